@@ -1,0 +1,85 @@
+package saltdrum.cli;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import saltdrum.core.BadInputException;
+import saltdrum.core.format.WordsFile;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Word;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.clip.SoundTrack;
+import saltdrum.speech.SpeechDesk;
+
+@Command(name = "words", description = "Aligns a script to a clip's voice, or recognises the speech.")
+final class WordsCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "CLIP")
+    Path clip;
+
+    @Option(
+            names = "--script",
+            paramLabel = "FILE",
+            description = "What is said, as plain text. Without it the speech is recognised.")
+    Path script;
+
+    @Option(names = "--language", defaultValue = "en", description = "BCP 47 tag, en by default.")
+    String language;
+
+    @Option(names = "--range", paramLabel = "FROM-TO", description = "Seconds of the clip, such as 3.0-12.5.")
+    String range;
+
+    @Option(names = "-o", required = true, paramLabel = "OUT.json")
+    Path out;
+
+    @Override
+    public Integer call() throws Exception {
+        ClipInfo info = Probe.of(clip);
+        int[] span = span(info.durationMs());
+        short[] samples = info.sounds().isEmpty() ? new short[0] : SoundTrack.speech(clip, 0);
+        int from = Math.min(samples.length, span[0] * 16);
+        int to = Math.min(samples.length, span[1] * 16);
+        short[] part = Arrays.copyOfRange(samples, from, to);
+        SpeechDesk desk = new SpeechDesk();
+        List<Word> words = script == null
+                ? desk.recognise(part, language, heard -> {}, () -> false)
+                : desk.place(part, tokens(), language, span[1] - span[0], done -> {}, () -> false)
+                        .words();
+        int offset = span[0];
+        List<Word> moved = words.stream()
+                .map(w -> w.withTime(w.startMs() + offset, w.endMs() + offset))
+                .toList();
+        Files.writeString(out, WordsFile.of(language, moved).write());
+        return 0;
+    }
+
+    private List<String> tokens() throws java.io.IOException {
+        List<String> tokens = Tokens.split(CaptionOptions.text(script));
+        if (tokens.isEmpty()) {
+            throw new BadInputException("The script “" + script.getFileName() + "” has no words.");
+        }
+        return tokens;
+    }
+
+    private int[] span(long durationMs) {
+        if (range == null) {
+            return new int[] {0, (int) durationMs};
+        }
+        if (!range.matches("\\d+(\\.\\d+)?-\\d+(\\.\\d+)?")) {
+            throw new BadInputException("A range is written like 3.0-12.5 (seconds), not “" + range + "”.");
+        }
+        String[] parts = range.split("-");
+        int from = (int) Math.round(Double.parseDouble(parts[0]) * 1000);
+        int to = (int) Math.min(durationMs, Math.round(Double.parseDouble(parts[1]) * 1000));
+        if (from >= to) {
+            throw new BadInputException(
+                    "The range " + range + " holds nothing of a clip of " + durationMs / 1000.0 + " s.");
+        }
+        return new int[] {from, to};
+    }
+}

@@ -1,0 +1,60 @@
+package saltdrum.core.cue;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import saltdrum.core.BadInputException;
+import saltdrum.core.word.Word;
+
+/**
+ * A run of words shown together.
+ *
+ * @param lineStarts indexes into {@code words} (1 or more, rising) of the words that start a new line
+ * @param locked nothing but an unlock may change this cue
+ */
+public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked) {
+    public Cue {
+        words = List.copyOf(words);
+        lineStarts = List.copyOf(lineStarts);
+        if (words.isEmpty()) {
+            throw new BadInputException("A cue needs at least one word.");
+        }
+        int before = 0;
+        for (int start : lineStarts) {
+            if (start <= before || start >= words.size()) {
+                throw new BadInputException(
+                        "A line cannot start at word " + start + " of a cue of " + words.size() + ".");
+            }
+            before = start;
+        }
+    }
+
+    public int firstWordMs() {
+        return words.get(0).startMs();
+    }
+
+    public int lastWordMs() {
+        return words.get(words.size() - 1).endMs();
+    }
+
+    public String text() {
+        return words.stream().map(Word::text).collect(Collectors.joining(" "));
+    }
+
+    /** Index of the word with that id, or -1. */
+    public int indexOf(long wordId) {
+        for (int i = 0; i < words.size(); i++) {
+            if (words.get(i).id() == wordId) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    public Cue withLocked(boolean newLocked) {
+        return new Cue(id, words, lineStarts, newLocked);
+    }
+
+    public Cue withWords(List<Word> newWords) {
+        return new Cue(id, newWords, newWords.size() == words.size() ? lineStarts : List.of(), locked);
+    }
+}

@@ -1,0 +1,35 @@
+package saltdrum.core.cue;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** When a cue is on the screen, milliseconds; {@code showMs < hideMs}, and no two cues of a track overlap. */
+public record CueTime(int showMs, int hideMs) {
+
+    /**
+     * The times of a track's cues, following their words by the recipe: lead-in before, hold after, short gaps bridged,
+     * too short showings stretched into free room. One entry a cue, in order.
+     */
+    public static List<CueTime> of(Track track) {
+        List<Cue> cues = track.cues();
+        Recipe recipe = track.recipe();
+        List<CueTime> times = new ArrayList<>(cues.size());
+        for (int i = 0; i < cues.size(); i++) {
+            Cue cue = cues.get(i);
+            int show = show(cues, i, recipe);
+            int last = cue.lastWordMs();
+            int hide = Math.max(last + recipe.holdMs(), show + recipe.shortestMs());
+            if (i + 1 < cues.size()) {
+                int nextShow = show(cues, i + 1, recipe);
+                hide = nextShow - last <= recipe.bridgeMs() ? nextShow : Math.min(hide, nextShow);
+            }
+            times.add(new CueTime(show, hide));
+        }
+        return times;
+    }
+
+    private static int show(List<Cue> cues, int index, Recipe recipe) {
+        int wanted = Math.max(0, cues.get(index).firstWordMs() - recipe.leadInMs());
+        return index == 0 ? wanted : Math.max(wanted, cues.get(index - 1).lastWordMs());
+    }
+}

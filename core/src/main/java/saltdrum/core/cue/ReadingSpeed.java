@@ -1,0 +1,27 @@
+package saltdrum.core.cue;
+
+import com.ibm.icu.text.BreakIterator;
+import java.util.Locale;
+
+/** How much there is to read, and how fast. Characters are grapheme clusters (UAX #29, by ICU). */
+public final class ReadingSpeed {
+    private ReadingSpeed() {}
+
+    public static int characters(String text) {
+        if (text.chars().allMatch(c -> c < 0x300)) {
+            return text.length();
+        }
+        BreakIterator graphemes = BreakIterator.getCharacterInstance(Locale.ROOT);
+        graphemes.setText(text);
+        int count = 0;
+        while (graphemes.next() != BreakIterator.DONE) {
+            count++;
+        }
+        return count;
+    }
+
+    /** Characters a second, spaces counted, over the time the cue is shown. */
+    public static double of(Cue cue, CueTime time) {
+        return characters(cue.text()) * 1000.0 / (time.hideMs() - time.showMs());
+    }
+}

@@ -1,0 +1,68 @@
+package saltdrum.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.word.Word;
+
+/** One change to a track. Words and cues are named by their ids; times are milliseconds of the clip. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Edit.RetypeCue.class, name = "retypeCue"),
+    @JsonSubTypes.Type(value = Edit.SplitCue.class, name = "splitCue"),
+    @JsonSubTypes.Type(value = Edit.JoinCues.class, name = "joinCues"),
+    @JsonSubTypes.Type(value = Edit.MoveWord.class, name = "moveWord"),
+    @JsonSubTypes.Type(value = Edit.BreakLine.class, name = "breakLine"),
+    @JsonSubTypes.Type(value = Edit.DeleteCues.class, name = "deleteCues"),
+    @JsonSubTypes.Type(value = Edit.SetEmphasis.class, name = "setEmphasis"),
+    @JsonSubTypes.Type(value = Edit.ConfirmWords.class, name = "confirmWords"),
+    @JsonSubTypes.Type(value = Edit.RetimeWord.class, name = "retimeWord"),
+    @JsonSubTypes.Type(value = Edit.ShiftCues.class, name = "shiftCues"),
+    @JsonSubTypes.Type(value = Edit.Rebreak.class, name = "rebreak"),
+    @JsonSubTypes.Type(value = Edit.Restyle.class, name = "restyle"),
+    @JsonSubTypes.Type(value = Edit.Reframe.class, name = "reframe"),
+    @JsonSubTypes.Type(value = Edit.Lock.class, name = "lock"),
+    @JsonSubTypes.Type(value = Edit.ReplaceWords.class, name = "replaceWords"),
+})
+public sealed interface Edit {
+    /** The cue's text as typed; what was not changed keeps its time. */
+    record RetypeCue(long cueId, String text) implements Edit {}
+
+    /** A new cue begins with this word. */
+    record SplitCue(long wordId) implements Edit {}
+
+    /** The cue and the one after it become one. */
+    record JoinCues(long cueId) implements Edit {}
+
+    /** The first word of a cue goes to the cue before, or the last to the cue after. */
+    record MoveWord(long wordId, boolean toNext) implements Edit {}
+
+    /** A line begins, or no longer begins, with this word. */
+    record BreakLine(long wordId, boolean broken) implements Edit {}
+
+    record DeleteCues(List<Long> cueIds) implements Edit {}
+
+    /** Emphasis 0 is plain, 1 to 4 a voice of the style. */
+    record SetEmphasis(List<Long> wordIds, int emphasis) implements Edit {}
+
+    record ConfirmWords(List<Long> wordIds) implements Edit {}
+
+    /** Stops at the neighbours: a time that would cross them is refused. */
+    record RetimeWord(long wordId, int startMs, int endMs) implements Edit {}
+
+    record ShiftCues(List<Long> cueIds, int byMs) implements Edit {}
+
+    /** Breaks all unlocked words anew; pinned breaks stand unless {@code releasePins}. */
+    record Rebreak(Recipe recipe, boolean releasePins) implements Edit {}
+
+    record Restyle(String style) implements Edit {}
+
+    record Reframe(Frame frame) implements Edit {}
+
+    record Lock(List<Long> cueIds, boolean locked) implements Edit {}
+
+    /** Words heard or read take the place of all words that start in {@code fromMs..toMs}. */
+    record ReplaceWords(String language, List<Word> words, int fromMs, int toMs) implements Edit {}
+}

@@ -1,0 +1,48 @@
+package saltdrum.core.scene;
+
+/** A rectangle in design pixels, y down. */
+public record Box(double x, double y, double width, double height) {
+    public static Box ofEdges(double left, double top, double right, double bottom) {
+        return new Box(left, top, right - left, bottom - top);
+    }
+
+    public double right() {
+        return x + width;
+    }
+
+    public double bottom() {
+        return y + height;
+    }
+
+    public Box grown(double by) {
+        return new Box(x - by, y - by, width + 2 * by, height + 2 * by);
+    }
+
+    public Box moved(double dx, double dy) {
+        return new Box(x + dx, y + dy, width, height);
+    }
+
+    public Box union(Box other) {
+        return ofEdges(
+                Math.min(x, other.x),
+                Math.min(y, other.y),
+                Math.max(right(), other.right()),
+                Math.max(bottom(), other.bottom()));
+    }
+
+    public Box intersection(Box other) {
+        double left = Math.max(x, other.x);
+        double top = Math.max(y, other.y);
+        return ofEdges(
+                left,
+                top,
+                Math.max(left, Math.min(right(), other.right())),
+                Math.max(top, Math.min(bottom(), other.bottom())));
+    }
+
+    /** A tenth of a pixel is plenty, and short to write. */
+    public Box rounded() {
+        return new Box(
+                Math.floor(x), Math.floor(y), Math.ceil(right()) - Math.floor(x), Math.ceil(bottom()) - Math.floor(y));
+    }
+}

@@ -1,0 +1,85 @@
+package saltdrum.core.word;
+
+import saltdrum.core.BadInputException;
+
+/**
+ * One written word with its time in the clip.
+ *
+ * @param id unique in its track and kept through every edit
+ * @param text what stands on the picture: no white space but no-break spaces
+ * @param startMs first sound, integer milliseconds, {@code 0 <= startMs < endMs}
+ * @param endMs end of the sound, milliseconds
+ * @param confidence 0 (a guess) to 1 (sure)
+ * @param emphasis 0 is plain; 1 to 4 name an emphasis voice of the style
+ * @param pin what a hand said about the boundary before this word
+ */
+public record Word(
+        long id, String text, int startMs, int endMs, double confidence, WordSource source, int emphasis, Pin pin) {
+
+    /** Styles define at most this many emphasis voices. */
+    public static final int MOST_EMPHASIS = 4;
+
+    public Word {
+        if (text == null || text.isBlank()) {
+            throw new BadInputException("A word cannot be empty.");
+        }
+        if (text.codePoints().anyMatch(Word::separates)) {
+            throw new BadInputException("A word cannot hold a space or a control character: “" + text + "”.");
+        }
+        if (startMs < 0 || startMs >= endMs) {
+            throw new BadInputException("The word “" + text + "” cannot run from " + startMs + " to " + endMs
+                    + " ms: it must start at 0 or later and end after it starts.");
+        }
+        if (!(confidence >= 0 && confidence <= 1)) {
+            throw new BadInputException(
+                    "Confidence of “" + text + "” must lie between 0 and 1, not " + confidence + ".");
+        }
+        if (emphasis < 0 || emphasis > MOST_EMPHASIS) {
+            throw new BadInputException("Emphasis of “" + text + "” must lie between 0 and 4, not " + emphasis + ".");
+        }
+        if (source == null || pin == null) {
+            throw new BadInputException("The word “" + text + "” needs a source and a pin.");
+        }
+    }
+
+    public static Word of(long id, String text, int startMs, int endMs, WordSource source) {
+        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE);
+    }
+
+    /** White space that separates words, and control characters; no-break spaces belong to a word. */
+    static boolean separates(int codePoint) {
+        return Character.isISOControl(codePoint)
+                || (Character.isWhitespace(codePoint)
+                        && codePoint != 0xA0
+                        && codePoint != 0x202F
+                        && codePoint != 0x2007);
+    }
+
+    public int durationMs() {
+        return endMs - startMs;
+    }
+
+    public Word withText(String newText, WordSource newSource) {
+        return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin);
+    }
+
+    public Word withTime(int newStartMs, int newEndMs) {
+        return new Word(id, text, newStartMs, newEndMs, confidence, source, emphasis, pin);
+    }
+
+    public Word withEmphasis(int newEmphasis) {
+        return new Word(id, text, startMs, endMs, confidence, source, newEmphasis, pin);
+    }
+
+    public Word withPin(Pin newPin) {
+        return new Word(id, text, startMs, endMs, confidence, source, emphasis, newPin);
+    }
+
+    public Word confirmed() {
+        return new Word(id, text, startMs, endMs, 1, WordSource.CONFIRMED, emphasis, pin);
+    }
+
+    public Word withId(long newId) {
+        return new Word(newId, text, startMs, endMs, confidence, source, emphasis, pin);
+    }
+}

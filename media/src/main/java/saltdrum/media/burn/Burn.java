@@ -1,0 +1,202 @@
+package saltdrum.media.burn;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.scene.SceneAt;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameFilter;
+import saltdrum.media.clip.FrameTimes;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.media.paint.Band;
+
+/**
+ * Burns a scene into a clip. The video is decoded and encoded once by one ffmpeg; the sound is copied where MP4 can
+ * carry it; every output frame carries the caption state of its own time, whatever the frame rate does.
+ */
+public final class Burn {
+    private static final Set<String> MP4_SOUNDS = Set.of("aac", "mp3", "ac3", "eac3", "opus", "alac", "flac");
+    private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
+
+    private final Path clip;
+    private final ClipInfo info;
+    private final Frame frame;
+    private final Scene scene;
+    private final BurnOrder order;
+
+    public Burn(Path clip, ClipInfo info, Frame frame, Scene scene, BurnOrder order) {
+        this.clip = clip;
+        this.info = info;
+        this.frame = frame;
+        this.scene = scene;
+        this.order = order;
+    }
+
+    /**
+     * @param frames of the clip
+     * @param painted pictures that were painted and sent
+     * @param toolCpuMs processor time of ffmpeg, user and system
+     */
+    public record Result(int frames, int painted, long toolCpuMs) {}
+
+    /**
+     * Writes the finished MP4 to {@code out}.
+     *
+     * @param progress gets 0 to 1
+     * @param stopped asked often; once true the burn ends with a {@link SaltDrumException}
+     */
+    public Result to(Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+        FrameTimes times = FrameTimes.of(clip, info);
+        var size = frame.output(info.size());
+        try (Band band = Band.of(scene, size.width(), size.height());
+                ToolRun run = new ToolRun(command(band, out), 120)) {
+            Thread reader = new Thread(() -> readProgress(run, progress), "burn-progress");
+            reader.setDaemon(true);
+            reader.start();
+            int painted = feed(run, band, times, stopped);
+            while (reader.isAlive()) {
+                reader.join(200);
+                if (stopped.getAsBoolean()) {
+                    throw new SaltDrumException("The burn was stopped. Nothing of it was kept.");
+                }
+            }
+            if (run.await() != 0) {
+                throw failed(run);
+            }
+            return new Result(times.count(), painted, cpuMs(run.errors()));
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new SaltDrumException("The burn was stopped. Nothing of it was kept.", e);
+        }
+    }
+
+    private int feed(ToolRun run, Band band, FrameTimes times, BooleanSupplier stopped) {
+        int painted = 0;
+        try (OutputStream pipe = run.input()) {
+            MatroskaFrames frames = new MatroskaFrames(pipe, band.width, band.height);
+            SceneAt shown = null;
+            for (int i = 0; i < times.count(); i++) {
+                // The first picture is always at 0, so that ffmpeg does not shift the stream.
+                long us = i == 0 ? 0 : times.us(i);
+                SceneAt now = SceneAt.of(scene, times.us(i) / 1000.0);
+                if (shown == null || !now.looksLike(shown)) {
+                    if (stopped.getAsBoolean()) {
+                        throw new SaltDrumException("The burn was stopped. Nothing of it was kept.");
+                    }
+                    frames.frame(Math.max(0, us), band.paint(now));
+                    run.signOfLife();
+                    painted++;
+                    shown = now;
+                }
+            }
+        } catch (IOException brokenPipe) {
+            run.await();
+            throw failed(run);
+        }
+        return painted;
+    }
+
+    private List<String> command(Band band, Path out) {
+        List<String> command = Ffmpeg.ffmpeg();
+        command.remove("-nostdin");
+        command.addAll(List.of("-benchmark", "-loglevel", "info"));
+        command.addAll(Ffmpeg.clip(clip));
+        command.addAll(List.of("-thread_queue_size", "16", "-f", "matroska", "-i", "pipe:0"));
+        String tick = info.timeBase().numerator() + "/" + info.timeBase().denominator();
+        String matrix = matrix();
+        String graph = "[0:v:0]" + FrameFilter.of(info, frame) + "[picture];"
+                + "[1:v]settb=" + tick + ",scale=out_color_matrix=" + matrix + ":out_range="
+                + ("pc".equals(info.colour().range()) ? "pc" : "tv") + ",format=yuva420p[words];"
+                + "[picture][words]overlay=" + band.left + ":" + band.top
+                + ":format=yuv420:alpha=premultiplied:eof_action=repeat[done]";
+        command.addAll(List.of("-filter_complex", graph, "-map", "[done]", "-map", "0:a?"));
+        command.addAll(List.of("-c:v", "libx264", "-preset", order.preset(), "-crf", Integer.toString(order.crf())));
+        command.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick));
+        if (info.timeBase().numerator() == 1) {
+            command.addAll(List.of(
+                    "-video_track_timescale", Long.toString(info.timeBase().denominator())));
+        }
+        command.addAll(colourTags());
+        boolean copies = info.sounds().stream().allMatch(sound -> MP4_SOUNDS.contains(sound.codec()));
+        command.addAll(copies ? List.of("-c:a", "copy") : List.of("-c:a", "aac", "-b:a", "192k"));
+        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-movflags", "+faststart"));
+        command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out.toAbsolutePath()));
+        return command;
+    }
+
+    private String matrix() {
+        String space = info.colour().space();
+        if (space == null) {
+            return Math.min(info.width(), info.height()) >= 720 ? "bt709" : "bt601";
+        }
+        return switch (space) {
+            case "smpte170m", "bt470bg" -> "bt601";
+            case "bt2020nc", "bt2020c" -> "bt2020";
+            default -> "bt709";
+        };
+    }
+
+    private List<String> colourTags() {
+        List<String> tags = new ArrayList<>();
+        ClipInfo.Colour colour = info.colour();
+        if (colour.space() != null) {
+            tags.addAll(List.of("-colorspace", colour.space()));
+        }
+        if (colour.primaries() != null) {
+            tags.addAll(List.of("-color_primaries", colour.primaries()));
+        }
+        if (colour.transfer() != null) {
+            tags.addAll(List.of("-color_trc", colour.transfer()));
+        }
+        if (colour.range() != null) {
+            tags.addAll(List.of("-color_range", colour.range()));
+        }
+        return tags;
+    }
+
+    private void readProgress(ToolRun run, DoubleConsumer progress) {
+        try (InputStream in = run.output();
+                var lines = new java.io.BufferedReader(new java.io.InputStreamReader(in, StandardCharsets.UTF_8))) {
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith("out_time_us=") && !line.endsWith("N/A")) {
+                    double done = Long.parseLong(line.substring(12)) / 1000.0 / Math.max(1, info.durationMs());
+                    progress.accept(Math.min(1, Math.max(0, done)));
+                }
+            }
+        } catch (IOException closed) {
+            // The burn was stopped; whoever stopped it knows.
+        }
+    }
+
+    private static SaltDrumException failed(ToolRun run) {
+        String errors = run.errors();
+        if (errors.contains("No space left on device")) {
+            return new SaltDrumException(
+                    "The disk is full, so the video could not be written. Nothing else was harmed: make room and render again.");
+        }
+        return new SaltDrumException(
+                "The video could not be made (" + run.lastComplaint() + "). The clip and its words are unharmed.");
+    }
+
+    private static long cpuMs(String errors) {
+        Matcher bench = BENCH.matcher(errors);
+        long ms = 0;
+        while (bench.find()) {
+            ms = Math.round(1000 * (Double.parseDouble(bench.group(1)) + Double.parseDouble(bench.group(2))));
+        }
+        return ms;
+    }
+}

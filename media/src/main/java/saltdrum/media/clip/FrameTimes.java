@@ -1,0 +1,69 @@
+package saltdrum.media.clip;
+
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+
+/** The presentation time of every frame, in microseconds of clip time, rising. Read from the container, not decoded. */
+public final class FrameTimes {
+    private final long[] us;
+
+    private FrameTimes(long[] us) {
+        this.us = us;
+    }
+
+    public static FrameTimes of(Path clip, ClipInfo info) {
+        return of(clip, info.startSeconds(), info.timeBase());
+    }
+
+    static FrameTimes of(Path clip, double startSeconds, ClipInfo.Ratio timeBase) {
+        List<String> command = Ffmpeg.ffprobe();
+        command.addAll(List.of("-select_streams", "v:0", "-show_entries", "packet=pts,flags", "-of", "csv=p=0"));
+        command.addAll(Ffmpeg.clip(clip));
+        long[][] times = {new long[1024]};
+        int[] count = {0};
+        try (ToolRun run = new ToolRun(command, 60)) {
+            run.eachLine(line -> {
+                String[] parts = line.split(",");
+                boolean discarded = parts.length > 1 && parts[1].contains("D");
+                if (discarded || !parts[0].matches("-?\\d+")) {
+                    return;
+                }
+                if (count[0] == times[0].length) {
+                    times[0] = Arrays.copyOf(times[0], count[0] * 2);
+                }
+                double seconds = (double) Long.parseLong(parts[0]) * timeBase.numerator() / timeBase.denominator();
+                // Rounded down, with room for the double's own error: never later than the frame itself.
+                times[0][count[0]++] = (long) Math.floor((seconds - startSeconds) * 1e6 + 1e-3);
+            });
+            if (run.await() != 0) {
+                throw new BadInputException("The clip's frames cannot be read (" + run.lastComplaint() + ").");
+            }
+        }
+        long[] us = Arrays.copyOf(times[0], count[0]);
+        Arrays.sort(us);
+        return new FrameTimes(us);
+    }
+
+    public int count() {
+        return us.length;
+    }
+
+    public long us(int frame) {
+        return us[frame];
+    }
+
+    /** Whether the steps between frames differ by more than a timestamp's rounding (1.5 ms). */
+    boolean variable() {
+        long least = Long.MAX_VALUE;
+        long most = 0;
+        for (int i = 1; i < us.length - 1; i++) {
+            least = Math.min(least, us[i] - us[i - 1]);
+            most = Math.max(most, us[i] - us[i - 1]);
+        }
+        return us.length > 3 && most - least > 1500;
+    }
+}

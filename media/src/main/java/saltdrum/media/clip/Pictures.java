@@ -1,0 +1,80 @@
+package saltdrum.media.clip;
+
+import io.github.humbleui.skija.Canvas;
+import io.github.humbleui.skija.EncoderPNG;
+import io.github.humbleui.skija.Image;
+import io.github.humbleui.skija.Surface;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.scene.SceneAt;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.media.paint.Painter;
+
+/** Single pictures of a clip: its poster, and a frame with its captions. */
+public final class Pictures {
+    private Pictures() {}
+
+    /** A JPEG of about 540 on the short side, from a third into the clip. */
+    public static byte[] poster(Path clip, ClipInfo info) {
+        String scale = info.width() < info.height() ? "scale=540:-2" : "scale=-2:540";
+        return frame(clip, info, info.durationMs() / 3, scale, "mjpeg");
+    }
+
+    /** The frame shown at a time, in its frame, with the captions of that frame's own time, as PNG. */
+    public static byte[] still(Path clip, ClipInfo info, Frame frame, Scene scene, long ms) {
+        if (ms < 0 || ms >= info.durationMs()) {
+            throw new BadInputException(String.format(
+                    Locale.ROOT,
+                    "%.2f s is outside the clip, which runs %.2f s.",
+                    ms / 1000.0,
+                    info.durationMs() / 1000.0));
+        }
+        byte[] png = frame(clip, info, ms, FrameFilter.of(info, frame), "png");
+        try (Image picture = Image.makeDeferredFromEncodedBytes(png);
+                Surface surface = Surface.makeRasterN32Premul(picture.getWidth(), picture.getHeight());
+                Painter painter = new Painter(scene, (double) picture.getWidth() / scene.width())) {
+            Canvas canvas = surface.getCanvas();
+            canvas.drawImage(picture, 0, 0);
+            FrameTimes times = FrameTimes.of(clip, info);
+            int shown = 0;
+            while (shown + 1 < times.count() && times.us(shown + 1) <= ms * 1000) {
+                shown++;
+            }
+            painter.paint(canvas, SceneAt.of(scene, times.us(shown) / 1000.0), 0, 0);
+            try (Image painted = surface.makeImageSnapshot()) {
+                return EncoderPNG.encode(painted).getBytes();
+            }
+        }
+    }
+
+    /** Seeks half a frame early, so that the frame on the screen at that time is the one that comes. */
+    private static byte[] frame(Path clip, ClipInfo info, long ms, String filter, String codec) {
+        FrameTimes times = FrameTimes.of(clip, info);
+        int shown = 0;
+        while (shown + 1 < times.count() && times.us(shown + 1) <= ms * 1000) {
+            shown++;
+        }
+        long us = Math.max(0, times.us(shown) - (shown == 0 ? 0 : (times.us(shown) - times.us(shown - 1)) / 2));
+        List<String> command = Ffmpeg.ffmpeg();
+        command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.6f", us / 1e6)));
+        command.addAll(Ffmpeg.clip(clip));
+        command.addAll(
+                List.of("-map", "0:v:0", "-frames:v", "1", "-vf", filter, "-c:v", codec, "-f", "image2pipe", "pipe:1"));
+        try (ToolRun run = new ToolRun(command, 60)) {
+            byte[] picture = run.output().readAllBytes();
+            if (run.await() != 0 || picture.length == 0) {
+                throw new BadInputException("No picture could be read from the clip (" + run.lastComplaint() + ").");
+            }
+            return picture;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

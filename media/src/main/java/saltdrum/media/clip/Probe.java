@@ -1,0 +1,172 @@
+package saltdrum.media.clip;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Looks into an untrusted file. What is not a clip we can caption is refused in one sentence. */
+public final class Probe {
+    public static final int MOST_SIDE = 4096;
+    public static final int MOST_MINUTES = 30;
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private Probe() {}
+
+    /** @throws BadInputException says what is wrong and what to do */
+    public static ClipInfo of(Path file) {
+        try {
+            if (!Files.isRegularFile(file)) {
+                throw new BadInputException("There is no file “" + file.getFileName() + "”.");
+            }
+            if (Files.size(file) == 0) {
+                throw new BadInputException("The file is empty (0 bytes). Export the clip again and bring that file.");
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        List<String> command = Ffmpeg.ffprobe();
+        command.addAll(List.of("-of", "json", "-show_format", "-show_streams"));
+        command.addAll(Ffmpeg.clip(file));
+        String answer = ToolRun.text(command, 30, run -> {
+            throw unreadable(run.errors());
+        });
+        JsonNode root = JSON.readTree(answer);
+        JsonNode video = null;
+        List<ClipInfo.Sound> sounds = new ArrayList<>();
+        List<ClipInfo.Captions> captions = new ArrayList<>();
+        for (JsonNode stream : root.path("streams")) {
+            String codec = stream.path("codec_name").asString("unknown");
+            String language = stream.path("tags").path("language").asString("und");
+            switch (stream.path("codec_type").asString("")) {
+                case "video" -> {
+                    if (video == null
+                            && stream.path("disposition").path("attached_pic").asInt(0) == 0) {
+                        video = stream;
+                    }
+                }
+                case "audio" ->
+                    sounds.add(new ClipInfo.Sound(
+                            sounds.size(),
+                            codec,
+                            stream.path("channels").asInt(0),
+                            Integer.parseInt(stream.path("sample_rate").asString("0")),
+                            language));
+                case "subtitle" -> captions.add(new ClipInfo.Captions(captions.size(), codec, language));
+                default -> {}
+            }
+        }
+        if (video == null) {
+            throw new BadInputException(
+                    sounds.isEmpty()
+                            ? "There is no picture and no sound in this file. Export the clip as MP4 and bring that."
+                            : "This file has sound but no picture. Bring the video clip that the sound belongs to.");
+        }
+        return info(file, root.path("format"), video, sounds, captions);
+    }
+
+    private static BadInputException unreadable(String errors) {
+        if (errors.contains("moov atom not found") || errors.contains("truncat")) {
+            return new BadInputException(
+                    "The file is cut off: its index is missing. Copy or export it again, and bring the whole file.");
+        }
+        if (errors.contains("whitelist")) {
+            return new BadInputException("This is a playlist or a file that points to other files, not a clip. "
+                    + "Bring the clip itself as MP4, MOV, WebM or MKV.");
+        }
+        return new BadInputException("This is not a video that can be read. Bring an MP4, MOV, WebM or MKV file.");
+    }
+
+    private static ClipInfo info(
+            Path file, JsonNode format, JsonNode video, List<ClipInfo.Sound> sounds, List<ClipInfo.Captions> captions) {
+        int stored = video.path("width").asInt(0);
+        int storedHeight = video.path("height").asInt(0);
+        if (stored < 16 || storedHeight < 16) {
+            throw new BadInputException("The picture is " + stored + "x" + storedHeight
+                    + " pixels, too small or damaged. Export the clip again.");
+        }
+        if (stored > MOST_SIDE || storedHeight > MOST_SIDE) {
+            throw new BadInputException(
+                    "The picture is " + stored + "x" + storedHeight + " pixels. The largest side we take is "
+                            + MOST_SIDE + ": export the clip at 1080x1920 and bring that.");
+        }
+        double seconds = number(format, "duration", number(video, "duration", 0));
+        if (seconds > MOST_MINUTES * 60) {
+            throw new BadInputException(
+                    "The clip runs " + Math.round(seconds / 60) + " minutes. The longest we take is " + MOST_MINUTES
+                            + ": cut out the part you need and bring that.");
+        }
+        ClipInfo.Ratio average = ratio(video.path("avg_frame_rate").asString("0/0"));
+        ClipInfo.Ratio timeBase = ratio(video.path("time_base").asString("1/90000"));
+        double rate = average.denominator() == 0 ? 0 : (double) average.numerator() / average.denominator();
+        FrameTimes times = FrameTimes.of(file, number(format, "start_time", 0), timeBase);
+        if (times.count() == 0) {
+            throw new BadInputException(
+                    "The file has a picture stream without a single frame. Copy or export it again, and bring the whole file.");
+        }
+        if (seconds <= 0) {
+            seconds = times.us(times.count() - 1) / 1e6 + (rate > 0 ? 1 / rate : 0.04);
+        }
+        int rotation = 0;
+        for (JsonNode side : video.path("side_data_list")) {
+            rotation =
+                    side.has("rotation") ? Math.floorMod(-side.path("rotation").asInt(0), 360) : rotation;
+        }
+        ClipInfo.Ratio pixel =
+                ratio(video.path("sample_aspect_ratio").asString("1:1").replace(':', '/'));
+        boolean square = pixel.numerator() <= 0 || pixel.numerator() == pixel.denominator();
+        int wide = square ? stored : (int) Math.round(stored * (double) pixel.numerator() / pixel.denominator());
+        boolean turned = rotation % 180 != 0;
+        return new ClipInfo(
+                format.path("format_name").asString(""),
+                Math.round(seconds * 1000),
+                turned ? storedHeight : wide,
+                turned ? wide : storedHeight,
+                rotation,
+                rate > 0 ? rate : times.count() / seconds,
+                times.variable(),
+                timeBase,
+                number(format, "start_time", 0),
+                video.path("codec_name").asString("unknown"),
+                video.path("pix_fmt").asString("unknown"),
+                new ClipInfo.Colour(
+                        known(video, "color_space"),
+                        known(video, "color_primaries"),
+                        known(video, "color_transfer"),
+                        known(video, "color_range")),
+                (wide | storedHeight) % 2 != 0,
+                square,
+                List.copyOf(sounds),
+                List.copyOf(captions));
+    }
+
+    private static double number(JsonNode node, String field, double otherwise) {
+        String text = node.path(field).asString("");
+        try {
+            return text.isEmpty() || text.equals("N/A") ? otherwise : Double.parseDouble(text);
+        } catch (NumberFormatException e) {
+            return otherwise;
+        }
+    }
+
+    private static String known(JsonNode node, String field) {
+        String value = node.path(field).asString("");
+        return value.isEmpty() || value.equals("unknown") || value.equals("reserved") ? null : value;
+    }
+
+    private static ClipInfo.Ratio ratio(String text) {
+        String[] parts = text.split("/");
+        try {
+            return new ClipInfo.Ratio(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
+        } catch (NumberFormatException e) {
+            return new ClipInfo.Ratio(0, 0);
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package saltdrum.media.ffmpeg;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import saltdrum.core.SaltDrumException;
+
+/**
+ * One run of an outside tool. Its error text is kept (the last 16 KB), silence longer than the watchdog allows ends it,
+ * and closing ends it in any case.
+ */
+public final class ToolRun implements AutoCloseable {
+    private static final int KEPT_ERRORS = 16_384;
+
+    private final Process process;
+    private final StringBuffer errors = new StringBuffer();
+    private final Thread errorReader;
+    private final Thread watchdog;
+    private final AtomicLong lastSign = new AtomicLong(System.nanoTime());
+    private volatile boolean silent;
+
+    /** @param silenceSeconds how long it may give no sign of life */
+    public ToolRun(List<String> command, int silenceSeconds) {
+        try {
+            process = new ProcessBuilder(command).start();
+        } catch (IOException e) {
+            throw new SaltDrumException(
+                    "The program “" + command.get(0) + "” could not be started. Install it: apt-get install ffmpeg", e);
+        }
+        errorReader = daemon("tool-errors", this::readErrors);
+        watchdog = daemon("tool-watchdog", () -> watch(silenceSeconds));
+    }
+
+    private static Thread daemon(String name, Runnable work) {
+        Thread thread = new Thread(work, name);
+        thread.setDaemon(true);
+        thread.start();
+        return thread;
+    }
+
+    private void readErrors() {
+        byte[] buffer = new byte[4096];
+        try (InputStream in = process.getErrorStream()) {
+            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+                errors.append(new String(buffer, 0, n, StandardCharsets.UTF_8));
+                if (errors.length() > KEPT_ERRORS) {
+                    errors.delete(0, errors.length() - KEPT_ERRORS);
+                }
+            }
+        } catch (IOException closed) {
+            // The process ended while we were reading: what was read is what there is.
+        }
+    }
+
+    private void watch(int silenceSeconds) {
+        try {
+            while (!process.waitFor(500, TimeUnit.MILLISECONDS)) {
+                if (System.nanoTime() - lastSign.get() > silenceSeconds * 1_000_000_000L) {
+                    silent = true;
+                    process.destroyForcibly();
+                    return;
+                }
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    public void signOfLife() {
+        lastSign.set(System.nanoTime());
+    }
+
+    public OutputStream input() {
+        return process.getOutputStream();
+    }
+
+    /** The tool's output; every read counts as a sign of life. */
+    public InputStream output() {
+        InputStream in = process.getInputStream();
+        return new java.io.FilterInputStream(in) {
+            @Override
+            public int read(byte[] b, int off, int len) throws IOException {
+                signOfLife();
+                int n = super.read(b, off, len);
+                signOfLife();
+                return n;
+            }
+        };
+    }
+
+    public void eachLine(Consumer<String> line) {
+        try (var reader = new java.io.BufferedReader(new java.io.InputStreamReader(output(), StandardCharsets.UTF_8))) {
+            for (String l = reader.readLine(); l != null; l = reader.readLine()) {
+                line.accept(l);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Waits for the end. @return the exit code; -1 when the watchdog ended it */
+    public int await() {
+        try {
+            int code = process.waitFor();
+            errorReader.join(1000);
+            return silent ? -1 : code;
+        } catch (InterruptedException e) {
+            process.destroyForcibly();
+            Thread.currentThread().interrupt();
+            throw new SaltDrumException("The work was stopped.", e);
+        }
+    }
+
+    public String errors() {
+        return errors.toString();
+    }
+
+    /** The tool's last complaint without addresses in memory and file names. */
+    public String lastComplaint() {
+        String[] lines = errors.toString().strip().split("\n");
+        String last = lines[lines.length - 1]
+                .replaceAll("\\[[^\\]]*@ 0x[0-9a-f]+\\]\\s*", "")
+                .replaceAll("file:/\\S*/", "");
+        return last.isBlank() ? "no reason given" : last;
+    }
+
+    @Override
+    public void close() {
+        process.destroyForcibly();
+        watchdog.interrupt();
+        try {
+            process.waitFor(5, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Runs to the end and gives the whole output. Only for tools with a small answer. */
+    public static String text(List<String> command, int silenceSeconds, Consumer<ToolRun> failed) {
+        try (ToolRun run = new ToolRun(command, silenceSeconds)) {
+            byte[] answer = run.output().readAllBytes();
+            if (run.await() != 0) {
+                failed.accept(run);
+            }
+            return new String(answer, StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,187 @@
+package saltdrum.media.font;
+
+import io.github.humbleui.skija.Font;
+import io.github.humbleui.skija.FontHinting;
+import io.github.humbleui.skija.FontMetrics;
+import io.github.humbleui.skija.Path;
+import io.github.humbleui.skija.PathSegment;
+import io.github.humbleui.skija.TextLine;
+import io.github.humbleui.skija.shaper.Shaper;
+import io.github.humbleui.types.Rect;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import saltdrum.core.layout.FaceMetrics;
+import saltdrum.core.layout.Shaped;
+import saltdrum.core.layout.Typesetter;
+import saltdrum.core.scene.Box;
+import saltdrum.core.style.Face;
+
+/**
+ * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads: answers are cached,
+ * and shaping itself is done one at a time.
+ */
+public final class SkijaTypesetter implements Typesetter {
+    private static final int MOST_CACHED = 50_000;
+
+    private record Question(String text, Face face) {}
+
+    private final FontShelf shelf;
+    private final Font[] fonts;
+    private final Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
+    private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
+    private final Map<String, String> outlines = new ConcurrentHashMap<>();
+
+    public SkijaTypesetter(FontShelf shelf) {
+        this.shelf = shelf;
+        this.fonts = new Font[shelf.size()];
+        for (int i = 0; i < fonts.length; i++) {
+            fonts[i] = new Font(shelf.typeface(i), 1000);
+            fonts[i].setHinting(FontHinting.NONE);
+            fonts[i].setSubpixel(true);
+            fonts[i].setMetricsLinear(true);
+        }
+    }
+
+    @Override
+    public Shaped shape(String text, Face face, String language) {
+        if (shaped.size() > MOST_CACHED) {
+            shaped.clear();
+        }
+        return shaped.computeIfAbsent(new Question(text, face), this::shapeNow);
+    }
+
+    private synchronized Shaped shapeNow(Question question) {
+        int wanted = shelf.indexOf(question.face);
+        List<Shaped.Glyph> glyphs = new ArrayList<>();
+        double x = 0;
+        Box ink = null;
+        for (Run run : runs(question.text, wanted)) {
+            Font font = fonts[run.font];
+            try (TextLine line = shaper.shapeLine(run.text, font)) {
+                short[] ids = line.getGlyphs();
+                float[] positions = line.getPositions();
+                float[] widths = font.getWidths(ids);
+                Rect[] bounds = font.getBounds(ids);
+                for (int i = 0; i < ids.length; i++) {
+                    double gx = x + positions[2 * i];
+                    double gy = positions[2 * i + 1];
+                    glyphs.add(new Shaped.Glyph(run.font + "." + (ids[i] & 0xffff), gx, gy, widths[i]));
+                    if (bounds[i].getWidth() > 0 && bounds[i].getHeight() > 0) {
+                        Box box = Box.ofEdges(
+                                gx + bounds[i].getLeft(),
+                                gy + bounds[i].getTop(),
+                                gx + bounds[i].getRight(),
+                                gy + bounds[i].getBottom());
+                        ink = ink == null ? box : ink.union(box);
+                    }
+                }
+                x += line.getWidth();
+            }
+        }
+        return new Shaped(List.copyOf(glyphs), x, ink == null ? new Box(0, 0, 0, 0) : ink);
+    }
+
+    private record Run(int font, String text) {}
+
+    /** Stretches of text that one face can show; marks and joiners stay with the letter before them. */
+    private List<Run> runs(String text, int wanted) {
+        List<Run> runs = new ArrayList<>();
+        StringBuilder open = new StringBuilder();
+        int font = -1;
+        for (int i = 0; i < text.length(); ) {
+            int c = text.codePointAt(i);
+            i += Character.charCount(c);
+            int type = Character.getType(c);
+            boolean joins =
+                    type == Character.NON_SPACING_MARK || type == Character.FORMAT || type == Character.ENCLOSING_MARK;
+            int next = joins && font >= 0 ? font : serving(c, wanted);
+            if (next != font && !open.isEmpty()) {
+                runs.add(new Run(font, open.toString()));
+                open.setLength(0);
+            }
+            font = next;
+            open.appendCodePoint(c);
+        }
+        if (!open.isEmpty()) {
+            runs.add(new Run(font, open.toString()));
+        }
+        return runs;
+    }
+
+    private int serving(int codePoint, int wanted) {
+        if (fonts[wanted].getUTF32Glyph(codePoint) != 0) {
+            return wanted;
+        }
+        for (int i = fonts.length - 1; i >= 0; i--) {
+            if (fonts[i].getUTF32Glyph(codePoint) != 0) {
+                return i;
+            }
+        }
+        return wanted;
+    }
+
+    @Override
+    public synchronized FaceMetrics metrics(Face face) {
+        Font font = fonts[shelf.indexOf(face)];
+        FontMetrics metrics = font.getMetrics();
+        double space = font.measureTextWidth(" ");
+        return new FaceMetrics(metrics.getCapHeight() > 0 ? metrics.getCapHeight() : 700, space);
+    }
+
+    @Override
+    public String outline(String glyph) {
+        return outlines.computeIfAbsent(glyph, this::outlineNow);
+    }
+
+    private synchronized String outlineNow(String glyph) {
+        int dot = glyph.indexOf('.');
+        Font font = fonts[Integer.parseInt(glyph.substring(0, dot))];
+        try (Path path = font.getPath((short) Integer.parseInt(glyph.substring(dot + 1)))) {
+            return path == null ? "" : svg(path);
+        }
+    }
+
+    private static String svg(Path path) {
+        StringBuilder out = new StringBuilder();
+        for (PathSegment s : path) {
+            if (s == null) {
+                continue;
+            }
+            switch (s.getVerb()) {
+                case MOVE -> put(out, 'M', s.getP0().getX(), s.getP0().getY());
+                case LINE -> put(out, 'L', s.getP1().getX(), s.getP1().getY());
+                case QUAD ->
+                    put(
+                            out,
+                            'Q',
+                            s.getP1().getX(),
+                            s.getP1().getY(),
+                            s.getP2().getX(),
+                            s.getP2().getY());
+                case CUBIC ->
+                    put(
+                            out,
+                            'C',
+                            s.getP1().getX(),
+                            s.getP1().getY(),
+                            s.getP2().getX(),
+                            s.getP2().getY(),
+                            s.getP3().getX(),
+                            s.getP3().getY());
+                case CLOSE -> out.append('Z');
+                case CONIC, DONE -> {}
+            }
+        }
+        return out.toString();
+    }
+
+    private static void put(StringBuilder out, char verb, float... values) {
+        out.append(verb);
+        for (int i = 0; i < values.length; i++) {
+            String text = Double.toString(Math.round(values[i] * 10) / 10.0);
+            out.append(i > 0 ? " " : "").append(text.endsWith(".0") ? text.substring(0, text.length() - 2) : text);
+        }
+    }
+}

@@ -1,0 +1,147 @@
+package saltdrum.speech.align;
+
+import edu.cmu.sphinx.frontend.Data;
+import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import saltdrum.core.SaltDrumException;
+import saltdrum.speech.model.AcousticModel;
+
+/** The best path of a sound through a graph, with a beam. Remembers only where words and silences began. */
+final class Viterbi {
+    /** @param segment index of the spoken word, or {@link Graph#SILENCE} */
+    record Span(int segment, int fromFrame, int toFrame) {}
+
+    private static final int MOST_SENONES = 20_000;
+
+    private final Graph graph;
+    private int[] recordParent = new int[4096];
+    private int[] recordSegment = new int[4096];
+    private int[] recordFrame = new int[4096];
+    private int records;
+
+    Viterbi(Graph graph) {
+        this.graph = graph;
+    }
+
+    /**
+     * @param beamNats how much worse than the best a path may be
+     * @return the spans in order, or null when no path reached the end inside the beam
+     */
+    List<Span> best(List<Data> features, double beamNats, DoubleConsumer progress, BooleanSupplier stopped) {
+        int size = graph.size();
+        double beam = beamNats * AcousticModel.NAT;
+        double[] score = new double[size];
+        double[] next = new double[size];
+        int[] origin = new int[size];
+        int[] nextOrigin = new int[size];
+        Arrays.fill(score, Double.NEGATIVE_INFINITY);
+        Arrays.fill(next, Double.NEGATIVE_INFINITY);
+        int[] active = new int[size];
+        int[] nextActive = new int[size];
+        int count = 0;
+        records = 0;
+        for (Graph.Arc start : graph.starts) {
+            if (score[start.to()] == Double.NEGATIVE_INFINITY) {
+                active[count++] = start.to();
+            }
+            score[start.to()] = start.log();
+            origin[start.to()] = record(-1, start.segment(), 0);
+        }
+        float[] scored = new float[MOST_SENONES];
+        int[] scoredAt = new int[MOST_SENONES];
+        Arrays.fill(scoredAt, -1);
+        for (int frame = 0; frame < features.size(); frame++) {
+            if (frame % 100 == 0) {
+                progress.accept((double) frame / features.size());
+                if (stopped.getAsBoolean()) {
+                    throw new SaltDrumException("The alignment was stopped. The words are as they were.");
+                }
+            }
+            Data feature = features.get(frame);
+            double best = Double.NEGATIVE_INFINITY;
+            for (int a = 0; a < count; a++) {
+                int state = active[a];
+                Senone senone = graph.senones.get(state);
+                int id = (int) senone.getID();
+                if (scoredAt[id] != frame) {
+                    scoredAt[id] = frame;
+                    scored[id] = senone.getScore(feature);
+                }
+                score[state] += scored[id];
+                best = Math.max(best, score[state]);
+            }
+            if (frame == features.size() - 1) {
+                break;
+            }
+            double limit = best - beam;
+            int nextCount = 0;
+            for (int a = 0; a < count; a++) {
+                int state = active[a];
+                double here = score[state];
+                score[state] = Double.NEGATIVE_INFINITY;
+                if (here < limit) {
+                    continue;
+                }
+                for (Graph.Arc arc : graph.arcs.get(state)) {
+                    double there = here + arc.log();
+                    if (there > next[arc.to()]) {
+                        if (next[arc.to()] == Double.NEGATIVE_INFINITY) {
+                            nextActive[nextCount++] = arc.to();
+                        }
+                        next[arc.to()] = there;
+                        nextOrigin[arc.to()] = arc.segment() == Graph.SAME
+                                ? origin[state]
+                                : record(origin[state], arc.segment(), frame + 1);
+                    }
+                }
+            }
+            double[] s = score;
+            score = next;
+            next = s;
+            int[] o = origin;
+            origin = nextOrigin;
+            nextOrigin = o;
+            int[] t = active;
+            active = nextActive;
+            nextActive = t;
+            count = nextCount;
+        }
+        int end = -1;
+        double bestEnd = Double.NEGATIVE_INFINITY;
+        for (int a = 0; a < count; a++) {
+            int state = active[a];
+            double leaving = graph.ends.get(state);
+            if (!Double.isNaN(leaving) && score[state] + leaving > bestEnd) {
+                bestEnd = score[state] + leaving;
+                end = state;
+            }
+        }
+        return end < 0 ? null : trace(origin[end], features.size());
+    }
+
+    private int record(int parent, int segment, int frame) {
+        if (records == recordParent.length) {
+            recordParent = Arrays.copyOf(recordParent, records * 2);
+            recordSegment = Arrays.copyOf(recordSegment, records * 2);
+            recordFrame = Arrays.copyOf(recordFrame, records * 2);
+        }
+        recordParent[records] = parent;
+        recordSegment[records] = segment;
+        recordFrame[records] = frame;
+        return records++;
+    }
+
+    private List<Span> trace(int last, int frames) {
+        List<Span> spans = new ArrayList<>();
+        int to = frames;
+        for (int r = last; r >= 0; r = recordParent[r]) {
+            spans.add(0, new Span(recordSegment[r], recordFrame[r], to));
+            to = recordFrame[r];
+        }
+        return spans;
+    }
+}
