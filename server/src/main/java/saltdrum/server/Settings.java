@@ -1,0 +1,13 @@
+package saltdrum.server;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * @param data folder of media and work in progress
+ * @param workers jobs at the same time
+ * @param allowedHosts names under which the server may be called
+ */
+@ConfigurationProperties("salt-drum")
+public record Settings(Path data, int workers, List<String> allowedHosts) {}

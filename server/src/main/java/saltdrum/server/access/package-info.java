@@ -1,0 +1,2 @@
+/** Who may call: for now whoever sits at this machine. */
+package saltdrum.server.access;

@@ -1,0 +1,134 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Track;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Probe;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.Announcements;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+
+@Tag(name = "clips")
+@RestController
+@RequestMapping("/api/clips")
+class ClipController {
+    private static final String FIRST_STYLE = "Mallet";
+
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final MediaStore media;
+    private final Workers workers;
+    private final Announcements announcements;
+
+    ClipController(ClipStore clips, TrackStore tracks, MediaStore media, Workers workers, Announcements announcements) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.media = media;
+        this.workers = workers;
+        this.announcements = announcements;
+    }
+
+    @Operation(summary = "All clips, newest first")
+    @GetMapping
+    List<ClipView> all() {
+        return clips.all().stream()
+                .map(row -> ClipView.of(row, tracks.get(row.id())))
+                .toList();
+    }
+
+    @GetMapping("/{clipId}")
+    ClipView one(@PathVariable String clipId) {
+        return ClipView.of(clips.get(clipId), tracks.get(clipId));
+    }
+
+    /** Outside the described API's types: the body is the raw file. */
+    @Hidden
+    @PutMapping
+    ClipView bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
+        Path part = media.receive(request.getInputStream());
+        try {
+            if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
+                throw new BadInputException("Only a part of the file arrived. Bring it again.");
+            }
+            ClipInfo info = Probe.of(part);
+            ClipRow row =
+                    clips.add(ClipName.of(name), media.keep(part), Json.write(info), Track.empty("en", FIRST_STYLE));
+            workers.order(row.id(), new WorkOrder.Prepare());
+            announcements.clip(row.id());
+            return ClipView.of(row, tracks.get(row.id()));
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    @Operation(summary = "Removes a clip with its words and renders")
+    @DeleteMapping("/{clipId}")
+    void remove(@PathVariable String clipId) {
+        clips.remove(clipId);
+        media.sweep();
+        announcements.clip(clipId);
+    }
+
+    @Hidden
+    @GetMapping("/{clipId}/video")
+    ResponseEntity<Resource> video(@PathVariable String clipId) {
+        ClipRow row = clips.get(clipId);
+        ClipInfo info = Json.read(row.info(), ClipInfo.class, "clip");
+        boolean webm = row.proxyHash() == null
+                && info.container().contains("webm")
+                && !info.videoCodec().equals("h264");
+        return bytes(
+                row.proxyHash() == null ? row.mediaHash() : row.proxyHash(),
+                MediaType.parseMediaType(webm ? "video/webm" : "video/mp4"));
+    }
+
+    @Hidden
+    @GetMapping("/{clipId}/poster")
+    ResponseEntity<Resource> poster(@PathVariable String clipId) {
+        return bytes(clips.get(clipId).posterHash(), MediaType.IMAGE_JPEG);
+    }
+
+    @Operation(summary = "Loudness for drawing: one byte for each 10 ms, 0 to 255")
+    @GetMapping(path = "/{clipId}/peaks", produces = "application/octet-stream")
+    ResponseEntity<Resource> peaks(@PathVariable String clipId) {
+        return bytes(clips.get(clipId).peaksHash(), MediaType.APPLICATION_OCTET_STREAM);
+    }
+
+    private ResponseEntity<Resource> bytes(String hash, MediaType type) {
+        if (hash == null) {
+            throw new NotFoundException("This clip is still being prepared.");
+        }
+        return ResponseEntity.ok()
+                .contentType(type)
+                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
+                .eTag("\"" + hash + "\"")
+                .body(new FileSystemResource(media.file(hash)));
+    }
+}

@@ -1,0 +1,136 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Track;
+import saltdrum.core.style.StyleFile;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.JobRow;
+import saltdrum.server.store.JobStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+
+@Tag(name = "work")
+@RestController
+@RequestMapping("/api")
+class JobController {
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final JobStore jobs;
+    private final MediaStore media;
+    private final Workers workers;
+
+    JobController(ClipStore clips, TrackStore tracks, JobStore jobs, MediaStore media, Workers workers) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.jobs = jobs;
+        this.media = media;
+        this.workers = workers;
+    }
+
+    /**
+     * @param script what is said; null to recognise the speech
+     * @param fromMs null for the beginning
+     * @param toMs null for the end
+     */
+    record WordsRequest(String script, String language, Integer fromMs, Integer toMs) {}
+
+    record RenderRequest(String preset, Integer crf) {}
+
+    @Operation(summary = "All long work on a clip, newest first")
+    @GetMapping("/clips/{clipId}/jobs")
+    List<JobView> ofClip(@PathVariable String clipId) {
+        return jobs.ofClip(clips.get(clipId).id()).stream().map(JobView::of).toList();
+    }
+
+    @Operation(summary = "Gets the words: places a script on the voice, or recognises the speech")
+    @PostMapping("/clips/{clipId}/words")
+    JobView words(@PathVariable String clipId, @RequestBody WordsRequest request) {
+        ClipInfo info = Json.read(clips.get(clipId).info(), ClipInfo.class, "clip");
+        int from = request.fromMs() == null ? 0 : request.fromMs();
+        int to = (int) Math.min(info.durationMs(), request.toMs() == null ? info.durationMs() : request.toMs());
+        if (from < 0 || from >= to) {
+            throw new BadInputException("That range holds nothing of the clip.");
+        }
+        String language = request.language() == null || request.language().isBlank() ? "en" : request.language();
+        if (request.script() == null && info.sounds().isEmpty()) {
+            throw new BadInputException("The clip has no sound to recognise. Paste the script or type the words.");
+        }
+        if (request.script() != null && request.script().isBlank()) {
+            throw new BadInputException("The script is empty. Paste what is said in the clip.");
+        }
+        WorkOrder order = request.script() == null
+                ? new WorkOrder.Recognise(language, from, to)
+                : new WorkOrder.PlaceScript(request.script(), language, from, to);
+        return JobView.of(workers.order(clipId, order));
+    }
+
+    @Operation(summary = "Burns the captions, as they are now, into a new video")
+    @PostMapping("/clips/{clipId}/renders")
+    JobView render(@PathVariable String clipId, @RequestBody RenderRequest request) {
+        Track track = tracks.get(clips.get(clipId).id()).track();
+        BurnOrder order = new BurnOrder(
+                request.preset() == null ? BurnOrder.USUAL.preset() : request.preset(),
+                request.crf() == null ? BurnOrder.USUAL.crf() : request.crf());
+        return JobView.of(workers.order(
+                clipId, new WorkOrder.Render(track, StyleFile.builtIn(track.style()), order.preset(), order.crf())));
+    }
+
+    @GetMapping("/jobs/{jobId}")
+    JobView job(@PathVariable String jobId) {
+        return JobView.of(jobs.get(jobId));
+    }
+
+    @Operation(summary = "Stops a piece of work; what it has got is kept")
+    @PostMapping("/jobs/{jobId}/stop")
+    JobView stop(@PathVariable String jobId) {
+        return JobView.of(workers.stop(jobId));
+    }
+
+    @Operation(summary = "Forgets a finished piece of work and deletes its file")
+    @DeleteMapping("/jobs/{jobId}")
+    void remove(@PathVariable String jobId) {
+        jobs.remove(jobId);
+        media.sweep();
+    }
+
+    @Hidden
+    @GetMapping("/jobs/{jobId}/video")
+    ResponseEntity<Resource> video(@PathVariable String jobId, @RequestParam(defaultValue = "false") boolean download) {
+        JobRow job = jobs.get(jobId);
+        if (job.outputHash() == null) {
+            throw new NotFoundException("This render has no video yet.");
+        }
+        ContentDisposition disposition = (download ? ContentDisposition.attachment() : ContentDisposition.inline())
+                .filename(job.outputName(), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("video/mp4"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(new FileSystemResource(media.file(job.outputHash())));
+    }
+}

@@ -1,0 +1,15 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** The page's own addresses all show the one page. */
+@Hidden
+@Controller
+class PageController {
+    @GetMapping({"/clips/{clipId}", "/clips/{clipId}/{step}"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

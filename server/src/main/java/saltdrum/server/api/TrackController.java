@@ -1,0 +1,80 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.constraints.NotNull;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Size;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.EditWords;
+import saltdrum.core.edit.Edits;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.Announcements;
+
+@Tag(name = "track")
+@RestController
+@RequestMapping("/api/clips/{clipId}/track")
+class TrackController {
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final Announcements announcements;
+
+    TrackController(ClipStore clips, TrackStore tracks, Announcements announcements) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.announcements = announcements;
+    }
+
+    /** @param version of the track that the change was made on */
+    record EditRequest(long version, @NotNull Edit edit) {}
+
+    record StepRequest(long version) {}
+
+    @GetMapping
+    TrackView get(@PathVariable String clipId) {
+        return view(tracks.get(clipId));
+    }
+
+    @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
+    @PostMapping("/edits")
+    TrackView edit(@PathVariable String clipId, @RequestBody EditRequest request) {
+        if (request.edit() == null) {
+            throw new saltdrum.core.BadInputException("The request holds no edit.");
+        }
+        return announced(tracks.change(
+                clipId,
+                request.version(),
+                before -> EditWords.describe(before, request.edit()),
+                track -> Edits.apply(track, request.edit())));
+    }
+
+    @PostMapping("/undo")
+    TrackView undo(@PathVariable String clipId, @RequestBody StepRequest request) {
+        return announced(tracks.undo(clipId, request.version()));
+    }
+
+    @PostMapping("/redo")
+    TrackView redo(@PathVariable String clipId, @RequestBody StepRequest request) {
+        return announced(tracks.redo(clipId, request.version()));
+    }
+
+    private TrackView announced(StoredTrack stored) {
+        announcements.track(stored.clipId(), stored.version());
+        return view(stored);
+    }
+
+    private TrackView view(StoredTrack stored) {
+        Size size = Json.read(clips.get(stored.clipId()).info(), ClipInfo.class, "clip")
+                .size();
+        return TrackView.of(stored, size);
+    }
+}

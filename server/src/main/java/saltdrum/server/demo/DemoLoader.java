@@ -1,0 +1,66 @@
+package saltdrum.server.demo;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.format.WordsFile;
+import saltdrum.core.word.Word;
+import saltdrum.media.clip.Probe;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+
+/** Brings the demo clips in when there is no clip yet. */
+@Component
+class DemoLoader {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private final Path folder;
+    private final ClipStore clips;
+    private final MediaStore media;
+    private final Workers workers;
+
+    DemoLoader(@Value("${salt-drum.demo:}") String folder, ClipStore clips, MediaStore media, Workers workers) {
+        this.folder = folder.isBlank() ? null : Path.of(folder);
+        this.clips = clips;
+        this.media = media;
+        this.workers = workers;
+    }
+
+    record Entry(String file, String name, String style, String recipe, List<String> emphasis) {}
+
+    @Order(1)
+    @EventListener(ApplicationReadyEvent.class)
+    void load() throws IOException {
+        if (folder == null
+                || !Files.exists(folder.resolve("demo.json"))
+                || !clips.all().isEmpty()) {
+            return;
+        }
+        for (Entry entry : Json.read(Files.readString(folder.resolve("demo.json")), Entry[].class, "demo list")) {
+            Path copy = media.workFile(".mp4");
+            Files.copy(folder.resolve(entry.file + ".mp4"), copy);
+            var info = Probe.of(copy);
+            WordsFile words = WordsFile.read(Files.readString(folder.resolve(entry.file + ".words.json")));
+            List<Word> emphasised = words.toWords().stream()
+                    .map(word -> entry.emphasis.contains(word.text()) ? word.withEmphasis(1) : word)
+                    .toList();
+            Track track = Track.of(words.language(), Recipe.parse(entry.recipe), entry.style, emphasised);
+            var row = clips.add(entry.name, media.keep(copy), Json.write(info), track);
+            workers.order(row.id(), new WorkOrder.Prepare());
+            LOG.info("brought in the demo clip {}", entry.name);
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package saltdrum.server.store;
+
+import java.util.List;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+
+/**
+ * The difference between two states of a track: from one cue on, some were taken out and others put in.
+ *
+ * @param from index of the first cue that differs
+ */
+record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, Decisions after) {
+
+    record Decisions(String language, String style, Recipe recipe, Frame frame, long nextId) {
+        static Decisions of(Track track) {
+            return new Decisions(track.language(), track.style(), track.recipe(), track.frame(), track.nextId());
+        }
+    }
+
+    static Change between(Track before, Track after) {
+        List<Cue> a = before.cues();
+        List<Cue> b = after.cues();
+        int from = 0;
+        while (from < a.size() && from < b.size() && a.get(from).equals(b.get(from))) {
+            from++;
+        }
+        int tail = 0;
+        while (tail < a.size() - from
+                && tail < b.size() - from
+                && a.get(a.size() - 1 - tail).equals(b.get(b.size() - 1 - tail))) {
+            tail++;
+        }
+        return new Change(
+                from,
+                a.subList(from, a.size() - tail),
+                b.subList(from, b.size() - tail),
+                Decisions.of(before),
+                Decisions.of(after));
+    }
+
+    Change reversed() {
+        return new Change(from, added, removed, after, before);
+    }
+
+    Track applyTo(Track track) {
+        List<Cue> cues = new java.util.ArrayList<>(track.cues().subList(0, from));
+        cues.addAll(added);
+        cues.addAll(track.cues().subList(from + removed.size(), track.cues().size()));
+        return new Track(after.language, after.recipe, after.style, after.frame, cues, after.nextId);
+    }
+}

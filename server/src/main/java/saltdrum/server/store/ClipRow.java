@@ -1,0 +1,14 @@
+package saltdrum.server.store;
+
+import java.time.OffsetDateTime;
+
+/** A clip as it is kept. {@code info} is the probe's answer as JSON; hashes are null until prepared. */
+public record ClipRow(
+        String id,
+        String name,
+        String mediaHash,
+        String proxyHash,
+        String posterHash,
+        String peaksHash,
+        String info,
+        OffsetDateTime created) {}

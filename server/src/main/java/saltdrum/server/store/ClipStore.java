@@ -1,0 +1,49 @@
+package saltdrum.server.store;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import saltdrum.core.cue.Track;
+
+/** Clips, each with its track. */
+@Component
+public class ClipStore {
+    private final ClipMapper clips;
+    private final TrackStore tracks;
+
+    ClipStore(ClipMapper clips, TrackStore tracks) {
+        this.clips = clips;
+        this.tracks = tracks;
+    }
+
+    @Transactional
+    public ClipRow add(String name, String mediaHash, String info, Track empty) {
+        String id = Ids.fresh();
+        clips.add(id, name, mediaHash, info);
+        tracks.create(id, empty);
+        return clips.find(id);
+    }
+
+    public ClipRow get(String id) {
+        ClipRow clip = clips.find(id);
+        if (clip == null) {
+            throw new NotFoundException("That clip is not here any more.");
+        }
+        return clip;
+    }
+
+    public List<ClipRow> all() {
+        return clips.all();
+    }
+
+    public void prepared(String id, String posterHash, String peaksHash, String proxyHash) {
+        clips.prepared(id, posterHash, peaksHash, proxyHash);
+    }
+
+    @Transactional
+    public void remove(String id) {
+        if (clips.remove(id) == 0) {
+            throw new NotFoundException("That clip is not here any more.");
+        }
+    }
+}

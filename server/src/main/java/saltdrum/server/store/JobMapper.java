@@ -1,0 +1,63 @@
+package saltdrum.server.store;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface JobMapper {
+    String ROW =
+            "id, clip_id, kind, state, progress, message, work_order::text as work_order, output_hash, output_name, "
+                    + "created, started, finished";
+
+    @Insert("insert into job (id, clip_id, kind, work_order) values (#{id}, #{clipId}, #{kind}, #{workOrder}::jsonb)")
+    void add(String id, String clipId, String kind, String workOrder);
+
+    @Select("select " + ROW + " from job where id = #{id}")
+    JobRow find(String id);
+
+    @Select("select " + ROW + " from job where clip_id = #{clipId} order by created desc, id")
+    List<JobRow> ofClip(String clipId);
+
+    @Update(
+            """
+            update job set state = 'RUNNING', started = now(), progress = 0, message = null
+            where id = #{id} and state in ('WAITING', 'RUNNING')
+            """)
+    int start(String id);
+
+    @Update("update job set progress = #{progress}, message = #{message} where id = #{id} and state = 'RUNNING'")
+    void progress(String id, double progress, String message);
+
+    @Update(
+            """
+            update job set state = #{state}, message = #{message}, finished = now(), output_hash = #{outputHash},
+              output_name = #{outputName}, progress = case when #{state} = 'DONE' then 1 else progress end
+            where id = #{id}
+            """)
+    void finish(String id, String state, String message, String outputHash, String outputName);
+
+    @Update(
+            """
+            update job set state = case state when 'WAITING' then 'STOPPED' else 'STOPPING' end,
+              finished = case state when 'WAITING' then now() end
+            where id = #{id} and state in ('WAITING', 'RUNNING')
+            """)
+    int stop(String id);
+
+    @Delete("delete from job where id = #{id} and state in ('DONE', 'FAILED', 'STOPPED')")
+    int remove(String id);
+
+    @Update(
+            """
+            update scheduled_tasks set picked = false, picked_by = null, last_heartbeat = null
+            where picked and picked_by = #{worker}
+            """)
+    int releasePicked(String worker);
+
+    @Select("select 1 from pg_notify('salt_drum', #{payload})")
+    Integer announce(String payload);
+}

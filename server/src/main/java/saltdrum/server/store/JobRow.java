@@ -1,0 +1,18 @@
+package saltdrum.server.store;
+
+import java.time.OffsetDateTime;
+
+/** A piece of long work. {@code workOrder} as JSON; times are null until they came. */
+public record JobRow(
+        String id,
+        String clipId,
+        String kind,
+        String state,
+        double progress,
+        String message,
+        String workOrder,
+        String outputHash,
+        String outputName,
+        OffsetDateTime created,
+        OffsetDateTime started,
+        OffsetDateTime finished) {}

@@ -1,0 +1,70 @@
+package saltdrum.server.store;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Long work and its state. Nothing here runs anything. */
+@Component
+public class JobStore {
+    private final JobMapper mapper;
+
+    JobStore(JobMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    public JobRow add(String clipId, String kind, String workOrder) {
+        String id = Ids.fresh();
+        mapper.add(id, clipId, kind, workOrder);
+        return mapper.find(id);
+    }
+
+    public JobRow get(String id) {
+        JobRow job = mapper.find(id);
+        if (job == null) {
+            throw new NotFoundException("That piece of work is not here any more.");
+        }
+        return job;
+    }
+
+    public List<JobRow> ofClip(String clipId) {
+        return mapper.ofClip(clipId);
+    }
+
+    /** Whether it may run: false once it was stopped or is done. */
+    public boolean start(String id) {
+        return mapper.start(id) == 1;
+    }
+
+    public void progress(String id, double progress, String message) {
+        mapper.progress(id, Math.min(1, Math.max(0, progress)), message);
+    }
+
+    public void finish(String id, String state, String message, String outputHash, String outputName) {
+        mapper.finish(id, state, message, outputHash, outputName);
+    }
+
+    public void stop(String id) {
+        mapper.stop(id);
+    }
+
+    public void remove(String id) {
+        if (mapper.remove(id) == 0) {
+            throw new NotFoundException("That render is still being made or is gone. Stop it first.");
+        }
+    }
+
+    public boolean stopping(String id) {
+        JobRow job = mapper.find(id);
+        return job == null || job.state().startsWith("STOP");
+    }
+
+    /** After a crash: what this worker had picked is free to be picked again. */
+    public int releasePicked(String worker) {
+        return mapper.releasePicked(worker);
+    }
+
+    /** Tells every process that listens on this database; at most 8000 bytes. */
+    public void announce(String payload) {
+        mapper.announce(payload);
+    }
+}

@@ -1,0 +1,15 @@
+package saltdrum.server.store;
+
+/** One word with the cue it stands in, as read back in order. */
+record WordRow(
+        long cueId,
+        String lineStarts,
+        boolean locked,
+        long id,
+        String text,
+        int startMs,
+        int endMs,
+        double confidence,
+        String source,
+        int emphasis,
+        String pin) {}

@@ -1,0 +1,59 @@
+package saltdrum.server.work;
+
+import saltdrum.server.store.JobRow;
+import saltdrum.server.store.JobStore;
+
+/** A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. */
+final class Watch {
+    private static final long PAUSE_NS = 250_000_000L;
+
+    private final JobRow job;
+    private final JobStore jobs;
+    private final Announcements announcements;
+    private double progress;
+    private String message;
+    private String outputHash;
+    private String outputName;
+    private long saidAt;
+    private long askedAt = System.nanoTime();
+    private boolean stopped;
+
+    Watch(JobRow job, JobStore jobs, Announcements announcements) {
+        this.job = job;
+        this.jobs = jobs;
+        this.announcements = announcements;
+    }
+
+    synchronized void progress(double done) {
+        progress = done;
+        long now = System.nanoTime();
+        if (now - saidAt > PAUSE_NS) {
+            saidAt = now;
+            jobs.progress(job.id(), progress, message);
+            announcements.job(job.clipId(), job.id());
+        }
+    }
+
+    synchronized void say(String newMessage) {
+        message = newMessage;
+        progress(progress);
+    }
+
+    synchronized boolean stopped() {
+        long now = System.nanoTime();
+        if (!stopped && now - askedAt > PAUSE_NS) {
+            askedAt = now;
+            stopped = jobs.stopping(job.id());
+        }
+        return stopped;
+    }
+
+    void output(String hash, String name) {
+        outputHash = hash;
+        outputName = name;
+    }
+
+    void finish() {
+        jobs.finish(job.id(), stopped ? "STOPPED" : "DONE", null, outputHash, outputName);
+    }
+}

@@ -1,0 +1,26 @@
+package saltdrum.server.work;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import saltdrum.core.cue.Track;
+import saltdrum.core.style.Style;
+
+/** What is to be done, complete enough to be done again after a crash. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "work")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = WorkOrder.Prepare.class, name = "prepare"),
+    @JsonSubTypes.Type(value = WorkOrder.PlaceScript.class, name = "placeScript"),
+    @JsonSubTypes.Type(value = WorkOrder.Recognise.class, name = "recognise"),
+    @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
+})
+public sealed interface WorkOrder {
+    /** Poster, peaks and, where browsers need it, a proxy. */
+    record Prepare() implements WorkOrder {}
+
+    record PlaceScript(String script, String language, int fromMs, int toMs) implements WorkOrder {}
+
+    record Recognise(String language, int fromMs, int toMs) implements WorkOrder {}
+
+    /** The track and style as they were when ordered. */
+    record Render(Track track, Style style, String preset, int crf) implements WorkOrder {}
+}
