@@ -66,14 +66,14 @@ final class MarkMaker {
 
     private static Mark plate(Box box, double radius, String fill, List<PropertyTrack> tracks) {
         return new Mark.Plate(
-                r(box.x()),
-                r(box.y()),
-                r(box.width()),
-                r(box.height()),
-                r(Math.min(radius, box.height() / 2)),
+                q(box.x()),
+                q(box.y()),
+                q(box.width()),
+                q(box.height()),
+                q(Math.min(radius, box.height() / 2)),
                 fill,
-                r(box.x() + box.width() / 2),
-                r(box.y() + box.height() / 2),
+                q(box.x() + box.width() / 2),
+                q(box.y() + box.height() / 2),
                 tracks);
     }
 
@@ -109,6 +109,11 @@ final class MarkMaker {
                 new Mark.Paint(cast, voice.outlineColour(), r(outline), voice.fill()),
                 new Box(r(ink.x()), r(ink.y()), r(ink.width()), r(ink.height())),
                 motion.ofWord(word.word(), voice));
+    }
+
+    /** Quarters are exact in a float, so that both painters add x and width to the same edge. */
+    private static double q(double value) {
+        return Math.round(value * 4) / 4.0;
     }
 
     /** Hundredths are finer than any pixel and short to write. */

@@ -2,7 +2,6 @@ package saltdrum.media.paint;
 
 import io.github.humbleui.skija.ColorAlphaType;
 import io.github.humbleui.skija.ColorInfo;
-import io.github.humbleui.skija.ColorSpace;
 import io.github.humbleui.skija.ColorType;
 import io.github.humbleui.skija.ImageInfo;
 import io.github.humbleui.skija.Surface;
@@ -33,9 +32,8 @@ public final class Band implements AutoCloseable {
         this.height = height;
         this.painter = new Painter(scene, scale);
         this.pixels = ByteBuffer.allocateDirect(width * height * 4);
-        ImageInfo info = new ImageInfo(
-                new ColorInfo(ColorType.BGRA_8888, ColorAlphaType.PREMUL, ColorSpace.getSRGB()), width, height);
-        this.surface = Surface.makeRasterDirect(info, BufferUtil.getPointerFromByteBuffer(pixels), width * 4L);
+        ImageInfo info = new ImageInfo(new ColorInfo(ColorType.BGRA_8888, ColorAlphaType.PREMUL, null), width, height);
+        this.surface = Surface.wrapPixels(info, BufferUtil.getPointerFromByteBuffer(pixels), width * 4L);
     }
 
     /** The band of all cues; a scene without ink has a band of 2 by 2 pixels. */

@@ -13,7 +13,6 @@ import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathBuilder;
 import io.github.humbleui.skija.SamplingMode;
 import io.github.humbleui.skija.Surface;
-import io.github.humbleui.types.RRect;
 import io.github.humbleui.types.Rect;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -35,8 +34,11 @@ import saltdrum.core.style.Colours;
 public final class Painter implements AutoCloseable {
     private static final SamplingMode SMOOTH = SamplingMode.LINEAR;
 
+    /** Length of a cubic's arm for a quarter circle of radius 1: 4 (√2 − 1) / 3. */
+    private static final double CIRCLE = 0.5522847498307936;
+
     private final Scene scene;
-    private final float scale;
+    private final double scale;
     private final Map<String, Path> glyphs = new HashMap<>();
     private final Map<Mark, Path> runs = new IdentityHashMap<>();
     private final Map<Mark, SoftShadow> shadows = new IdentityHashMap<>();
@@ -45,7 +47,7 @@ public final class Painter implements AutoCloseable {
     /** @param scale output pixels a design pixel */
     public Painter(Scene scene, double scale) {
         this.scene = scene;
-        this.scale = (float) scale;
+        this.scale = scale;
     }
 
     /** Draws over what is there. The canvas' origin stands for output pixel {@code left, top} of the frame. */
@@ -63,7 +65,7 @@ public final class Painter implements AutoCloseable {
             if (state.opacity() <= 0 || state.scale() == 0 || state.extent() <= 0) {
                 continue;
             }
-            canvas.setMatrix(Matrix33.makeTranslate(-left, -top).makeConcat(matrix(mark, state)));
+            canvas.setMatrix(matrix(mark, state, left, top));
             if (mark instanceof Mark.GlyphRun run) {
                 paintRun(canvas, run, state);
             } else if (mark instanceof Mark.Plate plate) {
@@ -74,8 +76,8 @@ public final class Painter implements AutoCloseable {
     }
 
     /** Design pixels to output pixels: scaled and turned about the pivot, then shifted. */
-    private Matrix33 matrix(Mark mark, MarkState state) {
-        double turn = Math.toRadians(state.rotation());
+    private Matrix33 matrix(Mark mark, MarkState state, int left, int top) {
+        double turn = state.rotation() / 180 * Math.PI;
         double a = Math.cos(turn) * state.scale();
         double b = Math.sin(turn) * state.scale();
         double px = mark.pivotX();
@@ -86,23 +88,46 @@ public final class Painter implements AutoCloseable {
         return new Matrix33(
                 (float) (s * a),
                 (float) (s * -b),
-                (float) (s * e),
+                (float) (s * e - left),
                 (float) (s * b),
                 (float) (s * a),
-                (float) (s * f),
+                (float) (s * f - top),
                 0,
                 0,
                 1);
     }
 
     private void paintPlate(Canvas canvas, Mark.Plate plate, MarkState state) {
-        float width = (float) (plate.width() * state.extent());
-        float radius = (float) Math.min(plate.radius(), width / 2);
+        double width = plate.width() * state.extent();
         try (Paint paint = fill(state.fill(), state.opacity());
-                Path path = Path.makeRRect(
-                        RRect.makeXYWH((float) plate.x(), (float) plate.y(), width, (float) plate.height(), radius))) {
+                Path path =
+                        roundedBox(plate.x(), plate.y(), width, plate.height(), Math.min(plate.radius(), width / 2))) {
             canvas.drawPath(path, paint);
         }
+    }
+
+    /** Corners as cubic curves, the same calls as in the twin: each rasteriser has its own idea of a rounded box. */
+    private static Path roundedBox(double x, double y, double width, double height, double radius) {
+        double r = x + width;
+        double b = y + height;
+        double k = radius * (1 - CIRCLE);
+        try (PathBuilder path = new PathBuilder()) {
+            path.moveTo((float) (x + radius), (float) y);
+            path.lineTo((float) (r - radius), (float) y);
+            corner(path, r - k, y, r, y + k, r, y + radius);
+            path.lineTo((float) r, (float) (b - radius));
+            corner(path, r, b - k, r - k, b, r - radius, b);
+            path.lineTo((float) (x + radius), (float) b);
+            corner(path, x + k, b, x, b - k, x, b - radius);
+            path.lineTo((float) x, (float) (y + radius));
+            corner(path, x, y + k, x + k, y, x + radius, y);
+            path.closePath();
+            return path.build();
+        }
+    }
+
+    private static void corner(PathBuilder path, double x1, double y1, double x2, double y2, double x, double y) {
+        path.cubicTo((float) x1, (float) y1, (float) x2, (float) y2, (float) x, (float) y);
     }
 
     private void paintRun(Canvas canvas, Mark.GlyphRun run, MarkState state) {
@@ -181,11 +206,11 @@ public final class Painter implements AutoCloseable {
                 Surface blurred = Surface.makeRasterN32Premul(width, height)) {
             Canvas canvas = sharp.getCanvas();
             canvas.setMatrix(new Matrix33(
-                    scale,
+                    (float) scale,
                     0,
                     (float) (cast.dx() * scale - left),
                     0,
-                    scale,
+                    (float) scale,
                     (float) (cast.dy() * scale - top),
                     0,
                     0,
@@ -199,19 +224,28 @@ public final class Painter implements AutoCloseable {
             }
             return new SoftShadow(
                     blurred.makeImageSnapshot(),
-                    Rect.makeLTRB(left / scale, top / scale, (left + width) / scale, (top + height) / scale));
+                    Rect.makeXYWH((float) (left / scale), (float) (top / scale), (float) (width / scale), (float)
+                            (height / scale)));
         }
     }
 
     private Path runPath(Mark.GlyphRun run) {
-        float s = (float) (run.size() / 1000);
+        double s = run.size() / 1000;
         try (PathBuilder builder = new PathBuilder()) {
             for (Mark.PlacedGlyph placed : run.glyphs()) {
                 Path glyph = glyphs.computeIfAbsent(
                         placed.glyph(),
                         key -> Path.makeFromSVGString(scene.glyphs().get(key)));
                 try (Path there = glyph.makeTransform(new Matrix33(
-                        s, 0, (float) (run.x() + placed.x() * s), 0, s, (float) (run.y() + placed.y() * s), 0, 0, 1))) {
+                        (float) s,
+                        0,
+                        (float) (run.x() + placed.x() * s),
+                        0,
+                        (float) s,
+                        (float) (run.y() + placed.y() * s),
+                        0,
+                        0,
+                        1))) {
                     builder.addPath(there);
                 }
             }

@@ -8,22 +8,19 @@ import saltdrum.server.store.StoredTrack;
 
 /** A clip for the list and the bench. */
 record ClipView(
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String name,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int width,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int height,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long durationMs,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double frameRate,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean variableRate,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int sounds,
-        @Schema(
-                        requiredMode = Schema.RequiredMode.REQUIRED,
-                        description = "Poster and peaks are there and the clip plays here")
-                boolean prepared,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int cues,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int words,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String style,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String created) {
+        String id,
+        String name,
+        int width,
+        int height,
+        long durationMs,
+        double frameRate,
+        boolean variableRate,
+        int sounds,
+        @Schema(description = "Poster and peaks are there and the clip plays here") boolean prepared,
+        int cues,
+        int words,
+        String style,
+        String created) {
 
     static ClipView of(ClipRow row, StoredTrack track) {
         ClipInfo info = Json.read(row.info(), ClipInfo.class, "clip");

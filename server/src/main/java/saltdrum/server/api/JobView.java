@@ -7,21 +7,15 @@ import saltdrum.server.store.JobRow;
 
 /** A piece of long work as the page shows it. */
 record JobView(
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String clipId,
-        @Schema(
-                        requiredMode = Schema.RequiredMode.REQUIRED,
-                        allowableValues = {"PREPARE", "WORDS", "RENDER"})
-                String kind,
-        @Schema(
-                        requiredMode = Schema.RequiredMode.REQUIRED,
-                        allowableValues = {"WAITING", "RUNNING", "STOPPING", "DONE", "FAILED", "STOPPED"})
-                String state,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED, description = "0 to 1") double progress,
+        String id,
+        String clipId,
+        @Schema(allowableValues = {"PREPARE", "WORDS", "RENDER"}) String kind,
+        @Schema(allowableValues = {"WAITING", "RUNNING", "STOPPING", "DONE", "FAILED", "STOPPED"}) String state,
+        @Schema(description = "0 to 1") double progress,
         @Schema(description = "Left at the present pace") Long secondsLeft,
         String message,
         @Schema(description = "File name of the finished render") String outputName,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String created) {
+        String created) {
 
     static JobView of(JobRow row) {
         Long left = null;

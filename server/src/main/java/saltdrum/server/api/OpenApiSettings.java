@@ -1,16 +1,67 @@
 package saltdrum.server.api;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.scene.Mark;
 
 @Configuration
 class OpenApiSettings {
+    /** The only fields of answers that may be missing; null is never written. */
+    private static final Set<String> OPTIONAL = Set.of(
+            "TrackView.undo",
+            "TrackView.redo",
+            "JobView.secondsLeft",
+            "JobView.message",
+            "JobView.outputName",
+            "Paint.shadow",
+            "Keyframe.colour");
+
     @Bean
     OpenAPI describedApi() {
-        return new OpenAPI()
-                .info(new Info().title("Salt Drum").version("1").description("Captions for short videos."))
-                .servers(java.util.List.of());
+        return new OpenAPI().info(new Info().title("Salt Drum").version("1").description("Captions for short videos."));
+    }
+
+    /** Records say nothing of null to the generator: every field but the optional ones is required in answers. */
+    @Bean
+    OpenApiCustomizer requiredFields() {
+        return api -> {
+            api.setServers(List.of());
+            name(api, Edit.class);
+            name(api, Mark.class);
+            api.getComponents().getSchemas().forEach((name, schema) -> {
+                if (!name.endsWith("Request") || name.equals("EditRequest")) {
+                    require(name, schema);
+                }
+            });
+        };
+    }
+
+    /** The kinds as they are written, which the generator would take for class names. */
+    private static void name(OpenAPI api, Class<?> sealed) {
+        Schema<?> schema = api.getComponents().getSchemas().get(sealed.getSimpleName());
+        for (JsonSubTypes.Type type : sealed.getAnnotation(JsonSubTypes.class).value()) {
+            schema.getDiscriminator()
+                    .mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
+        }
+    }
+
+    private static void require(String name, Schema<?> schema) {
+        if (schema.getProperties() != null) {
+            List<String> required = new ArrayList<>(schema.getProperties().keySet());
+            required.removeIf(field -> OPTIONAL.contains(name + "." + field));
+            schema.setRequired(required);
+        }
+        if (schema.getAllOf() != null) {
+            schema.getAllOf().forEach(part -> require(name, part));
+        }
     }
 }

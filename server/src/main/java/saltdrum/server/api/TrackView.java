@@ -14,24 +14,24 @@ import saltdrum.server.store.StoredTrack;
 
 /** A track with everything the bench shows of it. Times are milliseconds. */
 record TrackView(
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long version,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String language,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String style,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Recipe recipe,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Frame frame,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED, description = "Size of the finished picture") Size output,
+        long version,
+        String language,
+        String style,
+        Recipe recipe,
+        Frame frame,
+        @Schema(description = "Size of the finished picture") Size output,
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo,
-        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<CueView> cues) {
+        List<CueView> cues) {
 
     record CueView(
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long id,
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int showMs,
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int hideMs,
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED, description = "Characters a second") double speed,
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean locked,
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<Integer> lineStarts,
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<Word> words) {}
+            long id,
+            int showMs,
+            int hideMs,
+            @Schema(description = "Characters a second") double speed,
+            boolean locked,
+            List<Integer> lineStarts,
+            List<Word> words) {}
 
     static TrackView of(StoredTrack stored, Size clip) {
         List<CueTime> times = CueTime.of(stored.track());

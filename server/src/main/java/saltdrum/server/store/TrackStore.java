@@ -119,7 +119,7 @@ public class TrackStore {
             mapper.addWords(clipId, cues);
         }
         mapper.update(row(clipId, present.version() + 1, after));
-        StoredTrack stored = new StoredTrack(clipId, present.version() + 1, after, mapper.steps(clipId));
+        StoredTrack stored = new StoredTrack(clipId, present.version() + 1, after, steps(clipId));
         newest.put(clipId, stored);
         return stored;
     }
@@ -158,9 +158,15 @@ public class TrackStore {
                 Json.read(row.frame(), Frame.class, "frame"),
                 cues,
                 row.nextId());
-        StoredTrack stored = new StoredTrack(row.clipId(), row.version(), track, mapper.steps(row.clipId()));
+        StoredTrack stored = new StoredTrack(row.clipId(), row.version(), track, steps(row.clipId()));
         newest.put(row.clipId(), stored);
         return stored;
+    }
+
+    private Steps steps(String clipId) {
+        Steps steps = mapper.steps(clipId);
+        // MyBatis gives no record for a row of nulls.
+        return steps == null ? new Steps(null, null) : steps;
     }
 
     private static Cue cue(WordRow row, List<Word> words) {

@@ -1,0 +1,32 @@
+package saltdrum.e2e;
+
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless and silent towards the outside; one for all tests of this machine's run. */
+final class Browser {
+    private static final Playwright PLAYWRIGHT =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private static final com.microsoft.playwright.Browser CHROMIUM = PLAYWRIGHT
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-dev-shm-usage",
+                            "--autoplay-policy=no-user-gesture-required",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync",
+                            "--no-first-run")));
+
+    private Browser() {}
+
+    static com.microsoft.playwright.Browser chromium() {
+        return CHROMIUM;
+    }
+}

@@ -1,0 +1,2 @@
+/** The running product, driven as a person drives it. */
+package saltdrum.e2e;

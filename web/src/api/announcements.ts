@@ -1,0 +1,41 @@
+import { useEffect } from 'react';
+import { keys } from './queries';
+import { queryClient } from './queryClient';
+import type { Track } from './types';
+
+interface Announcement {
+  what: 'track' | 'clip' | 'job';
+  clipId: string;
+  version?: number;
+}
+
+/** Hears what the server or another window did, and asks for what is new. */
+export function useAnnouncements() {
+  useEffect(() => {
+    const events = new EventSource('/api/events');
+    events.onmessage = (event) => {
+      const said = JSON.parse(event.data as string) as Announcement;
+      if (said.what === 'track') {
+        const known = queryClient.getQueryData<Track>(keys.track(said.clipId));
+        if (!known || known.version < (said.version ?? 0)) {
+          queryClient.invalidateQueries({ queryKey: keys.track(said.clipId) });
+        }
+        queryClient.invalidateQueries({ queryKey: keys.clips });
+      } else if (said.what === 'job') {
+        queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
+      } else {
+        queryClient.invalidateQueries({ queryKey: keys.clips });
+        queryClient.invalidateQueries({ queryKey: keys.clip(said.clipId) });
+        queryClient.invalidateQueries({ queryKey: ['peaks', said.clipId] });
+      }
+    };
+    let dropped = false;
+    events.onerror = () => (dropped = true);
+    events.onopen = () => {
+      // What was said while the line was down is lost: ask for everything once.
+      if (dropped) queryClient.invalidateQueries();
+      dropped = false;
+    };
+    return () => events.close();
+  }, []);
+}

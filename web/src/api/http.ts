@@ -1,0 +1,53 @@
+/** A refusal by the server: its message is a sentence for the person at the screen. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+const UNREACHABLE = 'The server cannot be reached. Nothing was lost: start it again and go on.';
+
+export async function refusal(status: number, body: string): Promise<Refused> {
+  try {
+    const problem = JSON.parse(body) as { detail?: string; message?: string };
+    return new Refused(status, problem.detail ?? problem.message ?? `The server answered ${status}.`);
+  } catch {
+    return new Refused(status, `The server answered ${status}. Do it again in a moment.`);
+  }
+}
+
+export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      headers: body === undefined ? undefined : { 'Content-Type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new Refused(0, UNREACHABLE);
+  }
+  if (!response.ok) throw await refusal(response.status, await response.text());
+  const text = await response.text();
+  return (text ? JSON.parse(text) : undefined) as T;
+}
+
+/** Streams a file up, telling 0 to 1 as it goes. */
+export function putFile<T>(path: string, file: File, progress: (done: number) => void): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    request.open('PUT', path);
+    request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.upload.onprogress = (e) => e.lengthComputable && progress(e.loaded / e.total);
+    request.onload = async () =>
+      request.status < 300
+        ? resolve(JSON.parse(request.responseText) as T)
+        : reject(await refusal(request.status, request.responseText));
+    request.onerror = () =>
+      reject(new Refused(0, `“${file.name}” did not arrive: the connection broke. Bring it again.`));
+    request.send(file);
+  });
+}

@@ -1,0 +1,33 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Clip = Schemas['ClipView'];
+export type Track = Schemas['TrackView'];
+export type Cue = Schemas['CueView'];
+export type Word = Schemas['Word'];
+export type Job = Schemas['JobView'];
+export type Recipe = Schemas['Recipe'];
+export type Style = Schemas['StyleView'];
+export type Scene = Schemas['Scene'];
+export type CueScene = Schemas['CueScene'];
+export type GlyphRun = Schemas['GlyphRun'];
+export type Plate = Schemas['Plate'];
+export type Mark = GlyphRun | Plate;
+export type PropertyTrack = Schemas['PropertyTrack'];
+
+export type Edit =
+  | Schemas['RetypeCue']
+  | Schemas['SplitCue']
+  | Schemas['JoinCues']
+  | Schemas['MoveWord']
+  | Schemas['BreakLine']
+  | Schemas['DeleteCues']
+  | Schemas['SetEmphasis']
+  | Schemas['ConfirmWords']
+  | Schemas['RetimeWord']
+  | Schemas['ShiftCues']
+  | Schemas['Rebreak']
+  | Schemas['Restyle']
+  | Schemas['Reframe']
+  | Schemas['Lock'];

@@ -1,0 +1,60 @@
+import { useEffect } from 'react';
+import { useParams } from 'react-router';
+import { useClip, useJobs, usePeaks, useScene, useTrack } from '../api/queries';
+import { Drawer } from '../drawer/Drawer';
+import { useKeys } from '../keys/useKeys';
+import { Rail } from '../rail/Rail';
+import { NoWords } from '../score/NoWords';
+import { Score } from '../score/Score';
+import { useSelection } from '../selection/selection';
+import { Stage } from '../stage/Stage';
+import { TopBar } from './TopBar';
+
+/** The screen on which one clip is worked. */
+export function Bench() {
+  const { clipId = '', step = 'words' } = useParams();
+  const clip = useClip(clipId);
+  const track = useTrack(clipId);
+  const scene = useScene(clipId, track.data?.version);
+  const peaks = usePeaks(clipId, clip.data?.prepared ?? false);
+  const jobs = useJobs(clipId);
+  useKeys(clipId, track.data);
+  useEffect(() => {
+    useSelection.getState().select({ kind: 'none' });
+    useSelection.getState().endTyping();
+  }, [clipId]);
+  useEffect(() => {
+    document.title = clip.data ? `${clip.data.name} · Salt Drum` : 'Salt Drum';
+  }, [clip.data]);
+
+  const problem = clip.error ?? track.error;
+  if (problem) {
+    return (
+      <main className="flex h-full flex-col items-center justify-center gap-4">
+        <p className="text-lg">{problem.message}</p>
+        <a href="/" className="text-accent underline">
+          Back to the clips
+        </a>
+      </main>
+    );
+  }
+  if (!clip.data || !track.data) return <main className="h-full" aria-busy />;
+  const working = jobs.data?.find(
+    (j) => j.kind === 'WORDS' && ['WAITING', 'RUNNING', 'STOPPING'].includes(j.state),
+  );
+  return (
+    <div className="flex h-full flex-col">
+      <TopBar clip={clip.data} track={track.data} step={step} />
+      <main className="flex min-h-0 flex-1">
+        <Stage clip={clip.data} track={track.data} scene={scene.data?.scene} />
+        <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
+        {track.data.cues.length > 0 ? (
+          <Score clipId={clipId} track={track.data} peaks={peaks.data} />
+        ) : (
+          <NoWords clip={clip.data} working={working} />
+        )}
+        <Drawer clip={clip.data} track={track.data} step={step} jobs={jobs.data ?? []} />
+      </main>
+    </div>
+  );
+}

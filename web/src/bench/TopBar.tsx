@@ -1,0 +1,87 @@
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useIsMutating } from '@tanstack/react-query';
+import { useChange } from '../api/queries';
+import type { Clip, Track } from '../api/types';
+import { KeysDialog } from '../keys/KeysDialog';
+import { Mark } from './Mark';
+
+export const STEPS = [
+  { step: 'words', label: 'Words' },
+  { step: 'breaks', label: 'Breaks' },
+  { step: 'style', label: 'Style' },
+  { step: 'render', label: 'Render' },
+];
+
+export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: string }) {
+  const change = useChange(clip.id);
+  const saving = useIsMutating() > 0;
+  const [keys, setKeys] = useState(false);
+  return (
+    <header className="flex h-[52px] flex-none items-center gap-3 border-b border-rule px-4">
+      <Link to="/" aria-label="All clips" title="All clips" className="rounded-md p-1 hover:bg-sunk">
+        <Mark size={26} />
+      </Link>
+      <h1 className="w-56 truncate text-[15px] font-semibold">{clip.name}</h1>
+      <nav aria-label="Steps" className="mx-auto flex gap-1">
+        {STEPS.map((s) => (
+          <Link
+            key={s.step}
+            to={`/clips/${clip.id}/${s.step}`}
+            aria-current={s.step === step ? 'step' : undefined}
+            className={`relative px-4 py-3.5 ${s.step === step ? 'font-semibold text-ink' : 'text-soft hover:text-ink'}`}
+          >
+            {s.label}
+            {s.step === step && <span className="absolute inset-x-4 bottom-0 h-[3px] rounded-t bg-accent" />}
+          </Link>
+        ))}
+      </nav>
+      <div className="flex w-56 items-center justify-end gap-1">
+        <span className="mr-2 text-[13px] text-soft" aria-live="polite">
+          {saving ? 'Saving' : 'Saved'}
+        </span>
+        <IconButton
+          label={track.undo ? `Undo: ${track.undo}` : 'Nothing to undo'}
+          hint="Ctrl Z"
+          disabled={!track.undo}
+          onClick={() => change.mutate({ kind: 'undo' })}
+        >
+          <Undo2 size={18} />
+        </IconButton>
+        <IconButton
+          label={track.redo ? `Redo: ${track.redo}` : 'Nothing to redo'}
+          hint="Ctrl Shift Z"
+          disabled={!track.redo}
+          onClick={() => change.mutate({ kind: 'redo' })}
+        >
+          <Redo2 size={18} />
+        </IconButton>
+        <IconButton label="Keys" hint="?" onClick={() => setKeys(true)}>
+          <Keyboard size={18} />
+        </IconButton>
+      </div>
+      <KeysDialog open={keys} onOpenChange={setKeys} />
+    </header>
+  );
+}
+
+function IconButton(props: {
+  label: string;
+  hint: string;
+  disabled?: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button
+      aria-label={props.label}
+      title={`${props.label} (${props.hint})`}
+      disabled={props.disabled}
+      onClick={props.onClick}
+      className="flex size-9 items-center justify-center rounded-md hover:bg-sunk disabled:opacity-30 disabled:hover:bg-transparent"
+    >
+      {props.children}
+    </button>
+  );
+}

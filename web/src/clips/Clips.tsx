@@ -1,0 +1,145 @@
+import { FilePlus2, Trash2 } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { call } from '../api/http';
+import { keys, useClips } from '../api/queries';
+import { queryClient } from '../api/queryClient';
+import type { Clip } from '../api/types';
+import { Mark } from '../bench/Mark';
+import { length } from '../player/time';
+import { useNotices } from '../notices/notices';
+import { useBringIn } from './useBringIn';
+
+/** All clips as they look, newest first; a file dropped anywhere is brought in. */
+export function Clips() {
+  const clips = useClips();
+  const navigate = useNavigate();
+  const chooser = useRef<HTMLInputElement>(null);
+  const [over, setOver] = useState(false);
+  const { arriving, bringIn } = useBringIn((clip) => navigate(`/clips/${clip.id}/words`));
+  const choose = () => chooser.current?.click();
+  const empty = clips.data?.length === 0 && arriving.length === 0;
+
+  return (
+    <main
+      className="min-h-full px-8 pb-16"
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={(e) => e.currentTarget === e.target && setOver(false)}
+      onDrop={(e) => {
+        e.preventDefault();
+        setOver(false);
+        bringIn([...e.dataTransfer.files]);
+      }}
+    >
+      <header className="mx-auto flex max-w-6xl items-center gap-3 pt-8 pb-10">
+        <Mark size={34} />
+        <h1 className="text-2xl font-semibold tracking-tight">Salt Drum</h1>
+        <span className="ml-auto" />
+        <button
+          onClick={choose}
+          className="flex items-center gap-2 rounded-full bg-accent px-5 py-2.5 font-medium text-on-accent hover:brightness-110"
+        >
+          <FilePlus2 size={17} /> Bring in a clip
+        </button>
+        <input
+          ref={chooser}
+          type="file"
+          accept="video/mp4,video/quicktime,video/webm,video/x-matroska,.mp4,.mov,.webm,.mkv,.m4v"
+          multiple
+          hidden
+          data-testid="chooser"
+          onChange={(e) => {
+            bringIn([...(e.target.files ?? [])]);
+            e.target.value = '';
+          }}
+        />
+      </header>
+      <section className="mx-auto max-w-6xl">
+        {clips.error && <p className="text-accent">{clips.error.message}</p>}
+        <ul className="flex flex-wrap gap-x-7 gap-y-9">
+          {arriving.map((a) => (
+            <li key={a.key} className="w-52">
+              <div className="flex h-72 flex-col justify-end rounded-lg bg-sunk p-4">
+                <div className="h-1.5 overflow-hidden rounded bg-rule">
+                  <div className="h-full bg-accent" style={{ width: `${Math.round(a.done * 100)}%` }} />
+                </div>
+                <p className="mt-2 text-soft">
+                  {a.done < 1 ? `${Math.round(a.done * 100)} %` : 'Looking into it'}
+                </p>
+              </div>
+              <p className="mt-3 truncate font-medium">{a.name}</p>
+            </li>
+          ))}
+          {clips.data?.map((clip) => (
+            <Card key={clip.id} clip={clip} />
+          ))}
+          <li>
+            <button
+              onClick={choose}
+              className={`flex h-72 w-52 flex-col items-center justify-center gap-3 rounded-lg border-2 border-dashed px-6 text-center text-soft hover:border-accent hover:text-accent ${over ? 'border-accent bg-tint text-accent' : 'border-rule'}`}
+            >
+              <FilePlus2 size={26} strokeWidth={1.5} />
+              {empty
+                ? 'Bring your first clip: choose it here, or drop it anywhere on this page'
+                : 'Drop a clip anywhere, or choose one'}
+              <span className="text-xs">MP4, MOV, WebM, MKV</span>
+            </button>
+          </li>
+        </ul>
+      </section>
+    </main>
+  );
+}
+
+function Card({ clip }: { clip: Clip }) {
+  const notice = useNotices((s) => s.say);
+  const [sure, setSure] = useState(false);
+  const remove = async () => {
+    if (!sure) {
+      setSure(true);
+      setTimeout(() => setSure(false), 4000);
+      return;
+    }
+    try {
+      await call('DELETE', `/api/clips/${clip.id}`);
+      queryClient.invalidateQueries({ queryKey: keys.clips });
+    } catch (error) {
+      notice((error as Error).message);
+    }
+  };
+  return (
+    <li className="group relative">
+      <Link to={`/clips/${clip.id}/${clip.words ? 'style' : 'words'}`} className="block">
+        <div
+          className="h-72 overflow-hidden rounded-lg bg-stage"
+          style={{ aspectRatio: `${clip.width}/${clip.height}` }}
+        >
+          {clip.prepared ? (
+            <img src={`/api/clips/${clip.id}/poster`} alt="" className="h-full w-full object-cover" />
+          ) : (
+            <span className="flex h-full items-center justify-center text-stage-soft">Preparing</span>
+          )}
+        </div>
+        <p className="mt-3 max-w-md font-medium" style={{ width: 'min-content', minWidth: '100%' }}>
+          {clip.name}
+        </p>
+        <p className="text-[13px] text-soft">
+          {length(clip.durationMs)} · {clip.width}×{clip.height}
+        </p>
+        <p className="text-[13px] text-soft">
+          {clip.words ? `${clip.words} words · ${clip.style}` : 'Needs its words'}
+        </p>
+      </Link>
+      <button
+        onClick={remove}
+        aria-label={sure ? `Really remove ${clip.name}` : `Remove ${clip.name}`}
+        className={`absolute top-2 right-2 flex items-center gap-1.5 rounded-full px-2.5 py-1.5 text-[13px] opacity-0 group-hover:opacity-100 focus-visible:opacity-100 ${sure ? 'bg-accent text-on-accent' : 'bg-stage/70 text-white'}`}
+      >
+        <Trash2 size={14} /> {sure && 'Remove for good?'}
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,44 @@
+import { useState } from 'react';
+import { putFile } from '../api/http';
+import { keys } from '../api/queries';
+import { queryClient } from '../api/queryClient';
+import type { Clip } from '../api/types';
+import { useNotices } from '../notices/notices';
+
+interface Arriving {
+  key: number;
+  name: string;
+  done: number;
+}
+
+let next = 1;
+
+/** Files on their way to the server. A single file opens its bench when it is there. */
+export function useBringIn(opened: (clip: Clip) => void) {
+  const [arriving, setArriving] = useState<Arriving[]>([]);
+  const notice = useNotices((s) => s.say);
+
+  const one = async (file: File) => {
+    const key = next++;
+    setArriving((all) => [...all, { key, name: file.name, done: 0 }]);
+    try {
+      return await putFile<Clip>(`/api/clips?name=${encodeURIComponent(file.name)}`, file, (done) =>
+        setArriving((all) => all.map((a) => (a.key === key ? { ...a, done } : a))),
+      );
+    } catch (error) {
+      notice(`${file.name}: ${(error as Error).message}`);
+      return null;
+    } finally {
+      setArriving((all) => all.filter((a) => a.key !== key));
+      queryClient.invalidateQueries({ queryKey: keys.clips });
+    }
+  };
+
+  const bringIn = async (files: File[]) => {
+    for (const file of files) {
+      const clip = await one(file);
+      if (clip && files.length === 1) opened(clip);
+    }
+  };
+  return { arriving, bringIn };
+}

@@ -1,0 +1,39 @@
+import { useOrder } from '../api/queries';
+import type { Job } from '../api/types';
+
+/** A piece of work under way: how far, how long still, and a way to stop it. */
+export function JobLine({ job, what }: { job: Job; what: string }) {
+  const stop = useOrder<undefined>(`/api/jobs/${job.id}/stop`, job.clipId);
+  const percent = Math.round(job.progress * 100);
+  return (
+    <div className="rounded-lg bg-paper p-3">
+      <div className="flex items-baseline justify-between gap-2">
+        <span>{job.state === 'WAITING' ? 'Waiting its turn' : (job.message ?? what)}</span>
+        <button
+          onClick={() => stop.mutate(undefined)}
+          disabled={job.state === 'STOPPING'}
+          className="text-[13px] text-accent hover:underline"
+        >
+          {job.state === 'STOPPING' ? 'Stopping' : 'Stop'}
+        </button>
+      </div>
+      <div
+        role="progressbar"
+        aria-label={what}
+        aria-valuenow={percent}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        className="mt-2 h-1.5 overflow-hidden rounded bg-rule"
+      >
+        <div className="h-full bg-accent transition-[width]" style={{ width: `${percent}%` }} />
+      </div>
+      <p className="mt-1.5 text-xs text-soft">
+        {percent} %{job.secondsLeft !== undefined && `, about ${left(job.secondsLeft)} left`}
+      </p>
+    </div>
+  );
+}
+
+function left(seconds: number): string {
+  return seconds < 90 ? `${Math.max(1, seconds)} s` : `${Math.round(seconds / 60)} min`;
+}

@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+
+export function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="mb-7">
+      <h2 className="mb-3 text-[15px] font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+export function MainButton(props: { onClick: () => void; disabled?: boolean; children: ReactNode }) {
+  return (
+    <button
+      onClick={props.onClick}
+      disabled={props.disabled}
+      className="flex w-full items-center justify-center gap-2 rounded-full bg-accent px-4 py-2.5 font-medium text-on-accent hover:brightness-110 disabled:bg-rule disabled:text-soft disabled:hover:brightness-100"
+    >
+      {props.children}
+    </button>
+  );
+}
+
+export function QuietButton(props: {
+  onClick: () => void;
+  disabled?: boolean;
+  hint?: string;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      onClick={props.onClick}
+      disabled={props.disabled}
+      className="flex w-full items-center justify-between gap-2 rounded-full border border-rule px-4 py-2 hover:border-ink disabled:opacity-40 disabled:hover:border-rule"
+    >
+      <span className="flex items-center gap-2">{props.children}</span>
+      {props.hint && <kbd className="font-sans text-xs text-soft">{props.hint}</kbd>}
+    </button>
+  );
+}

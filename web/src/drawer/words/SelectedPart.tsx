@@ -1,0 +1,73 @@
+import { Check, Sparkle } from 'lucide-react';
+import { useChange } from '../../api/queries';
+import type { Clip, Track } from '../../api/types';
+import { stamp } from '../../player/time';
+import { useSelection } from '../../selection/selection';
+import { QuietButton, Section } from '../parts';
+
+const SOURCES: Record<string, string> = {
+  RECOGNISED: 'heard',
+  ALIGNED: 'measured on the voice',
+  ESTIMATED: 'estimated',
+  IMPORTED: 'from a file',
+  TYPED: 'typed',
+  CONFIRMED: 'confirmed',
+};
+
+/** Says what is selected, and what can be done to it. */
+export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
+  const selected = useSelection((s) => s.selected);
+  const change = useChange(clip.id);
+  if (selected.kind === 'word') {
+    const word = track.cues.flatMap((c) => c.words).find((w) => w.id === selected.id);
+    if (word) {
+      return (
+        <Section title={`This word: ${word.text}`}>
+          <p className="mb-3 text-[13px] text-soft">
+            {stamp(word.startMs)} to {stamp(word.endMs)}, {word.endMs - word.startMs} ms,{' '}
+            {SOURCES[word.source]}
+          </p>
+          <div className="space-y-2">
+            <QuietButton
+              hint="E"
+              onClick={() =>
+                change.mutate({ kind: 'setEmphasis', wordIds: [word.id], emphasis: word.emphasis ? 0 : 1 })
+              }
+            >
+              <Sparkle size={16} /> {word.emphasis ? 'Make it plain' : 'Emphasise'}
+            </QuietButton>
+            {word.confidence < 1 && (
+              <QuietButton
+                hint="C"
+                onClick={() => change.mutate({ kind: 'confirmWords', wordIds: [word.id] })}
+              >
+                <Check size={16} /> Confirm
+              </QuietButton>
+            )}
+          </div>
+        </Section>
+      );
+    }
+  }
+  if (selected.kind === 'cue') {
+    const cue = track.cues.find((c) => c.id === selected.id);
+    if (cue) {
+      return (
+        <Section title="This cue">
+          <p className="text-[13px] text-soft">
+            {stamp(cue.showMs)} to {stamp(cue.hideMs)}, {cue.words.length} words, {cue.speed.toFixed(0)}{' '}
+            characters a second
+          </p>
+        </Section>
+      );
+    }
+  }
+  const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
+  return (
+    <Section title="The track">
+      <p className="text-[13px] text-soft">
+        {words} words in {track.cues.length} cues. Click a word to go there; Enter types in its cue.
+      </p>
+    </Section>
+  );
+}

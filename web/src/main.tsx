@@ -1,0 +1,33 @@
+import '@fontsource-variable/literata';
+import '@fontsource-variable/literata/wght-italic.css';
+import './theme.css';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import { useAnnouncements } from './api/announcements';
+import { queryClient } from './api/queryClient';
+import { Bench } from './bench/Bench';
+import { Clips } from './clips/Clips';
+import { Notices } from './notices/Notices';
+
+function App() {
+  useAnnouncements();
+  return (
+    <>
+      <Routes>
+        <Route path="/" element={<Clips />} />
+        <Route path="/clips/:clipId" element={<Bench />} />
+        <Route path="/clips/:clipId/:step" element={<Bench />} />
+      </Routes>
+      <Notices />
+    </>
+  );
+}
+
+createRoot(document.getElementById('root')!).render(
+  <QueryClientProvider client={queryClient}>
+    <BrowserRouter>
+      <App />
+    </BrowserRouter>
+  </QueryClientProvider>,
+);

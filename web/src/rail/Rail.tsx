@@ -1,0 +1,100 @@
+import { useEffect, useRef } from 'react';
+import type { Clip, Track } from '../api/types';
+import { usePlayer } from '../player/player';
+import { useSelection } from '../selection/selection';
+
+const PEAKS_A_SECOND = 100;
+
+/** The whole clip as one upright strip: its sound, its cues, the playhead. Click or drag to go there. */
+export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: Uint8Array | undefined }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const head = useRef<HTMLDivElement>(null);
+  const selected = useSelection((s) => s.selected);
+  const { seek } = usePlayer.getState();
+
+  useEffect(() => {
+    const element = canvas.current!;
+    const draw = () => {
+      const density = window.devicePixelRatio || 1;
+      const width = element.clientWidth;
+      const height = element.clientHeight;
+      element.width = width * density;
+      element.height = height * density;
+      const c = element.getContext('2d')!;
+      c.scale(density, density);
+      const css = getComputedStyle(element);
+      const y = (ms: number) => (ms / clip.durationMs) * height;
+      const sound = css.getPropertyValue('--groove');
+      const ink = css.getPropertyValue('--ink');
+      const accent = css.getPropertyValue('--accent');
+      c.fillStyle = sound;
+      for (let py = 0; py < height && peaks; py += 2) {
+        const from = Math.floor((py / height) * (clip.durationMs / 1000) * PEAKS_A_SECOND);
+        const to = Math.max(
+          from + 1,
+          Math.floor(((py + 2) / height) * (clip.durationMs / 1000) * PEAKS_A_SECOND),
+        );
+        let most = 0;
+        for (let i = from; i < to && i < peaks.length; i++) most = Math.max(most, peaks[i]);
+        const half = Math.max(0.5, (most / 255) * (width / 2 - 14));
+        c.fillRect(width / 2 - half, py, 2 * half, 1.2);
+      }
+      for (const cue of track.cues) {
+        const here =
+          (selected.kind === 'cue' && selected.id === cue.id) ||
+          (selected.kind === 'word' && cue.words.some((w) => w.id === selected.id));
+        c.fillStyle = here ? accent : ink;
+        c.globalAlpha = here ? 1 : 0.75;
+        c.fillRect(6, y(cue.showMs) + 1, 3, Math.max(2, y(cue.hideMs) - y(cue.showMs) - 2));
+        for (const word of cue.words) {
+          if (word.emphasis > 0) {
+            c.fillStyle = accent;
+            c.globalAlpha = 1;
+            c.beginPath();
+            c.arc(width - 8, y((word.startMs + word.endMs) / 2), 2.2, 0, 7);
+            c.fill();
+          }
+        }
+        c.globalAlpha = 1;
+      }
+    };
+    draw();
+    const observer = new ResizeObserver(draw);
+    observer.observe(element);
+    const dark = window.matchMedia('(prefers-color-scheme: dark)');
+    dark.addEventListener('change', draw);
+    return () => {
+      observer.disconnect();
+      dark.removeEventListener('change', draw);
+    };
+  }, [clip, track, peaks, selected]);
+
+  useEffect(() => {
+    const place = (ms: number) => {
+      head.current!.style.top = `${(ms / clip.durationMs) * 100}%`;
+    };
+    place(usePlayer.getState().timeMs);
+    return usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && place(s.timeMs));
+  }, [clip]);
+
+  const go = (e: React.PointerEvent) => {
+    const box = canvas.current!.getBoundingClientRect();
+    seek(((e.clientY - box.top) / box.height) * clip.durationMs);
+  };
+  return (
+    <div aria-label="Rail" className="relative w-14 flex-none border-r border-rule bg-sunk py-4">
+      <div className="relative h-full">
+        <canvas
+          ref={canvas}
+          className="h-full w-full cursor-pointer touch-none"
+          onPointerDown={(e) => {
+            e.currentTarget.setPointerCapture(e.pointerId);
+            go(e);
+          }}
+          onPointerMove={(e) => e.buttons === 1 && go(e)}
+        />
+        <div ref={head} className="pointer-events-none absolute inset-x-0 h-0 border-t-2 border-accent" />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { memo } from 'react';
+import type { Word } from '../api/types';
+import { usePlayer } from '../player/player';
+import { useSelection } from '../selection/selection';
+import { Groove } from './Groove';
+import { useLit } from './lit';
+
+const UNSURE = 0.5;
+
+/** A word of the score with its groove. Click: the clip goes there. Double click: type. */
+export const ScoreWord = memo(function ScoreWord({
+  word,
+  cueId,
+  peaks,
+}: {
+  word: Word;
+  cueId: number;
+  peaks: Uint8Array | undefined;
+}) {
+  const lit = useLit((s) => s.wordId === word.id);
+  const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
+  const { select, type } = useSelection.getState();
+  const unsure = word.confidence < UNSURE;
+  return (
+    <button
+      data-word={word.id}
+      data-lit={lit || undefined}
+      tabIndex={selected ? 0 : -1}
+      aria-pressed={selected}
+      title={
+        unsure
+          ? word.source === 'ESTIMATED'
+            ? 'Time estimated, not measured'
+            : 'Unsure: listen and confirm'
+          : undefined
+      }
+      onClick={() => {
+        select({ kind: 'word', id: word.id });
+        usePlayer.getState().seekWord(word.startMs);
+      }}
+      onDoubleClick={() => type(cueId, word.id)}
+      className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-left leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
+    >
+      <span
+        className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : ''}`}
+      >
+        {word.text}
+      </span>
+      <span className={`border-l border-rule ${lit ? 'text-accent' : 'text-groove'}`}>
+        <Groove peaks={peaks} startMs={word.startMs} endMs={word.endMs} />
+      </span>
+      {selected && <span className="absolute inset-x-[3px] bottom-0 h-[2px] rounded bg-accent" />}
+    </button>
+  );
+});

@@ -1,0 +1,35 @@
+import { create } from 'zustand';
+import type { Track } from '../api/types';
+import { usePlayer } from '../player/player';
+
+/** The word being spoken and the cue on the screen; changes only when they do. */
+export const useLit = create<{ wordId: number | null; cueId: number | null }>(() => ({
+  wordId: null,
+  cueId: null,
+}));
+
+/** Keeps the lit word in step with the clock. @returns a function that ends it */
+export function followClock(track: Track): () => void {
+  const words = track.cues.flatMap((cue) => cue.words);
+  const at = (ms: number) => {
+    const word = lastAtOrBefore(words, ms, (w) => w.startMs);
+    const cue = lastAtOrBefore(track.cues, ms, (c) => c.showMs);
+    const wordId = word && ms < word.endMs ? word.id : null;
+    const cueId = cue && ms < cue.hideMs ? cue.id : null;
+    const lit = useLit.getState();
+    if (lit.wordId !== wordId || lit.cueId !== cueId) useLit.setState({ wordId, cueId });
+  };
+  at(usePlayer.getState().timeMs);
+  return usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && at(s.timeMs));
+}
+
+function lastAtOrBefore<T>(items: T[], ms: number, start: (item: T) => number): T | null {
+  let low = 0;
+  let high = items.length;
+  while (low < high) {
+    const mid = (low + high) >>> 1;
+    if (start(items[mid]) <= ms) low = mid + 1;
+    else high = mid;
+  }
+  return low > 0 ? items[low - 1] : null;
+}

@@ -1,0 +1,156 @@
+import { Pause, Play } from 'lucide-react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import type { Clip, Scene, Track } from '../api/types';
+import { usePlayer } from '../player/player';
+import { length, stamp } from '../player/time';
+import { Painter } from './painter';
+
+/** The picture in its frame, with the captions painted over it at the time of the frame on the screen. */
+export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene | undefined }) {
+  const room = useRef<HTMLDivElement>(null);
+  const video = useRef<HTMLVideoElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [box, setBox] = useState({ width: 0, height: 0 });
+  const { attach, shown, toggle, seek } = usePlayer.getState();
+  const playing = usePlayer((s) => s.playing);
+  const aspect = track.output.width / track.output.height;
+  const portrait = aspect < 1;
+
+  useLayoutEffect(() => {
+    const element = room.current!;
+    const measure = () => {
+      const height = Math.min(element.clientHeight, element.clientWidth / aspect);
+      setBox({ width: Math.round(height * aspect), height: Math.round(height) });
+    };
+    const observer = new ResizeObserver(measure);
+    observer.observe(element);
+    measure();
+    return () => observer.disconnect();
+  }, [aspect]);
+
+  useEffect(() => {
+    const element = video.current!;
+    usePlayer.setState({ durationMs: clip.durationMs, frameMs: 1000 / clip.frameRate });
+    attach(element);
+    let request = 0;
+    const onFrame = (_: number, frame: VideoFrameCallbackMetadata) => {
+      shown(frame.mediaTime * 1000);
+      request = element.requestVideoFrameCallback(onFrame);
+    };
+    request = element.requestVideoFrameCallback(onFrame);
+    const onPlay = () => usePlayer.setState({ playing: true });
+    const onPause = () => usePlayer.setState({ playing: false });
+    element.addEventListener('play', onPlay);
+    element.addEventListener('pause', onPause);
+    element.addEventListener('ended', onPause);
+    return () => {
+      element.cancelVideoFrameCallback(request);
+      element.removeEventListener('play', onPlay);
+      element.removeEventListener('pause', onPause);
+      element.removeEventListener('ended', onPause);
+      attach(null);
+    };
+  }, [clip.id, clip.prepared, clip.durationMs, clip.frameRate, attach, shown]);
+
+  useEffect(() => {
+    const element = canvas.current!;
+    const density = window.devicePixelRatio || 1;
+    element.width = Math.max(1, Math.round(box.width * density));
+    element.height = Math.max(1, Math.round(box.height * density));
+    if (!scene) return;
+    const painter = new Painter(scene, element.width / scene.width);
+    const context = element.getContext('2d')!;
+    const paint = (timeMs: number) => {
+      context.clearRect(0, 0, element.width, element.height);
+      painter.paint(context, timeMs);
+      element.dataset.paintedMs = String(timeMs);
+    };
+    paint(usePlayer.getState().timeMs);
+    return usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && paint(s.timeMs));
+  }, [scene, box]);
+
+  return (
+    <section
+      aria-label="Stage"
+      className="flex min-h-0 flex-none flex-col bg-stage text-stage-soft"
+      style={{ width: portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(42vw, 620px)' }}
+    >
+      <div ref={room} className="m-4 mb-2 flex min-h-0 flex-1 items-center justify-center">
+        <div
+          className="relative overflow-hidden rounded-[3px]"
+          style={{ width: box.width, height: box.height, background: track.frame.barColour }}
+        >
+          {clip.prepared ? (
+            <video
+              ref={video}
+              key={clip.id}
+              src={`/api/clips/${clip.id}/video`}
+              preload="auto"
+              playsInline
+              aria-label={`Clip ${clip.name}`}
+              onClick={toggle}
+              className="absolute inset-0 h-full w-full"
+              style={{ objectFit: track.frame.sit === 'FIT' ? 'contain' : 'cover' }}
+            />
+          ) : (
+            <>
+              <video ref={video} hidden />
+              <p className="absolute inset-0 flex items-center justify-center px-6 text-center">
+                Preparing the clip: its picture comes in a moment
+              </p>
+            </>
+          )}
+          <canvas
+            ref={canvas}
+            data-testid="captions"
+            className="pointer-events-none absolute inset-0 h-full w-full"
+          />
+        </div>
+      </div>
+      <div className="flex h-12 flex-none items-center gap-3 px-4 pb-2">
+        <button
+          onClick={toggle}
+          aria-label={playing ? 'Pause' : 'Play'}
+          title={playing ? 'Pause (Space)' : 'Play (Space)'}
+          className="flex size-9 items-center justify-center rounded-full bg-white/10 text-white hover:bg-white/20"
+        >
+          {playing ? (
+            <Pause size={17} fill="currentColor" />
+          ) : (
+            <Play size={17} fill="currentColor" className="ml-0.5" />
+          )}
+        </button>
+        <Clock durationMs={clip.durationMs} />
+        <Scrub durationMs={clip.durationMs} seek={seek} />
+      </div>
+    </section>
+  );
+}
+
+function Clock({ durationMs }: { durationMs: number }) {
+  const now = usePlayer((s) => stamp(s.timeMs));
+  return (
+    <span className="flex-none whitespace-nowrap text-[13px]">
+      <span className="text-white" data-testid="clock">
+        {now}
+      </span>{' '}
+      / {length(durationMs)}
+    </span>
+  );
+}
+
+function Scrub({ durationMs, seek }: { durationMs: number; seek: (ms: number) => void }) {
+  const tenths = usePlayer((s) => Math.round(s.timeMs / 100));
+  return (
+    <input
+      type="range"
+      aria-label="Playhead"
+      aria-valuetext={stamp(tenths * 100)}
+      min={0}
+      max={durationMs}
+      value={tenths * 100}
+      onChange={(e) => seek(Number(e.target.value))}
+      className="h-1 min-w-0 flex-1 cursor-pointer appearance-none rounded bg-white/20 accent-[#ff8a66]"
+    />
+  );
+}

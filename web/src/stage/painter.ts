@@ -1,0 +1,205 @@
+import type { CueScene, GlyphRun, Mark, Plate, Scene } from '../api/types';
+import { channels, cueAt, stateOf, type MarkState } from './timeline';
+
+type Canvas = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
+
+interface SoftShadow {
+  image: OffscreenCanvas;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+}
+
+/**
+ * Paints a scene at a scale. The twin of the server's Painter: every step here stands there in the same order with the
+ * same numbers. Shapes are cached for the cue on the screen only.
+ */
+export class Painter {
+  private readonly glyphs = new Map<string, Path2D>();
+  private readonly runs = new Map<Mark, Path2D>();
+  private readonly shadows = new Map<Mark, SoftShadow>();
+  private cached: CueScene | null = null;
+  private layer: OffscreenCanvas | null = null;
+
+  /** @param scale output pixels a design pixel */
+  constructor(
+    readonly scene: Scene,
+    readonly scale: number,
+  ) {}
+
+  /** Draws over what is there; the canvas' origin stands for output pixel left, top of the frame. */
+  paint(canvas: Canvas, t: number, left = 0, top = 0): void {
+    const cue = cueAt(this.scene, t);
+    if (!cue) return;
+    if (cue !== this.cached) {
+      this.runs.clear();
+      this.shadows.clear();
+      this.cached = cue;
+    }
+    for (const mark of cue.marks as Mark[]) {
+      const state = stateOf(mark, t);
+      if (state.opacity <= 0 || state.scale === 0 || state.extent <= 0) continue;
+      this.place(canvas, mark, state, left, top);
+      if (mark.kind === 'run') this.run(canvas, mark, state, left, top);
+      else this.plate(canvas, mark, state);
+    }
+    canvas.setTransform(1, 0, 0, 1, 0, 0);
+  }
+
+  private place(canvas: Canvas, mark: Mark, state: MarkState, left: number, top: number) {
+    const turn = (state.rotation / 180) * Math.PI;
+    const a = Math.cos(turn) * state.scale;
+    const b = Math.sin(turn) * state.scale;
+    const e = mark.pivotX + state.x - a * mark.pivotX + b * mark.pivotY;
+    const f = mark.pivotY + state.y - b * mark.pivotX - a * mark.pivotY;
+    const s = this.scale;
+    canvas.setTransform(s * a, s * b, s * -b, s * a, s * e - left, s * f - top);
+  }
+
+  private plate(canvas: Canvas, plate: Plate, state: MarkState) {
+    const width = plate.width * state.extent;
+    canvas.fillStyle = colour(state.fill, state.opacity);
+    canvas.fill(roundedBox(plate.x, plate.y, width, plate.height, Math.min(plate.radius, width / 2)));
+  }
+
+  private run(canvas: Canvas, run: GlyphRun, state: MarkState, left: number, top: number) {
+    const path = this.runPath(run);
+    if (!run.paint.shadow && run.paint.outline <= 0) {
+      canvas.fillStyle = colour(state.fill, state.opacity);
+      canvas.fill(path);
+      return;
+    }
+    if (state.opacity < 1) {
+      const layer = this.cleanLayer(canvas.canvas.width, canvas.canvas.height);
+      this.place(layer, run, state, left, top);
+      this.body(layer, run, state, path);
+      canvas.setTransform(1, 0, 0, 1, 0, 0);
+      canvas.globalAlpha = Math.round(state.opacity * 255) / 255;
+      canvas.drawImage(layer.canvas, 0, 0);
+      canvas.globalAlpha = 1;
+    } else {
+      this.body(canvas, run, state, path);
+    }
+  }
+
+  private cleanLayer(width: number, height: number): OffscreenCanvasRenderingContext2D {
+    if (!this.layer || this.layer.width !== width || this.layer.height !== height) {
+      this.layer = new OffscreenCanvas(width, height);
+    }
+    const layer = this.layer.getContext('2d')!;
+    layer.setTransform(1, 0, 0, 1, 0, 0);
+    layer.clearRect(0, 0, width, height);
+    return layer;
+  }
+
+  private body(canvas: Canvas, run: GlyphRun, state: MarkState, path: Path2D) {
+    this.shadow(canvas, run, path);
+    if (run.paint.outline > 0) {
+      stroke(canvas, path, run.paint.outlineColour, run.paint.outline);
+    }
+    canvas.fillStyle = colour(state.fill, 1);
+    canvas.fill(path);
+  }
+
+  private shadow(canvas: Canvas, run: GlyphRun, path: Path2D) {
+    const cast = run.paint.shadow;
+    if (!cast) return;
+    if (cast.sigma <= 0) {
+      canvas.save();
+      canvas.translate(cast.dx, cast.dy);
+      silhouette(canvas, path, run.paint.outline, cast.colour);
+      canvas.restore();
+      return;
+    }
+    const soft = this.softShadow(run, path);
+    canvas.imageSmoothingEnabled = true;
+    canvas.imageSmoothingQuality = 'low';
+    canvas.drawImage(soft.image, soft.left, soft.top, soft.width, soft.height);
+  }
+
+  private softShadow(run: GlyphRun, path: Path2D): SoftShadow {
+    const known = this.shadows.get(run);
+    if (known) return known;
+    const cast = run.paint.shadow!;
+    const s = this.scale;
+    const grow = 3 * cast.sigma + 2;
+    const left = Math.floor((run.ink.x - grow) * s);
+    const top = Math.floor((run.ink.y - grow) * s);
+    const width = Math.ceil((run.ink.x + run.ink.width + grow) * s) - left;
+    const height = Math.ceil((run.ink.y + run.ink.height + grow) * s) - top;
+    const sharp = new OffscreenCanvas(width, height);
+    const sharpCanvas = sharp.getContext('2d')!;
+    sharpCanvas.setTransform(s, 0, 0, s, cast.dx * s - left, cast.dy * s - top);
+    silhouette(sharpCanvas, path, run.paint.outline, '#000000');
+    const image = new OffscreenCanvas(width, height);
+    const canvas = image.getContext('2d')!;
+    // The canvas blurs a shadow by half its shadowBlur; the picture itself is drawn out of sight.
+    canvas.shadowColor = colour(cast.colour, 1);
+    canvas.shadowBlur = 2 * cast.sigma * s;
+    canvas.shadowOffsetX = 2 * width;
+    canvas.drawImage(sharp, -2 * width, 0);
+    const soft = { image, left: left / s, top: top / s, width: width / s, height: height / s };
+    this.shadows.set(run, soft);
+    return soft;
+  }
+
+  private runPath(run: GlyphRun): Path2D {
+    const known = this.runs.get(run);
+    if (known) return known;
+    const path = new Path2D();
+    const s = run.size / 1000;
+    for (const placed of run.glyphs) {
+      let glyph = this.glyphs.get(placed.glyph);
+      if (!glyph) {
+        glyph = new Path2D(this.scene.glyphs[placed.glyph]);
+        this.glyphs.set(placed.glyph, glyph);
+      }
+      path.addPath(glyph, new DOMMatrix([s, 0, 0, s, run.x + placed.x * s, run.y + placed.y * s]));
+    }
+    this.runs.set(run, path);
+    return path;
+  }
+}
+
+/** Length of a cubic's arm for a quarter circle of radius 1: 4 (√2 − 1) / 3. */
+const CIRCLE = 0.5522847498307936;
+
+/** Corners as cubic curves, the same calls as in the twin: each rasteriser has its own idea of a rounded box. */
+function roundedBox(x: number, y: number, width: number, height: number, radius: number): Path2D {
+  const r = x + width;
+  const b = y + height;
+  const k = radius * (1 - CIRCLE);
+  const path = new Path2D();
+  path.moveTo(x + radius, y);
+  path.lineTo(r - radius, y);
+  path.bezierCurveTo(r - k, y, r, y + k, r, y + radius);
+  path.lineTo(r, b - radius);
+  path.bezierCurveTo(r, b - k, r - k, b, r - radius, b);
+  path.lineTo(x + radius, b);
+  path.bezierCurveTo(x + k, b, x, b - k, x, b - radius);
+  path.lineTo(x, y + radius);
+  path.bezierCurveTo(x, y + k, x + k, y, x + radius, y);
+  path.closePath();
+  return path;
+}
+
+function silhouette(canvas: Canvas, path: Path2D, outline: number, fill: string) {
+  if (outline > 0) stroke(canvas, path, fill, outline);
+  canvas.fillStyle = colour(fill, 1);
+  canvas.fill(path);
+}
+
+function stroke(canvas: Canvas, path: Path2D, written: string, outline: number) {
+  canvas.strokeStyle = colour(written, 1);
+  canvas.lineWidth = 2 * outline;
+  canvas.lineJoin = 'round';
+  canvas.lineCap = 'butt';
+  canvas.stroke(path);
+}
+
+/** Alpha times opacity, rounded to one of 256 steps. */
+function colour(written: string, opacity: number): string {
+  const [r, g, b, a] = channels(written);
+  return `rgb(${r} ${g} ${b} / ${Math.round(a * opacity) / 255})`;
+}
