@@ -1,12 +1,39 @@
 package saltdrum.cli.bench;
 
+import java.io.IOException;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import saltdrum.core.BadInputException;
 
-@Command(name = "bench", description = "Measures against the budgets.")
+@Command(name = "bench", description = "Measures against the budgets: burn, scene, edit, align, paint; all by default.")
 public final class BenchCommand implements Callable<Integer> {
+    private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
+
+    @Parameters(index = "0", arity = "0..1", paramLabel = "WHAT")
+    String what;
+
+    @Spec
+    CommandSpec spec;
+
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
+        Report report = new Report(spec.commandLine().getOut());
+        for (String name : what == null ? ALL : List.of(what)) {
+            switch (name) {
+                case "scene" -> SceneBench.run(report);
+                case "edit" -> EditBench.run(report);
+                case "paint" -> PaintBench.run(report);
+                case "align" -> AlignBench.run(report);
+                case "burn" -> BurnBench.run(report);
+                default ->
+                    throw new BadInputException(
+                            "There is no benchmark “" + name + "”. There are: " + String.join(", ", ALL) + ".");
+            }
+        }
         return 0;
     }
 }

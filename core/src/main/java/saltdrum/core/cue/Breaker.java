@@ -136,6 +136,9 @@ public final class Breaker {
         }
         most = Math.max(most, forced + 1);
         int total = lengthOf(start, end);
+        if (most == 1 && total <= recipe.lineCharacters()) {
+            return new LineSetting(0, List.of());
+        }
         int fewest = forced > 0
                 ? forced + 1
                 : Math.max(1, (total + recipe.lineCharacters()) / (recipe.lineCharacters() + 1));

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import saltdrum.core.scene.Box;
 import saltdrum.core.scene.CueScene;
+import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Scene;
@@ -42,6 +43,7 @@ public final class Painter implements AutoCloseable {
     private final Map<String, Path> glyphs = new HashMap<>();
     private final Map<Mark, Path> runs = new IdentityHashMap<>();
     private final Map<Mark, SoftShadow> shadows = new IdentityHashMap<>();
+    private final Map<Mark, Sprite> sprites = new IdentityHashMap<>();
     private CueScene cached;
 
     /** @param scale output pixels a design pixel */
@@ -67,7 +69,7 @@ public final class Painter implements AutoCloseable {
             }
             canvas.setMatrix(matrix(mark, state, left, top));
             if (mark instanceof Mark.GlyphRun run) {
-                paintRun(canvas, run, state);
+                paintRun(canvas, run, state, left, top);
             } else if (mark instanceof Mark.Plate plate) {
                 paintPlate(canvas, plate, state);
             }
@@ -130,7 +132,53 @@ public final class Painter implements AutoCloseable {
         path.cubicTo((float) x1, (float) y1, (float) x2, (float) y2, (float) x, (float) y);
     }
 
-    private void paintRun(Canvas canvas, Mark.GlyphRun run, MarkState state) {
+    private void paintRun(Canvas canvas, Mark.GlyphRun run, MarkState state, int left, int top) {
+        MarkState rest = atRest(run);
+        MarkState opaque =
+                new MarkState(1, state.x(), state.y(), state.scale(), state.rotation(), state.extent(), state.fill());
+        if (opaque.equals(rest)) {
+            Sprite sprite = sprites.computeIfAbsent(run, m -> sprite((Mark.GlyphRun) m));
+            canvas.resetMatrix();
+            try (Paint paint = new Paint().setAlphaf(Math.round(state.opacity() * 255) / 255f)) {
+                canvas.drawImage(sprite.image, sprite.left - left, sprite.top - top, paint);
+            }
+            return;
+        }
+        drawRun(canvas, run, state);
+    }
+
+    private static MarkState atRest(Mark.GlyphRun run) {
+        return new MarkState(1, 0, 0, 1, run.tilt(), 1, run.paint().fill());
+    }
+
+    /** A word at rest, painted once: most words of most frames stand still. Whole pixels, so nothing is resampled. */
+    private record Sprite(Image image, int left, int top) {}
+
+    private Sprite sprite(Mark.GlyphRun run) {
+        Box ink = InkBounds.of(List.of(new Mark.GlyphRun(
+                run.wordId(),
+                run.x(),
+                run.y(),
+                run.size(),
+                run.pivotX(),
+                run.pivotY(),
+                run.tilt(),
+                run.glyphs(),
+                run.paint(),
+                run.ink(),
+                List.of())));
+        int left = (int) Math.floor(ink.x() * scale);
+        int top = (int) Math.floor(ink.y() * scale);
+        int width = (int) Math.ceil(ink.right() * scale) - left;
+        int height = (int) Math.ceil(ink.bottom() * scale) - top;
+        try (Surface surface = Surface.makeRasterN32Premul(width, height)) {
+            surface.getCanvas().setMatrix(matrix(run, atRest(run), left, top));
+            drawRun(surface.getCanvas(), run, atRest(run));
+            return new Sprite(surface.makeImageSnapshot(), left, top);
+        }
+    }
+
+    private void drawRun(Canvas canvas, Mark.GlyphRun run, MarkState state) {
         Path path = runs.computeIfAbsent(run, m -> runPath((Mark.GlyphRun) m));
         boolean single = run.paint().shadow() == null && run.paint().outline() <= 0;
         if (single) {
@@ -274,6 +322,8 @@ public final class Painter implements AutoCloseable {
     private void forgetCue() {
         List<AutoCloseable> old = new ArrayList<>(runs.values());
         shadows.values().forEach(soft -> old.add(soft.image));
+        sprites.values().forEach(sprite -> old.add(sprite.image));
+        sprites.clear();
         runs.clear();
         shadows.clear();
         for (AutoCloseable shape : old) {

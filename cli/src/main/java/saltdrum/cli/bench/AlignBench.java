@@ -1,0 +1,48 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import saltdrum.core.format.WordsFile;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Word;
+import saltdrum.media.clip.SoundTrack;
+import saltdrum.speech.SpeechDesk;
+
+/** The demo scripts on their voices, against the synthesiser's own word times. */
+final class AlignBench {
+    private AlignBench() {}
+
+    static void run(Report report) throws IOException {
+        SpeechDesk desk = new SpeechDesk();
+        for (String name : List.of("three-coats", "last-ferry", "tide-pool")) {
+            Path clip = Material.demo(name + ".mp4");
+            List<Word> truth = WordsFile.read(Files.readString(Material.demo(name + ".words.json")))
+                    .toWords();
+            List<String> tokens = Tokens.split(Files.readString(Material.demo(name + ".txt")));
+            short[] samples = SoundTrack.speech(clip, 0);
+            long start = System.nanoTime();
+            List<Word> placed = desk.place(samples, tokens, "en", samples.length / 16, d -> {}, () -> false)
+                    .words();
+            double seconds = (System.nanoTime() - start) / 1e9;
+            double[] errors = new double[truth.size()];
+            for (int i = 0; i < errors.length; i++) {
+                errors[i] = Math.abs(placed.get(i).startMs() - truth.get(i).startMs());
+            }
+            report.line(
+                    "align " + name + ", median onset error",
+                    Report.quantile(errors, 0.5),
+                    "ms",
+                    "<= 20",
+                    truth.size() + " words against the synthesiser's times");
+            report.line("  90 of 100 within", Report.quantile(errors, 0.9), "ms", "<= 60", "");
+            report.line(
+                    "  share of real time",
+                    seconds / (samples.length / 16_000.0),
+                    "",
+                    "<= 0.2",
+                    name.equals("three-coats") ? "model load included" : "warm");
+        }
+    }
+}

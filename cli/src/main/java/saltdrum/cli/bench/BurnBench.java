@@ -1,0 +1,191 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleFile;
+import saltdrum.core.word.Word;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.media.font.FontShelf;
+import saltdrum.media.font.SkijaTypesetter;
+
+/** A 20 s 1080x1920 clip: plain transcode, ffmpeg's own ass filter, and our burn, in turns in one run. */
+final class BurnBench {
+    private static final int TURNS = 3;
+    private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
+
+    private BurnBench() {}
+
+    static void run(Report report) throws IOException {
+        Path folder = Files.createTempDirectory("salt-drum-bench");
+        Path clip = folder.resolve("clip.mp4");
+        ToolRun.text(
+                List.of(
+                        "ffmpeg",
+                        "-nostdin",
+                        "-loglevel",
+                        "error",
+                        "-y",
+                        "-stream_loop",
+                        "1",
+                        "-i",
+                        Material.demo("three-coats.mp4").toString(),
+                        "-t",
+                        "20",
+                        "-c",
+                        "copy",
+                        clip.toString()),
+                60,
+                failed -> {
+                    throw new SaltDrumException(failed.errors());
+                });
+        ClipInfo info = Probe.of(clip);
+        SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+        for (Style style : StyleFile.builtIn()) {
+            Track track = Material.track(47, Recipe.TWO_LINES, style.name());
+            Scene scene = maker.make(track, style, info.size());
+            Path ass = folder.resolve("captions.ass");
+            Files.writeString(ass, ass(track));
+            double[] plain = new double[TURNS];
+            double[] filter = new double[TURNS];
+            double[] ours = new double[TURNS];
+            double[] painting = new double[TURNS];
+            Burn.Result result = null;
+            for (int turn = 0; turn < TURNS; turn++) {
+                plain[turn] = transcode(clip, folder, null);
+                filter[turn] = transcode(clip, folder, ass);
+                long before = Cpu.ownNs();
+                result = new Burn(clip, info, Frame.OWN, scene, BurnOrder.USUAL)
+                        .to(folder.resolve("burned.mp4"), done -> {}, () -> false);
+                painting[turn] = (Cpu.ownNs() - before) / 1e6;
+                ours[turn] = result.toolCpuMs() + painting[turn];
+            }
+            double base = Report.quantile(plain, 0.5);
+            report.line(
+                    "burn / plain transcode, " + style.name(),
+                    Report.quantile(ours, 0.5) / base,
+                    "CPU",
+                    "<= 1.12",
+                    String.format(
+                            "%.0f / %.0f ms; our painting %.0f ms, %d of %d frames painted",
+                            Report.quantile(ours, 0.5),
+                            base,
+                            Report.quantile(painting, 0.5),
+                            result.painted(),
+                            result.frames()));
+            report.line(
+                    "burn / ass filter, " + style.name(),
+                    Report.quantile(ours, 0.5) / Report.quantile(filter, 0.5),
+                    "CPU",
+                    "<= 1.00",
+                    String.format("ass filter %.0f ms", Report.quantile(filter, 0.5)));
+        }
+        report.line("JVM start", jvmStart(), "ms", "-", "CPU of a run that lists the styles");
+    }
+
+    private static double transcode(Path clip, Path folder, Path ass) {
+        List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-nostats", "-benchmark", "-y"));
+        command.addAll(Ffmpeg.clip(clip));
+        if (ass != null) {
+            command.addAll(List.of("-vf", "ass=" + ass));
+        }
+        command.addAll(
+                List.of("-c:v", "libx264", "-preset", BurnOrder.USUAL.preset(), "-crf", "" + BurnOrder.USUAL.crf()));
+        command.addAll(
+                List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-c:a", "copy", "-movflags", "+faststart"));
+        command.add(folder.resolve("plain.mp4").toString());
+        try (ToolRun run = new ToolRun(command, 120)) {
+            if (run.await() != 0) {
+                throw new SaltDrumException(run.errors());
+            }
+            Matcher bench = BENCH.matcher(run.errors());
+            double ms = 0;
+            while (bench.find()) {
+                ms = 1000 * (Double.parseDouble(bench.group(1)) + Double.parseDouble(bench.group(2)));
+            }
+            return ms;
+        }
+    }
+
+    private static double jvmStart() throws IOException {
+        long before = childrenMs();
+        String classes = System.getProperty("java.class.path");
+        ToolRun.text(
+                List.of(
+                        System.getProperty("java.home") + "/bin/java",
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        classes,
+                        "saltdrum.cli.SaltDrumCommand",
+                        "styles"),
+                60,
+                failed -> {
+                    throw new SaltDrumException(failed.errors());
+                });
+        return childrenMs() - before;
+    }
+
+    /** Processor time of ended children, from /proc (ticks of 10 ms). */
+    private static long childrenMs() throws IOException {
+        String stat = Files.readString(Path.of("/proc/self/stat"));
+        String[] fields = stat.substring(stat.lastIndexOf(')') + 2).split(" ");
+        return (Long.parseLong(fields[13]) + Long.parseLong(fields[14])) * 10;
+    }
+
+    /** Comparable captions for libass: the same cues, a heavy face, outline and shadow, a pop on every word. */
+    private static String ass(Track track) {
+        StringBuilder out = new StringBuilder(
+                """
+                [Script Info]
+                ScriptType: v4.00+
+                PlayResX: 1080
+                PlayResY: 1920
+
+                [V4+ Styles]
+                Format: Name, Fontname, Fontsize, PrimaryColour, SecondaryColour, OutlineColour, BackColour, Bold, Italic, Underline, StrikeOut, ScaleX, ScaleY, Spacing, Angle, BorderStyle, Outline, Shadow, Alignment, MarginL, MarginR, MarginV, Encoding
+                Style: D,Sans,120,&H00FFFFFF,&H00FFFFFF,&H00302B0D,&H00302B0D,1,0,0,0,100,100,0,0,1,7,8,5,60,60,0,1
+
+                [Events]
+                Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
+                """);
+        List<CueTime> times = CueTime.of(track);
+        for (int i = 0; i < times.size(); i++) {
+            StringBuilder text = new StringBuilder();
+            for (Word word : track.cues().get(i).words()) {
+                int from = word.startMs() - times.get(i).showMs();
+                text.append(String.format(
+                        "{\\alpha&HFF&\\t(%d,%d,\\alpha&H00&)\\t(%d,%d,\\fscx107\\fscy107)\\t(%d,%d,\\fscx100\\fscy100)}%s ",
+                        from, from + 1, from, from + 80, from + 80, from + 170, word.text()));
+            }
+            out.append("Dialogue: 0,")
+                    .append(stamp(times.get(i).showMs()))
+                    .append(',')
+                    .append(stamp(times.get(i).hideMs()))
+                    .append(",D,,0,0,0,,")
+                    .append(text)
+                    .append('\n');
+        }
+        return out.toString();
+    }
+
+    private static String stamp(int ms) {
+        return String.format("%d:%02d:%02d.%02d", ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, ms % 1000 / 10);
+    }
+}

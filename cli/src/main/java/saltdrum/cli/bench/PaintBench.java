@@ -1,0 +1,56 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.scene.SceneAt;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleFile;
+import saltdrum.media.font.FontShelf;
+import saltdrum.media.font.SkijaTypesetter;
+import saltdrum.media.paint.Band;
+
+/** The server's painter. The browser's is measured by the end-to-end test, which prints its figure. */
+final class PaintBench {
+    private static final int FRAMES = 450;
+
+    private PaintBench() {}
+
+    static void run(Report report) throws IOException {
+        SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+        for (Style style : StyleFile.builtIn()) {
+            Scene scene = maker.make(Material.track(41, Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
+            double[] ms = new double[FRAMES];
+            double cpu = 0;
+            int painted = 0;
+            try (Band band = Band.of(scene, 1080, 1920)) {
+                for (int round = 0; round < 2; round++) {
+                    SceneAt shown = null;
+                    painted = 0;
+                    long before = Cpu.ownNs();
+                    for (int i = 0; i < FRAMES; i++) {
+                        SceneAt now = SceneAt.of(scene, i * 1000.0 / 30);
+                        long start = System.nanoTime();
+                        if (shown == null || !now.looksLike(shown)) {
+                            band.paint(now);
+                            painted++;
+                        }
+                        ms[i] = (System.nanoTime() - start) / 1e6;
+                        shown = now;
+                    }
+                    cpu = (Cpu.ownNs() - before) / 1e6;
+                }
+                report.line(
+                        "paint a band, " + style.name(),
+                        Report.quantile(ms, 0.95),
+                        "ms",
+                        "-",
+                        String.format(
+                                "p95; %d of %d frames changed; band %dx%d; %.0f ms CPU",
+                                painted, FRAMES, band.width, band.height, cpu));
+            }
+        }
+    }
+}

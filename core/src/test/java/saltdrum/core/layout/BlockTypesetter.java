@@ -1,0 +1,28 @@
+package saltdrum.core.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.scene.Box;
+import saltdrum.core.style.Face;
+
+/** A typesetter for tests: every letter is a block of half an em, 0.7 em high. */
+final class BlockTypesetter implements Typesetter {
+    @Override
+    public Shaped shape(String text, Face face, String language) {
+        List<Shaped.Glyph> glyphs = new ArrayList<>();
+        for (int i = 0; i < text.length(); i++) {
+            glyphs.add(new Shaped.Glyph("g" + text.charAt(i), 500.0 * i, 0, 500));
+        }
+        return new Shaped(glyphs, 500.0 * text.length(), new Box(0, -700, 500.0 * text.length(), 700));
+    }
+
+    @Override
+    public FaceMetrics metrics(Face face) {
+        return new FaceMetrics(700, 250);
+    }
+
+    @Override
+    public String outline(String glyph) {
+        return "M0 0L500 0L500 -700L0 -700Z";
+    }
+}

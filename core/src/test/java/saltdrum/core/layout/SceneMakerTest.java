@@ -1,0 +1,141 @@
+package saltdrum.core.layout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import saltdrum.core.Json;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.scene.CueScene;
+import saltdrum.core.scene.Mark;
+import saltdrum.core.scene.MarkState;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleFile;
+
+class SceneMakerTest {
+    private static final Size TALL = new Size(1080, 1920);
+
+    private static Scene scene(String style, Recipe recipe, String text) {
+        return new SceneMaker(new BlockTypesetter()).make(Words.track(recipe, text), StyleFile.builtIn(style), TALL);
+    }
+
+    private static List<Mark.GlyphRun> runs(CueScene cue) {
+        return cue.marks().stream()
+                .filter(Mark.GlyphRun.class::isInstance)
+                .map(Mark.GlyphRun.class::cast)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Mallet", "Lantern", "Tidemark"})
+    void everyWordIsOneRunAndAllInkLiesInItsBounds(String style) {
+        Scene scene = scene(style, Recipe.TWO_LINES, "Sand it first or you will be back");
+        for (CueScene cue : scene.cues()) {
+            assertThat(runs(cue)).isNotEmpty();
+            for (Mark mark : cue.marks()) {
+                assertThat(cue.bounds().x()).isLessThanOrEqualTo(mark.ink().x());
+                assertThat(cue.bounds().bottom())
+                        .isGreaterThanOrEqualTo(mark.ink().bottom());
+            }
+        }
+        assertThat(scene.cues().stream().mapToInt(cue -> runs(cue).size()).sum())
+                .isEqualTo(8);
+    }
+
+    @Test
+    void aLineIsCentredInItsPlace() {
+        List<Mark.GlyphRun> runs =
+                runs(scene("Tidemark", Recipe.PHRASE, "row home").cues().get(0));
+        double left = runs.get(0).x();
+        double right = runs.get(1).x() + 2 * (runs.get(1).pivotX() - runs.get(1).x());
+        assertThat((left + right) / 2).isCloseTo(540, within(0.5));
+    }
+
+    @Test
+    void aWordTooLongForItsLineIsShrunkAndNeverBroken() {
+        CueScene cue = scene("Mallet", Recipe.PHRASE, "Donaudampfschifffahrtsgesellschaft")
+                .cues()
+                .get(0);
+        assertThat(cue.fit()).isLessThan(0.9);
+        assertThat(runs(cue)).hasSize(1);
+        assertThat(cue.bounds().x()).isGreaterThan(0);
+        assertThat(cue.bounds().right()).isLessThan(1080);
+        assertThat(scene("Mallet", Recipe.PHRASE, "oar").cues().get(0).fit()).isEqualTo(1);
+    }
+
+    @Test
+    void capitalsAreTheStylesAndTheWordStaysAsItIs() {
+        Mark.GlyphRun run =
+                runs(scene("Mallet", Recipe.PHRASE, "oar").cues().get(0)).get(0);
+        assertThat(run.glyphs().stream().map(Mark.PlacedGlyph::glyph)).containsExactly("gO", "gA", "gR");
+    }
+
+    @Test
+    void aWordThatComesWithItsVoiceIsHiddenBefore() {
+        CueScene cue = scene("Mallet", Recipe.PHRASE, "row on").cues().get(0);
+        Mark second = runs(cue).get(1);
+        assertThat(MarkState.of(second, 1100).opacity()).isZero();
+        assertThat(MarkState.of(second, 1500).opacity()).isEqualTo(1);
+        double most = 0;
+        for (int t = 1350; t < 1600; t++) {
+            most = Math.max(most, MarkState.of(second, t).scale());
+        }
+        assertThat(most).isBetween(1.06, 1.13);
+    }
+
+    @Test
+    void aFaintWordIsLitByItsVoiceAndStaysLit() {
+        CueScene cue = scene("Lantern", Recipe.PHRASE, "row on home").cues().get(0);
+        Mark last = runs(cue).get(2);
+        assertThat(MarkState.of(last, 1400).opacity()).isCloseTo(0.5, within(0.01));
+        assertThat(MarkState.of(last, 2000).opacity()).isEqualTo(1);
+    }
+
+    @Test
+    void theTideRunsOutWithTheWordAndGoesWithIt() {
+        CueScene cue = scene("Tidemark", Recipe.PHRASE, "row on home").cues().get(0);
+        Mark sweep = cue.marks().get(2);
+        assertThat(MarkState.of(sweep, 1390).extent()).isZero();
+        assertThat(MarkState.of(sweep, 1690).extent()).isEqualTo(1);
+        assertThat(MarkState.of(sweep, 1900).opacity()).isZero();
+    }
+
+    @Test
+    void touchingCuesLeaveWithoutFading() {
+        Track track = Words.track(Recipe.ONE_WORD, "row on");
+        Style style = StyleFile.builtIn("Lantern");
+        Scene scene = new SceneMaker(new BlockTypesetter()).make(track, style, TALL);
+        CueScene first = scene.cues().get(0);
+        assertThat(first.endMs()).isEqualTo(scene.cues().get(1).startMs());
+        assertThat(MarkState.of(first.marks().get(0), first.endMs() - 1).opacity())
+                .isEqualTo(1);
+        CueScene last = scene.cues().get(1);
+        assertThat(MarkState.of(last.marks().get(0), last.endMs() - 1).opacity())
+                .isLessThan(0.1);
+    }
+
+    @Test
+    void wordsFromRightToLeftStandSo() {
+        List<Mark.GlyphRun> runs = runs(scene("Tidemark", Recipe.PHRASE, "\u0628\u062d\u0631 \u0642\u0627\u0631\u0628")
+                .cues()
+                .get(0));
+        Mark.GlyphRun first =
+                runs.stream().filter(r -> r.wordId() == 1).findFirst().orElseThrow();
+        Mark.GlyphRun second =
+                runs.stream().filter(r -> r.wordId() == 2).findFirst().orElseThrow();
+        assertThat(first.x()).isGreaterThan(second.x());
+    }
+
+    @Test
+    void theSameQuestionGivesTheSameScene() {
+        assertThat(Json.write(scene("Mallet", Recipe.PHRASE, "row on home")))
+                .isEqualTo(Json.write(scene("Mallet", Recipe.PHRASE, "row on home")));
+    }
+}

@@ -1,0 +1,31 @@
+package saltdrum.core.style;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import saltdrum.core.BadInputException;
+
+class StyleFileTest {
+    @Test
+    void theShippedStylesAreCompleteAndSurviveWritingAndReading() {
+        assertThat(StyleFile.builtIn()).extracting(Style::name).containsExactly("Mallet", "Lantern", "Tidemark");
+        for (Style style : StyleFile.builtIn()) {
+            assertThat(style.emphasis()).isNotEmpty();
+            assertThat(style.spoken()).isNotEmpty();
+            assertThat(StyleFile.read(StyleFile.write(style))).isEqualTo(style);
+        }
+    }
+
+    @Test
+    void aWrongValueIsNamed() {
+        String mallet = StyleFile.write(StyleFile.builtIn("Mallet"));
+        assertThatThrownBy(() -> StyleFile.read(mallet.replace("\"size\" : 132.0", "\"size\" : 9000")))
+                .isInstanceOf(BadInputException.class)
+                .hasMessageContaining("size");
+        assertThatThrownBy(() -> StyleFile.read(mallet.replace("#fbf7ee", "cream")))
+                .hasMessageContaining("cream");
+        assertThatThrownBy(() -> StyleFile.read("{ \"name\": ")).isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> StyleFile.builtIn("Foghorn")).hasMessageContaining("Lantern");
+    }
+}
