@@ -20,6 +20,6 @@ final class Report {
     static double quantile(double[] values, double q) {
         double[] sorted = values.clone();
         Arrays.sort(sorted);
-        return sorted[(int) Math.min(sorted.length - 1, Math.ceil(q * sorted.length) - 1)];
+        return sorted[(int) Math.max(0, Math.min(sorted.length - 1, Math.ceil(q * sorted.length) - 1))];
     }
 }

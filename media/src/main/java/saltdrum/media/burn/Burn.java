@@ -121,7 +121,7 @@ public final class Burn {
                 + "[1:v]settb=" + tick + ",scale=out_color_matrix=" + matrix + ":out_range="
                 + ("pc".equals(info.colour().range()) ? "pc" : "tv") + ",format=yuva420p[words];"
                 + "[picture][words]overlay=" + band.left + ":" + band.top
-                + ":format=yuv420:alpha=premultiplied:eof_action=repeat[done]";
+                + ":format=yuv420:alpha=straight:eof_action=repeat[done]";
         command.addAll(List.of("-filter_complex", graph, "-map", "[done]", "-map", "0:a?"));
         command.addAll(List.of("-c:v", "libx264", "-preset", order.preset(), "-crf", Integer.toString(order.crf())));
         command.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick));

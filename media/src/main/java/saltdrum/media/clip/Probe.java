@@ -36,7 +36,7 @@ public final class Probe {
         command.addAll(List.of("-of", "json", "-show_format", "-show_streams"));
         command.addAll(Ffmpeg.clip(file));
         String answer = ToolRun.text(command, 30, run -> {
-            throw unreadable(run.errors());
+            throw unreadable(file, run.errors());
         });
         JsonNode root = JSON.readTree(answer);
         JsonNode video = null;
@@ -72,16 +72,28 @@ public final class Probe {
         return info(file, root.path("format"), video, sounds, captions);
     }
 
-    private static BadInputException unreadable(String errors) {
-        if (errors.contains("moov atom not found") || errors.contains("truncat")) {
+    private static BadInputException unreadable(Path file, String errors) {
+        boolean indexMissing = errors.contains("moov atom not found") || errors.contains("truncat");
+        if (indexMissing && beginsLikeMp4(file)) {
             return new BadInputException(
                     "The file is cut off: its index is missing. Copy or export it again, and bring the whole file.");
         }
         if (errors.contains("whitelist")) {
-            return new BadInputException("This is a playlist or a file that points to other files, not a clip. "
-                    + "Bring the clip itself as MP4, MOV, WebM or MKV.");
+            return new BadInputException("This is no clip but something else: a text, a sound or a playlist "
+                    + "that points to other files. Bring the clip itself as MP4, MOV, WebM or MKV.");
         }
         return new BadInputException("This is not a video that can be read. Bring an MP4, MOV, WebM or MKV file.");
+    }
+
+    /** The first box of an ISO base media file (ISO/IEC 14496-12) names its kind in bytes 4 to 7. */
+    private static boolean beginsLikeMp4(Path file) {
+        try (var in = Files.newInputStream(file)) {
+            String box = new String(in.readNBytes(8), java.nio.charset.StandardCharsets.ISO_8859_1);
+            return box.length() == 8
+                    && List.of("ftyp", "moov", "mdat", "free", "skip", "wide").contains(box.substring(4));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static ClipInfo info(

@@ -26,7 +26,7 @@ public final class Ffmpeg {
                 "-protocol_whitelist",
                 "file",
                 "-max_pixels",
-                Integer.toString(8192 * 8192 / 4),
+                Integer.toString(8192 * 8192),
                 "-i",
                 "file:" + clip.toAbsolutePath());
     }

@@ -4,6 +4,7 @@ import io.github.humbleui.skija.ColorAlphaType;
 import io.github.humbleui.skija.ColorInfo;
 import io.github.humbleui.skija.ColorType;
 import io.github.humbleui.skija.ImageInfo;
+import io.github.humbleui.skija.Pixmap;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.skija.impl.BufferUtil;
 import java.nio.ByteBuffer;
@@ -13,8 +14,8 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 
 /**
- * The part of the frame that captions ever touch, as premultiplied BGRA pixels. Left, top, width and height are even
- * output pixels.
+ * The part of the frame that captions ever touch, as BGRA pixels with straight alpha: ffmpeg blends those six times
+ * faster than premultiplied ones. Left, top, width and height are even output pixels.
  */
 public final class Band implements AutoCloseable {
     public final int left;
@@ -22,8 +23,10 @@ public final class Band implements AutoCloseable {
     public final int width;
     public final int height;
     private final Painter painter;
+    private final ByteBuffer painted;
     private final ByteBuffer pixels;
     private final Surface surface;
+    private final Pixmap straight;
 
     private Band(Scene scene, double scale, int left, int top, int width, int height) {
         this.left = left;
@@ -31,9 +34,16 @@ public final class Band implements AutoCloseable {
         this.width = width;
         this.height = height;
         this.painter = new Painter(scene, scale);
+        this.painted = ByteBuffer.allocateDirect(width * height * 4);
         this.pixels = ByteBuffer.allocateDirect(width * height * 4);
-        ImageInfo info = new ImageInfo(new ColorInfo(ColorType.BGRA_8888, ColorAlphaType.PREMUL, null), width, height);
-        this.surface = Surface.wrapPixels(info, BufferUtil.getPointerFromByteBuffer(pixels), width * 4L);
+        this.surface = Surface.wrapPixels(
+                info(ColorAlphaType.PREMUL), BufferUtil.getPointerFromByteBuffer(painted), width * 4L);
+        this.straight =
+                Pixmap.make(info(ColorAlphaType.UNPREMUL), BufferUtil.getPointerFromByteBuffer(pixels), width * 4);
+    }
+
+    private ImageInfo info(ColorAlphaType alpha) {
+        return new ImageInfo(new ColorInfo(ColorType.BGRA_8888, alpha, null), width, height);
     }
 
     /** The band of all cues; a scene without ink has a band of 2 by 2 pixels. */
@@ -63,12 +73,16 @@ public final class Band implements AutoCloseable {
     public ByteBuffer paint(SceneAt at) {
         surface.getCanvas().clear(0);
         painter.paint(surface.getCanvas(), at, left, top);
+        if (!surface.readPixels(straight, 0, 0)) {
+            throw new IllegalStateException("the painted pixels could not be read");
+        }
         pixels.rewind();
         return pixels;
     }
 
     @Override
     public void close() {
+        straight.close();
         surface.close();
         painter.close();
     }

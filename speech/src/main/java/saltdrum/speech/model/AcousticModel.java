@@ -13,8 +13,6 @@ import java.io.IOException;
 import java.net.URL;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import saltdrum.core.SaltDrumException;
 
 /** The shipped English acoustic model. Loading takes a second or two; one thread at a time may use it. */
@@ -30,8 +28,7 @@ public final class AcousticModel {
     private final Map<String, SenoneHMM> found = new HashMap<>();
 
     public AcousticModel() {
-        Logger.getLogger("edu.cmu.sphinx").setLevel(Level.OFF);
-        Logger.getLogger("de.sciss").setLevel(Level.OFF);
+        Quiet.now();
         URL place = AcousticModel.class.getResource("/edu/cmu/sphinx/models/en-us/en-us");
         try {
             loader = new Sphinx3Loader(place, units, 0f, 1e-7f, 1e-4f, 4, true);

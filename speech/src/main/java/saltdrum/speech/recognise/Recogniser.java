@@ -13,12 +13,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
+import saltdrum.speech.model.Quiet;
 
 /** English speech to draft words. Loads on first use and stays warm; one clip at a time. */
 public final class Recogniser {
@@ -30,8 +29,7 @@ public final class Recogniser {
         if (recognizer != null) {
             return;
         }
-        Logger.getLogger("").setLevel(Level.WARNING);
-        Logger.getLogger("edu.cmu.sphinx").setLevel(Level.OFF);
+        Quiet.now();
         Configuration configuration = new Configuration();
         configuration.setAcousticModelPath(MODEL + "en-us");
         configuration.setDictionaryPath(MODEL + "cmudict-en-us.dict");
@@ -42,8 +40,9 @@ public final class Recogniser {
             throw new SaltDrumException("The speech model could not be loaded. Build the application again.", e);
         }
         // 20000 is no better and three times slower (docs/benchmarks.md).
-        context.setGlobalProperty("absoluteBeamWidth", "3000");
-        context.setGlobalProperty("logLevel", "OFF");
+        for (String list : new String[] {"standardActiveListFactory", "fastmatchActiveList"}) {
+            context.setLocalProperty(list + "->absoluteBeamWidth", "3000");
+        }
         recognizer = context.getInstance(Recognizer.class);
         recognizer.allocate();
     }

@@ -1,0 +1,58 @@
+package saltdrum.media.font;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import saltdrum.core.layout.Shaped;
+import saltdrum.core.style.Face;
+
+class SkijaTypesetterTest {
+    private static final Face SANS = new Face("Noto Sans", 700);
+    private final SkijaTypesetter typesetter = new SkijaTypesetter(FontShelf.shipped());
+
+    private Shaped shape(String text, Face face) {
+        return typesetter.shape(text, face, "en");
+    }
+
+    @Test
+    void eightOrMoreFamiliesShip() {
+        assertThat(FontShelf.shipped().faces().stream().map(Face::family).distinct())
+                .hasSizeGreaterThanOrEqualTo(8);
+    }
+
+    @Test
+    void pairsAreKerned() {
+        double apart = shape("A", SANS).advance() + shape("V", SANS).advance();
+        assertThat(shape("AV", SANS).advance()).isLessThan(apart);
+    }
+
+    @Test
+    void arabicLettersAreJoined() {
+        Shaped alone = shape("\u0628", SANS);
+        Shaped joined = shape("\u0628\u0628\u0628", SANS);
+        assertThat(joined.glyphs()).isNotEmpty();
+        assertThat(joined.advance()).isLessThan(3 * alone.advance() - 100);
+    }
+
+    @Test
+    void aFaceWithoutAGlyphIsHelpedOut() {
+        Shaped greek = shape("\u03b8", new Face("Anton", 400));
+        assertThat(greek.glyphs()).hasSize(1);
+        assertThat(greek.glyphs().get(0).key()).doesNotEndWith(".0");
+        assertThat(typesetter.outline(greek.glyphs().get(0).key())).startsWith("M");
+    }
+
+    @Test
+    void aCombiningMarkStaysOnItsLetter() {
+        Shaped word = shape("x\u0302y", SANS).spaced(100);
+        assertThat(word.advance()).isEqualTo(shape("x\u0302y", SANS).advance() + 100);
+    }
+
+    @Test
+    void anUnknownFamilyIsNamed() {
+        assertThatThrownBy(() -> shape("a", new Face("Foghorn Sans", 400)))
+                .hasMessageContaining("Foghorn Sans")
+                .hasMessageContaining("Anton");
+    }
+}

@@ -1,0 +1,77 @@
+package saltdrum.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The walls of docs/architecture: each module uses only what stands below it. */
+class WallsTest {
+    private static final JavaClasses CLASSES = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("saltdrum");
+
+    @Test
+    void dependenciesPointOneWay() {
+        layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .layer("core")
+                .definedBy("saltdrum.core..")
+                .layer("speech")
+                .definedBy("saltdrum.speech..")
+                .layer("media")
+                .definedBy("saltdrum.media..")
+                .layer("server")
+                .definedBy("saltdrum.server..")
+                .whereLayer("server")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("media")
+                .mayOnlyBeAccessedByLayers("server")
+                .whereLayer("speech")
+                .mayOnlyBeAccessedByLayers("server")
+                .check(CLASSES);
+    }
+
+    @Test
+    void coreIsPlain() {
+        noClasses()
+                .that()
+                .resideInAPackage("saltdrum.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "java.sql..",
+                        "java.net..",
+                        "java.nio.file..",
+                        "java.awt..",
+                        "io.github.humbleui..",
+                        "edu.cmu..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void sqlStandsInTheStoreOnly() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("saltdrum.server.store..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.apache.ibatis..", "org.mybatis..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void mediaAndSpeechKnowNoHttpAndNoSql() {
+        noClasses()
+                .that()
+                .resideInAnyPackage("saltdrum.media..", "saltdrum.speech..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework..", "java.sql..", "jakarta..")
+                .check(CLASSES);
+    }
+}

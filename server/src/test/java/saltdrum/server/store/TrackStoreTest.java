@@ -1,0 +1,205 @@
+package saltdrum.server.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.EditWords;
+import saltdrum.core.edit.Edits;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+import saltdrum.server.TestDatabase;
+
+/** Against a real PostgreSQL. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.NONE,
+        properties = {"salt-drum.data=target/store-test", "salt-drum.workers=1"})
+class TrackStoreTest {
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) throws Exception {
+        String url = TestDatabase.url();
+        registry.add("spring.datasource.url", () -> url);
+    }
+
+    @Autowired
+    ClipStore clips;
+
+    @Autowired
+    TrackStore tracks;
+
+    @Autowired
+    MediaStore media;
+
+    @Autowired
+    JdbcTemplate sql;
+
+    private String clipId;
+    private Track track;
+
+    @BeforeEach
+    void aClip() {
+        track = Track.of("en", Recipe.PHRASE, "Mallet", words(40));
+        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), "{}", track)
+                .id();
+    }
+
+    private static List<Word> words(int count) {
+        List<Word> words = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            words.add(Word.of(i + 1L, "word" + i, i * 400, i * 400 + 300, WordSource.ALIGNED));
+        }
+        return words;
+    }
+
+    private StoredTrack edit(long version, Edit edit) {
+        return tracks.change(clipId, version, before -> EditWords.describe(before, edit), t -> Edits.apply(t, edit));
+    }
+
+    /** What the database holds, read afresh. */
+    private Track stored() {
+        List<Cue> cues = new ArrayList<>();
+        for (var row : sql.queryForList(
+                "select id, locked, array_to_string(line_starts, ' ') as starts from cue where clip_id = ? order by ordinal",
+                clipId)) {
+            List<Word> words = sql.query(
+                    "select * from word where clip_id = ? and cue_id = ? order by ordinal",
+                    (r, n) -> new Word(
+                            r.getLong("id"),
+                            r.getString("text"),
+                            r.getInt("start_ms"),
+                            r.getInt("end_ms"),
+                            r.getDouble("confidence"),
+                            WordSource.valueOf(r.getString("source")),
+                            r.getInt("emphasis"),
+                            saltdrum.core.word.Pin.valueOf(r.getString("pin"))),
+                    clipId,
+                    row.get("id"));
+            String starts = (String) row.get("starts");
+            cues.add(new Cue(
+                    (Long) row.get("id"),
+                    words,
+                    starts.isEmpty()
+                            ? List.of()
+                            : java.util.Arrays.stream(starts.split(" "))
+                                    .map(Integer::valueOf)
+                                    .toList(),
+                    (Boolean) row.get("locked")));
+        }
+        return tracks.get(clipId)
+                .track()
+                .withCues(cues, tracks.get(clipId).track().nextId());
+    }
+
+    @Test
+    void whatIsStoredIsWhatWasMade() {
+        assertThat(stored().cues()).isEqualTo(track.cues());
+    }
+
+    @Test
+    void undoAndRedoAreExactToTheBeginningAndBack() {
+        Random random = new Random(5);
+        List<Track> states = new ArrayList<>(List.of(track));
+        long version = 0;
+        while (states.size() < 25) {
+            Track now = states.get(states.size() - 1);
+            Cue cue = now.cues().get(random.nextInt(now.cues().size()));
+            Word word = cue.words().get(random.nextInt(cue.words().size()));
+            Edit edit =
+                    switch (random.nextInt(5)) {
+                        case 0 -> new Edit.SplitCue(word.id());
+                        case 1 -> new Edit.JoinCues(cue.id());
+                        case 2 -> new Edit.Rebreak(Recipe.BUILT_IN.get(random.nextInt(3)), false);
+                        case 3 -> new Edit.RetypeCue(cue.id(), cue.text() + " more");
+                        default -> new Edit.SetEmphasis(List.of(word.id()), 1 + random.nextInt(4));
+                    };
+            try {
+                StoredTrack stored = edit(version, edit);
+                if (stored.version() > version) {
+                    version = stored.version();
+                    states.add(stored.track());
+                    assertThat(stored().cues()).isEqualTo(stored.track().cues());
+                }
+            } catch (RefusedEditException refused) {
+                // Another one will do.
+            }
+        }
+        for (int i = states.size() - 2; i >= 0; i--) {
+            StoredTrack undone = tracks.undo(clipId, version);
+            version = undone.version();
+            assertThat(undone.track()).isEqualTo(states.get(i));
+            assertThat(stored().cues()).isEqualTo(states.get(i).cues());
+        }
+        assertThat(tracks.get(clipId).steps().undo()).isNull();
+        for (int i = 1; i < states.size(); i++) {
+            StoredTrack redone = tracks.redo(clipId, version);
+            version = redone.version();
+            assertThat(redone.track()).isEqualTo(states.get(i));
+        }
+        assertThat(stored().cues()).isEqualTo(states.get(states.size() - 1).cues());
+    }
+
+    @Test
+    void aStaleChangeIsRefusedAndNothingIsLost() {
+        StoredTrack first = edit(0, new Edit.Restyle("Lantern"));
+        assertThatThrownBy(() -> edit(0, new Edit.Restyle("Tidemark"))).isInstanceOf(StaleException.class);
+        assertThat(tracks.get(clipId).track().style()).isEqualTo("Lantern");
+        assertThat(tracks.get(clipId).version()).isEqualTo(first.version());
+    }
+
+    @Test
+    void aNewChangeForgetsWhatWasUndone() {
+        StoredTrack a = edit(0, new Edit.Restyle("Lantern"));
+        StoredTrack b = tracks.undo(clipId, a.version());
+        StoredTrack c = edit(b.version(), new Edit.Restyle("Tidemark"));
+        assertThat(c.steps().redo()).isNull();
+        assertThat(c.steps().undo()).isEqualTo("Style Tidemark");
+        assertThatThrownBy(() -> tracks.redo(clipId, c.version())).isInstanceOf(RefusedEditException.class);
+    }
+
+    @Test
+    void aRefusedEditLeavesNoTrace() {
+        long last = track.cues().get(track.cues().size() - 1).id();
+        assertThatThrownBy(() -> edit(0, new Edit.JoinCues(last))).isInstanceOf(RefusedEditException.class);
+        assertThat(tracks.get(clipId).version()).isZero();
+        assertThat(stored().cues()).isEqualTo(track.cues());
+    }
+
+    @Test
+    void theSchemaRefusesWhatCannotBe() {
+        assertThatThrownBy(() -> sql.update("update word set end_ms = start_ms where clip_id = ?", clipId))
+                .hasMessageContaining("check");
+        assertThatThrownBy(() -> sql.update(
+                        "insert into clip (id, name, media_hash, info) values ('short', 'x', ?, '{}')", "0".repeat(64)))
+                .isInstanceOf(Exception.class);
+    }
+
+    @Test
+    void removingAClipTakesEverythingOfItAlong() {
+        clips.remove(clipId);
+        assertThat(sql.queryForObject("select count(*) from word where clip_id = ?", Integer.class, clipId))
+                .isZero();
+        assertThatThrownBy(() -> tracks.get(clipId)).isInstanceOf(NotFoundException.class);
+    }
+
+    @Test
+    void theSameBytesAreKeptOnce() throws Exception {
+        String a = media.keep("the same".getBytes());
+        String b = media.keep("the same".getBytes());
+        assertThat(a).isEqualTo(b);
+        assertThat(java.nio.file.Files.readString(media.file(a))).isEqualTo("the same");
+    }
+}

@@ -1,0 +1,89 @@
+package saltdrum.speech.align;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.core.format.WordsFile;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+import saltdrum.speech.Sound;
+import saltdrum.speech.SpeechResult;
+import saltdrum.speech.model.AcousticModel;
+
+class AlignerTest {
+    private static final Aligner ALIGNER = new Aligner(new AcousticModel());
+    private static final List<Word> TRUTH =
+            WordsFile.read(Json.resource(Sound.class, "three-coats.words.json")).toWords();
+
+    private static SpeechResult align(List<String> tokens, short[] samples) {
+        return ALIGNER.align(samples, tokens, done -> {}, () -> false);
+    }
+
+    private static List<String> tokens() {
+        return new ArrayList<>(TRUTH.stream().map(Word::text).toList());
+    }
+
+    private static double[] errors(List<Word> placed, int shift) {
+        double[] errors = new double[TRUTH.size()];
+        for (int i = 0; i < errors.length; i++) {
+            errors[i] = Math.abs(placed.get(i).startMs() - shift - TRUTH.get(i).startMs());
+        }
+        java.util.Arrays.sort(errors);
+        return errors;
+    }
+
+    @Test
+    void wordTimesAreThoseTheSynthesiserTells() {
+        SpeechResult result = align(tokens(), Sound.spoken());
+        assertThat(result.words()).hasSameSizeAs(TRUTH).allMatch(w -> w.source() == WordSource.ALIGNED);
+        double[] errors = errors(result.words(), 0);
+        assertThat(errors[errors.length / 2]).isLessThanOrEqualTo(20);
+        assertThat(errors[errors.length * 9 / 10]).isLessThanOrEqualTo(60);
+    }
+
+    @Test
+    void theSameSoundGivesTheSameTimesAgain() {
+        assertThat(align(tokens(), Sound.spoken())).isEqualTo(align(tokens(), Sound.spoken()));
+    }
+
+    @Test
+    void silenceBeforeTheVoiceMovesEveryWord() {
+        short[] spoken = Sound.spoken();
+        short[] late = new short[spoken.length + 32_000];
+        System.arraycopy(spoken, 0, late, 32_000, spoken.length);
+        double[] errors = errors(align(tokens(), late).words(), 2000);
+        assertThat(errors[errors.length * 9 / 10]).isLessThanOrEqualTo(60);
+    }
+
+    @Test
+    void whatIsNotSpokenGetsAPlaceMarkedEstimated() {
+        List<String> tokens = tokens();
+        tokens.add(3, "—");
+        List<Word> words = align(tokens, Sound.spoken()).words();
+        assertThat(words).hasSize(TRUTH.size() + 1);
+        assertThat(words.get(3).source()).isEqualTo(WordSource.ESTIMATED);
+        assertThat(words.get(3).startMs()).isGreaterThanOrEqualTo(words.get(2).endMs());
+    }
+
+    @Test
+    void tooManyWordsForTheSoundAreRefusedInOneSentence() {
+        List<String> tokens = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            tokens.add("harbour");
+        }
+        assertThatThrownBy(() -> align(tokens, Sound.silence(500)))
+                .isInstanceOf(BadInputException.class)
+                .hasMessageContaining("40 words");
+    }
+
+    @Test
+    void silencesLieBetweenTheSentences() {
+        assertThat(align(tokens(), Sound.spoken()).silences())
+                .anyMatch(s -> s.startMs() > 3000 && s.startMs() < 3400 && s.endMs() - s.startMs() > 250);
+    }
+}

@@ -1,0 +1,19 @@
+package saltdrum.speech.recognise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+import saltdrum.speech.Sound;
+
+class RecogniserTest {
+    @Test
+    void aDraftHasMostOfTheWordsInOrder() {
+        List<Word> heard = new Recogniser().recognise(Sound.spoken(), 0, words -> {}, () -> false);
+        assertThat(heard).hasSizeBetween(10, 24).allMatch(w -> w.source() == WordSource.RECOGNISED);
+        assertThat(heard).isSortedAccordingTo(java.util.Comparator.comparingInt(Word::startMs));
+        assertThat(heard.stream().map(Word::text)).contains("first", "back", "friday", "three", "coats");
+    }
+}
