@@ -1,0 +1,129 @@
+package saltdrum.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import saltdrum.server.TestDatabase;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The server as a process of its own, as `salt-drum start` runs it, which can be killed and started again. */
+final class RunningServer {
+    private static final JsonMapper JSON = new JsonMapper();
+    private static RunningServer shared;
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final Path data;
+    private final int port;
+    private Process process;
+
+    private RunningServer() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        data = Files.createDirectories(Path.of("target/server-data")).toAbsolutePath();
+        start();
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> process.destroyForcibly()));
+    }
+
+    static synchronized RunningServer shared() throws IOException {
+        if (shared == null) {
+            shared = new RunningServer();
+        }
+        return shared;
+    }
+
+    void start() throws IOException {
+        process = new ProcessBuilder(
+                        System.getProperty("java.home") + "/bin/java",
+                        "-Xmx1g",
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                        "saltdrum.server.SaltDrumServer",
+                        "--server.port=" + port,
+                        "--spring.datasource.url=" + TestDatabase.url(),
+                        "--salt-drum.data=" + data)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(
+                        Path.of("target/server.log").toFile()))
+                .start();
+        long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
+        while (System.nanoTime() < until && process.isAlive()) {
+            try {
+                get("/actuator/health");
+                return;
+            } catch (IOException notYet) {
+                pause(200);
+            }
+        }
+        throw new IllegalStateException("the server did not start; see e2e/target/server.log");
+    }
+
+    /** As a power cut would end it, ffmpeg and all. */
+    void kill() {
+        List<ProcessHandle> children = process.descendants().toList();
+        process.destroyForcibly().onExit().join();
+        children.forEach(ProcessHandle::destroyForcibly);
+    }
+
+    String url() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    JsonNode get(String path) throws IOException {
+        return send(HttpRequest.newBuilder(URI.create(url() + path)).GET().build());
+    }
+
+    JsonNode post(String path, String body) throws IOException {
+        return send(HttpRequest.newBuilder(URI.create(url() + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    JsonNode put(String path, Path file) throws IOException {
+        return send(HttpRequest.newBuilder(URI.create(url() + path))
+                .PUT(HttpRequest.BodyPublishers.ofFile(file))
+                .build());
+    }
+
+    /** Waits until a job is in one of the states. */
+    JsonNode awaitJob(String jobId, List<String> states, Duration atMost) throws IOException {
+        long until = System.nanoTime() + atMost.toNanos();
+        JsonNode job = get("/api/jobs/" + jobId);
+        while (!states.contains(job.path("state").asString()) && System.nanoTime() < until) {
+            pause(150);
+            job = get("/api/jobs/" + jobId);
+        }
+        return job;
+    }
+
+    private JsonNode send(HttpRequest request) throws IOException {
+        try {
+            HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() >= 300) {
+                throw new IllegalStateException(request.uri() + ": " + answer.statusCode() + " " + answer.body());
+            }
+            return JSON.readTree(answer.body());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        }
+    }
+
+    static void pause(int ms) {
+        try {
+            Thread.sleep(ms);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
