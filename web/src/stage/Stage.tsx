@@ -73,7 +73,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
     <section
       aria-label="Stage"
       className="flex min-h-0 flex-none flex-col bg-stage text-stage-soft"
-      style={{ width: portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(42vw, 620px)' }}
+      style={{ width: portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(35vw, 620px)' }}
     >
       <div ref={room} className="m-4 mb-2 flex min-h-0 flex-1 items-center justify-center">
         <div

@@ -27,7 +27,7 @@ export function BreaksStep({ clip, track }: { clip: Clip; track: Track }) {
                 onClick={() => change.mutate({ kind: 'rebreak', recipe, releasePins: false })}
                 className={`block w-full rounded-lg px-4 py-3 text-left ${on ? 'bg-paper outline-2 outline-accent' : 'bg-sunk hover:bg-paper'}`}
               >
-                <span className="font-semibold capitalize">{recipe.name}</span>
+                <span className="inline-block font-semibold first-letter:uppercase">{recipe.name}</span>
                 <span className="block text-[13px] text-soft">{saidOf(recipe)}</span>
                 <Shape recipe={recipe} />
               </button>

@@ -28,7 +28,7 @@ import saltdrum.media.font.SkijaTypesetter;
 
 /** A 20 s 1080x1920 clip: plain transcode, ffmpeg's own ass filter, and our burn, in turns in one run; the least of each. */
 final class BurnBench {
-    private static final int TURNS = 3;
+    private static final int TURNS = 2;
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
     private BurnBench() {}
