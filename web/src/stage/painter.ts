@@ -3,6 +3,12 @@ import { channels, cueAt, stateOf, type MarkState } from './timeline';
 
 type Canvas = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
+interface Sprite {
+  image: OffscreenCanvas;
+  left: number;
+  top: number;
+}
+
 interface SoftShadow {
   image: OffscreenCanvas;
   left: number;
@@ -19,6 +25,7 @@ export class Painter {
   private readonly glyphs = new Map<string, Path2D>();
   private readonly runs = new Map<Mark, Path2D>();
   private readonly shadows = new Map<Mark, SoftShadow>();
+  private readonly sprites = new Map<Mark, Sprite>();
   private cached: CueScene | null = null;
   private layer: OffscreenCanvas | null = null;
 
@@ -35,6 +42,7 @@ export class Painter {
     if (cue !== this.cached) {
       this.runs.clear();
       this.shadows.clear();
+      this.sprites.clear();
       this.cached = cue;
     }
     for (const mark of cue.marks as Mark[]) {
@@ -64,6 +72,39 @@ export class Painter {
   }
 
   private run(canvas: Canvas, run: GlyphRun, state: MarkState, left: number, top: number) {
+    if (standsAsAtRest(run, state)) {
+      const sprite = this.sprite(run);
+      canvas.setTransform(1, 0, 0, 1, 0, 0);
+      canvas.globalAlpha = Math.round(state.opacity * 255) / 255;
+      canvas.drawImage(sprite.image, sprite.left - left, sprite.top - top);
+      canvas.globalAlpha = 1;
+      return;
+    }
+    this.draw(canvas, run, state, left, top);
+  }
+
+  /** A word at rest, painted once: most words of most frames stand still. Whole pixels, so nothing is resampled. */
+  private sprite(run: GlyphRun): Sprite {
+    const known = this.sprites.get(run);
+    if (known) return known;
+    const rest = stateOf({ ...run, tracks: [] }, 0);
+    const turn = (run.tilt / 180) * Math.PI;
+    const reach = Math.abs(Math.sin(turn)) * Math.max(run.ink.width, run.ink.height) + 3;
+    const s = this.scale;
+    const left = Math.floor((run.ink.x - reach) * s);
+    const top = Math.floor((run.ink.y - reach) * s);
+    const width = Math.ceil((run.ink.x + run.ink.width + reach) * s) - left;
+    const height = Math.ceil((run.ink.y + run.ink.height + reach) * s) - top;
+    const image = new OffscreenCanvas(width, height);
+    const canvas = image.getContext('2d')!;
+    this.place(canvas, run, rest, left, top);
+    this.draw(canvas, run, rest, left, top);
+    const sprite = { image, left, top };
+    this.sprites.set(run, sprite);
+    return sprite;
+  }
+
+  private draw(canvas: Canvas, run: GlyphRun, state: MarkState, left: number, top: number) {
     const path = this.runPath(run);
     if (!run.paint.shadow && run.paint.outline <= 0) {
       canvas.fillStyle = colour(state.fill, state.opacity);
@@ -182,6 +223,17 @@ function roundedBox(x: number, y: number, width: number, height: number, radius:
   path.bezierCurveTo(x, y + k, x + k, y, x + radius, y);
   path.closePath();
   return path;
+}
+
+function standsAsAtRest(run: GlyphRun, state: MarkState): boolean {
+  return (
+    state.x === 0 &&
+    state.y === 0 &&
+    state.scale === 1 &&
+    state.rotation === run.tilt &&
+    state.extent === 1 &&
+    state.fill === run.paint.fill
+  );
 }
 
 function silhouette(canvas: Canvas, path: Path2D, outline: number, fill: string) {

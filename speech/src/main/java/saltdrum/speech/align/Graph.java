@@ -3,7 +3,6 @@ package saltdrum.speech.align;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.SenoneHMM;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -176,11 +175,5 @@ final class Graph {
 
     int size() {
         return senones.size();
-    }
-
-    @Override
-    public String toString() {
-        return size() + " states, " + arcs.stream().mapToInt(a -> a.length).sum() + " arcs "
-                + Arrays.toString(new int[0]);
     }
 }
