@@ -112,25 +112,49 @@ export class Painter {
       return;
     }
     if (state.opacity < 1) {
-      const layer = this.cleanLayer(canvas.canvas.width, canvas.canvas.height);
+      const [x, y, width, height] = this.reach(run, state, left, top);
+      const layer = this.cleanLayer(canvas.canvas.width, canvas.canvas.height, x, y, width, height);
       this.place(layer, run, state, left, top);
       this.body(layer, run, state, path);
       canvas.setTransform(1, 0, 0, 1, 0, 0);
       canvas.globalAlpha = Math.round(state.opacity * 255) / 255;
-      canvas.drawImage(layer.canvas, 0, 0);
+      canvas.drawImage(layer.canvas, x, y, width, height, x, y, width, height);
       canvas.globalAlpha = 1;
     } else {
       this.body(canvas, run, state, path);
     }
   }
 
-  private cleanLayer(width: number, height: number): OffscreenCanvasRenderingContext2D {
+  /** Whole output pixels that the run's ink can cover in this state: more rather than less, inside the canvas' sides. */
+  private reach(
+    run: GlyphRun,
+    state: MarkState,
+    left: number,
+    top: number,
+  ): [number, number, number, number] {
+    const s = this.scale;
+    const corners = [run.ink.x - run.pivotX, run.ink.x + run.ink.width - run.pivotX].flatMap((dx) =>
+      [run.ink.y - run.pivotY, run.ink.y + run.ink.height - run.pivotY].map((dy) => Math.hypot(dx, dy)),
+    );
+    const radius = state.rotation === 0 ? 0 : Math.max(...corners) * state.scale;
+    const half = (low: number, high: number, pivot: number) =>
+      radius || Math.max(Math.abs(low - pivot), Math.abs(high - pivot)) * state.scale;
+    const halfWidth = half(run.ink.x, run.ink.x + run.ink.width, run.pivotX) + 4;
+    const halfHeight = half(run.ink.y, run.ink.y + run.ink.height, run.pivotY) + 4;
+    const x = Math.max(0, Math.floor((run.pivotX + state.x - halfWidth) * s - left));
+    const y = Math.max(0, Math.floor((run.pivotY + state.y - halfHeight) * s - top));
+    const right = Math.ceil((run.pivotX + state.x + halfWidth) * s - left);
+    const bottom = Math.ceil((run.pivotY + state.y + halfHeight) * s - top);
+    return [x, y, Math.max(1, right - x), Math.max(1, bottom - y)];
+  }
+
+  private cleanLayer(width: number, height: number, x: number, y: number, w: number, h: number) {
     if (!this.layer || this.layer.width !== width || this.layer.height !== height) {
       this.layer = new OffscreenCanvas(width, height);
     }
     const layer = this.layer.getContext('2d')!;
     layer.setTransform(1, 0, 0, 1, 0, 0);
-    layer.clearRect(0, 0, width, height);
+    layer.clearRect(x, y, w, h);
     return layer;
   }
 

@@ -253,6 +253,28 @@ class BurnTest {
     }
 
     @Test
+    void aTurnedPictureComesOutUpright() {
+        Path flat = TestClips.make(
+                folder.resolve("flat.mp4"),
+                "-f",
+                "lavfi",
+                "-i",
+                "testsrc=s=640x360:d=1:r=25",
+                "-c:v",
+                "libx264",
+                "-pix_fmt",
+                "yuv420p");
+        Path turned = TestClips.make(
+                folder.resolve("turned.mp4"), "-i", flat.toString(), "-c", "copy", "-metadata:s:v:0", "rotate=90");
+        Path out = folder.resolve("b.mp4");
+        burn(turned, Frame.OWN, plate(1080, 1920, new int[] {200, 500}), out);
+        assertThat(Probe.of(out).rotation()).isZero();
+        assertThat(Probe.of(out).width()).isEqualTo(360);
+        assertThat(Probe.of(out).height()).isEqualTo(640);
+        assertThat(frames(out)).isEqualTo("25");
+    }
+
+    @Test
     void colourTagsAreKept() {
         Path clip = TestClips.make(
                 folder.resolve("a.mp4"),
