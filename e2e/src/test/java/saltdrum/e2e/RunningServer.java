@@ -60,7 +60,7 @@ final class RunningServer {
             try {
                 get("/actuator/health");
                 return;
-            } catch (IOException notYet) {
+            } catch (IOException | IllegalStateException notYet) {
                 pause(200);
             }
         }
