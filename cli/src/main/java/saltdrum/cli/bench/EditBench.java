@@ -8,7 +8,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Edits;
 
-/** Edits in the core alone; the round trip through server and database is the server's own test of scale. */
+/** Edits in the core alone; the round trip through server and database is not measured yet. */
 final class EditBench {
     private EditBench() {}
 

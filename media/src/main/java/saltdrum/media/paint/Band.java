@@ -14,7 +14,7 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 
 /**
- * The part of the frame that captions ever touch, as BGRA pixels with straight alpha: ffmpeg blends those six times
+ * The part of the frame that captions ever touch, as BGRA pixels with straight alpha: ffmpeg blends those three times
  * faster than premultiplied ones. Left, top, width and height are even output pixels.
  */
 public final class Band implements AutoCloseable {
