@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call, Refused } from './http';
 import { queryClient } from './queryClient';
-import type { Clip, Edit, Job, Recipe, Scene, Style, Track } from './types';
+import type { Clip, Edit, Job, Recipe, Scene, Style, Track, TrackPatch, TrackView } from './types';
 
 export const keys = {
   clips: ['clips'] as const,
@@ -18,8 +18,12 @@ export const useClips = () =>
 export const useClip = (id: string) =>
   useQuery({ queryKey: keys.clip(id), queryFn: () => call<Clip>('GET', `/api/clips/${id}`) });
 
-export const useTrack = (id: string) =>
-  useQuery({ queryKey: keys.track(id), queryFn: () => call<Track>('GET', `/api/clips/${id}/track`) });
+export const useTrack = (id: string) => useQuery({ queryKey: keys.track(id), queryFn: () => fetchTrack(id) });
+
+async function fetchTrack(id: string): Promise<Track> {
+  const { head, cues } = await call<TrackView>('GET', `/api/clips/${id}/track`);
+  return { ...head, cues };
+}
 
 /** The scene of the track's present version; the one before stays on the stage until it is there. */
 export const useScene = (id: string, version: number | undefined) =>
@@ -71,6 +75,10 @@ export const usePeaks = (id: string, ready: boolean) =>
     staleTime: Infinity,
   });
 
+function patched(track: Track, { head, from, removed, cues }: TrackPatch): Track {
+  return { ...head, cues: [...track.cues.slice(0, from), ...cues, ...track.cues.slice(from + removed)] };
+}
+
 type Step = { kind: 'undo' } | { kind: 'redo' };
 
 /** Changes to a track go out one after another, each on the version the one before made. */
@@ -82,10 +90,12 @@ async function changeTrack(id: string, change: Edit | Step): Promise<Track> {
     .catch(() => undefined)
     .then(async () => {
       const version = queryClient.getQueryData<Track>(keys.track(id))?.version ?? 0;
-      const track =
+      const patch =
         change.kind === 'undo' || change.kind === 'redo'
-          ? await call<Track>('POST', `/api/clips/${id}/track/${change.kind}`, { version })
-          : await call<Track>('POST', `/api/clips/${id}/track/edits`, { version, edit: change });
+          ? await call<TrackPatch>('POST', `/api/clips/${id}/track/${change.kind}`, { version })
+          : await call<TrackPatch>('POST', `/api/clips/${id}/track/edits`, { version, edit: change });
+      const known = queryClient.getQueryData<Track>(keys.track(id));
+      const track = known?.version === patch.before ? patched(known, patch) : await fetchTrack(id);
       queryClient.setQueryData(keys.track(id), track);
       return track;
     });

@@ -319,13 +319,18 @@ export interface components {
             /** Format: int32 */
             hideMs: number;
             /**
+             * Format: int32
+             * @description Length of the rest before the cue, 0 where there is none
+             */
+            restMs: number;
+            /**
              * Format: double
              * @description Characters a second
              */
             speed: number;
             locked: boolean;
             lineStarts: number[];
-            words: components["schemas"]["Word"][];
+            words: components["schemas"]["WordView"][];
         };
         Frame: {
             /** @enum {string} */
@@ -361,7 +366,7 @@ export interface components {
             /** Format: int32 */
             height: number;
         };
-        TrackView: {
+        TrackHead: {
             /** Format: int64 */
             version: number;
             language: string;
@@ -371,12 +376,31 @@ export interface components {
             /** @description Size of the finished picture */
             output: components["schemas"]["Size"];
             /** @description What undo would undo */
-            undo?: string;
+            undo: string;
             /** @description What redo would do again */
-            redo?: string;
+            redo: string;
+        };
+        TrackPatch: {
+            head: components["schemas"]["TrackHead"];
+            /**
+             * Format: int64
+             * @description The version that the patch goes on
+             */
+            before: number;
+            /**
+             * Format: int32
+             * @description Index of the first cue that differs
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description How many cues of the track before go
+             */
+            removed: number;
+            /** @description The cues that come in their place */
             cues: components["schemas"]["CueView"][];
         };
-        Word: {
+        WordView: {
             /** Format: int64 */
             id: number;
             text: string;
@@ -386,6 +410,8 @@ export interface components {
             endMs: number;
             /** Format: double */
             confidence: number;
+            /** @description To be listened to again, until it is confirmed or typed */
+            unsure: boolean;
             /** @enum {string} */
             source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED";
             /** Format: int32 */
@@ -560,6 +586,23 @@ export interface components {
              */
             kind: "splitCue";
         };
+        Word: {
+            /** Format: int64 */
+            id: number;
+            text: string;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+            /** Format: double */
+            confidence: number;
+            /** @enum {string} */
+            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED";
+            /** Format: int32 */
+            emphasis: number;
+            /** @enum {string} */
+            pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
+        };
         RenderRequest: {
             preset?: string;
             /** Format: int32 */
@@ -592,6 +635,10 @@ export interface components {
             words: number;
             style: string;
             created: string;
+        };
+        TrackView: {
+            head: components["schemas"]["TrackHead"];
+            cues: components["schemas"]["CueView"][];
         };
         Box: {
             /** Format: double */
@@ -797,7 +844,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TrackView"];
+                    "*/*": components["schemas"]["TrackPatch"];
                 };
             };
         };
@@ -823,7 +870,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TrackView"];
+                    "*/*": components["schemas"]["TrackPatch"];
                 };
             };
         };
@@ -849,7 +896,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TrackView"];
+                    "*/*": components["schemas"]["TrackPatch"];
                 };
             };
         };

@@ -3,9 +3,12 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type Clip = Schemas['ClipView'];
-export type Track = Schemas['TrackView'];
+/** A track as the page holds it: its head and its cues side by side. */
+export type Track = Schemas['TrackHead'] & { cues: Cue[] };
+export type TrackView = Schemas['TrackView'];
+export type TrackPatch = Schemas['TrackPatch'];
 export type Cue = Schemas['CueView'];
-export type Word = Schemas['Word'];
+export type Word = Schemas['WordView'];
 export type Job = Schemas['JobView'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];

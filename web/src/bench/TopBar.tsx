@@ -5,6 +5,7 @@ import { useIsMutating } from '@tanstack/react-query';
 import { useChange } from '../api/queries';
 import type { Clip, Track } from '../api/types';
 import { KeysDialog } from '../keys/KeysDialog';
+import { IconButton } from './IconButton';
 import { Mark } from './Mark';
 
 export const STEPS = [
@@ -63,25 +64,5 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
       </div>
       <KeysDialog open={keys} onOpenChange={setKeys} />
     </header>
-  );
-}
-
-function IconButton(props: {
-  label: string;
-  hint: string;
-  disabled?: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      aria-label={props.label}
-      title={`${props.label} (${props.hint})`}
-      disabled={props.disabled}
-      onClick={props.onClick}
-      className="flex size-9 items-center justify-center rounded-md hover:bg-sunk disabled:opacity-30 disabled:hover:bg-transparent"
-    >
-      {props.children}
-    </button>
   );
 }

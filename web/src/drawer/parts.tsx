@@ -38,3 +38,28 @@ export function QuietButton(props: {
     </button>
   );
 }
+
+/** One of a few, side by side. */
+export function Choice<T extends string>(props: {
+  label: string;
+  options: { value: T; label: string; about: string }[];
+  value: T;
+  onChange: (value: T) => void;
+}) {
+  return (
+    <div role="radiogroup" aria-label={props.label} className="flex rounded-full bg-sunk p-1">
+      {props.options.map((option) => (
+        <button
+          key={option.value}
+          role="radio"
+          aria-checked={option.value === props.value}
+          title={option.about}
+          onClick={() => props.onChange(option.value)}
+          className={`flex-1 rounded-full py-1.5 ${option.value === props.value ? 'bg-paper font-semibold shadow-sm' : 'text-soft hover:text-ink'}`}
+        >
+          {option.label}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -2,6 +2,7 @@ import { ArrowDownToLine, Lock, Pencil, Scissors } from 'lucide-react';
 import { memo } from 'react';
 import { useChange } from '../api/queries';
 import type { Cue } from '../api/types';
+import { IconButton } from '../bench/IconButton';
 import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';
 import { useSelection } from '../selection/selection';
@@ -9,17 +10,15 @@ import { CueText } from './CueText';
 import { useLit } from './lit';
 import { ScoreWord } from './ScoreWord';
 
-const SHORTEST_SHOWN_REST_MS = 300;
-
 /** One cue of the score: its time, its lines over their sound, its reading speed; its tools where the hand is. */
 export const CueRow = memo(function CueRow(props: {
   clipId: string;
   cue: Cue;
-  restMs: number;
   last: boolean;
   peaks: Uint8Array | undefined;
 }) {
-  const { clipId, cue, restMs, last, peaks } = props;
+  const { clipId, cue, last, peaks } = props;
+  const { restMs } = cue;
   const change = useChange(clipId);
   const shown = useLit((s) => s.cueId === cue.id);
   const selectedWord = useSelection((s) =>
@@ -35,7 +34,7 @@ export const CueRow = memo(function CueRow(props: {
   const splitAt = selectedWord !== null && cue.words[0].id !== selectedWord ? selectedWord : null;
   return (
     <div>
-      {restMs >= SHORTEST_SHOWN_REST_MS && (
+      {restMs > 0 && (
         <div
           className="flex items-center gap-3 py-1 pl-[79px] text-xs text-soft"
           aria-label={`Rest of ${(restMs / 1000).toFixed(1)} seconds`}
@@ -76,7 +75,7 @@ export const CueRow = memo(function CueRow(props: {
             ))
           )}
         </div>
-        <div className="relative w-12 flex-none text-right">
+        <div className="relative w-[100px] flex-none text-right">
           <span className={`mt-[7px] block text-xs text-soft ${here ? 'hidden' : 'group-hover:hidden'}`}>
             {cue.locked && <Lock size={12} className="mr-1.5 inline" aria-label="Locked" />}
             {cue.speed.toFixed(0)} c/s
@@ -84,52 +83,38 @@ export const CueRow = memo(function CueRow(props: {
           <span
             className={`absolute -top-0.5 right-0 justify-end gap-0.5 rounded-md bg-paper ${here ? 'flex' : 'hidden group-hover:flex'}`}
           >
-            <Tool label="Type in this cue" hint="Enter" onClick={() => type(cue.id, selectedWord)}>
+            <IconButton
+              small
+              label="Type in this cue"
+              hint="Enter"
+              onClick={() => type(cue.id, selectedWord)}
+            >
               <Pencil size={15} />
-            </Tool>
-            <Tool
+            </IconButton>
+            <IconButton
+              small
               label="Split before the selected word"
               hint="B"
               disabled={splitAt === null}
               onClick={() => splitAt !== null && change.mutate({ kind: 'splitCue', wordId: splitAt })}
             >
               <Scissors size={15} />
-            </Tool>
-            <Tool
+            </IconButton>
+            <IconButton
+              small
               label="Join with the next cue"
               hint="N"
               disabled={last}
               onClick={() => change.mutate({ kind: 'joinCues', cueId: cue.id })}
             >
               <ArrowDownToLine size={15} />
-            </Tool>
+            </IconButton>
           </span>
         </div>
       </div>
     </div>
   );
 });
-
-function Tool(props: {
-  label: string;
-  hint: string;
-  disabled?: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      aria-label={props.label}
-      title={`${props.label} (${props.hint})`}
-      disabled={props.disabled}
-      onClick={props.onClick}
-      tabIndex={-1}
-      className="flex size-8 items-center justify-center rounded-md text-soft hover:bg-sunk hover:text-ink disabled:opacity-30 disabled:hover:bg-transparent"
-    >
-      {props.children}
-    </button>
-  );
-}
 
 function linesOf(cue: Cue) {
   const starts = [0, ...cue.lineStarts];

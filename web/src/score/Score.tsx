@@ -44,7 +44,6 @@ export function Score({
       <div className="relative mx-auto max-w-2xl" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((row) => {
           const cue = track.cues[row.index];
-          const before = track.cues[row.index - 1];
           return (
             <div
               key={row.key}
@@ -53,13 +52,7 @@ export function Score({
               className="absolute inset-x-0 top-0"
               style={{ transform: `translateY(${row.start}px)` }}
             >
-              <CueRow
-                clipId={clipId}
-                cue={cue}
-                restMs={cue.showMs - (before?.hideMs ?? 0)}
-                last={row.index === track.cues.length - 1}
-                peaks={peaks}
-              />
+              <CueRow clipId={clipId} cue={cue} last={row.index === track.cues.length - 1} peaks={peaks} />
             </div>
           );
         })}

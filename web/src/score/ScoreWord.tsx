@@ -5,8 +5,6 @@ import { useSelection } from '../selection/selection';
 import { Groove } from './Groove';
 import { useLit } from './lit';
 
-const UNSURE = 0.5;
-
 /** A word of the score with its groove. Click: the clip goes there. Double click: type. */
 export const ScoreWord = memo(function ScoreWord({
   word,
@@ -20,7 +18,7 @@ export const ScoreWord = memo(function ScoreWord({
   const lit = useLit((s) => s.wordId === word.id);
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
   const { select, type } = useSelection.getState();
-  const unsure = word.confidence < UNSURE;
+  const { unsure } = word;
   return (
     <button
       data-word={word.id}

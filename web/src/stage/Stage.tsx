@@ -60,13 +60,22 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
     if (!scene) return;
     const painter = new Painter(scene, element.width / scene.width);
     const context = element.getContext('2d')!;
+    let idle = 0;
+    const prepare = () => {
+      idle = painter.ahead(usePlayer.getState().timeMs) ? requestIdleCallback(prepare) : 0;
+    };
     const paint = (timeMs: number) => {
       context.clearRect(0, 0, element.width, element.height);
       painter.paint(context, timeMs);
       element.dataset.paintedMs = String(timeMs);
+      if (!idle) idle = requestIdleCallback(prepare);
     };
     paint(usePlayer.getState().timeMs);
-    return usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && paint(s.timeMs));
+    const stop = usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && paint(s.timeMs));
+    return () => {
+      stop();
+      cancelIdleCallback(idle);
+    };
   }, [scene, box]);
 
   return (

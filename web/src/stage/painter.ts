@@ -1,5 +1,5 @@
 import type { CueScene, GlyphRun, Mark, Plate, Scene } from '../api/types';
-import { channels, cueAt, stateOf, type MarkState } from './timeline';
+import { channels, cueAfter, cueAt, stateOf, type MarkState } from './timeline';
 
 type Canvas = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
@@ -19,7 +19,7 @@ interface SoftShadow {
 
 /**
  * Paints a scene at a scale. The twin of the server's Painter: every step here stands there in the same order with the
- * same numbers. Shapes are cached for the cue on the screen only.
+ * same numbers. Shapes are cached for the cue on the screen and the one after it.
  */
 export class Painter {
   private readonly glyphs = new Map<string, Path2D>();
@@ -39,12 +39,7 @@ export class Painter {
   paint(canvas: Canvas, t: number, left = 0, top = 0): void {
     const cue = cueAt(this.scene, t);
     if (!cue) return;
-    if (cue !== this.cached) {
-      this.runs.clear();
-      this.shadows.clear();
-      this.sprites.clear();
-      this.cached = cue;
-    }
+    this.forgetBut(cue);
     for (const mark of cue.marks as Mark[]) {
       const state = stateOf(mark, t);
       if (state.opacity <= 0 || state.scale === 0 || state.extent <= 0) continue;
@@ -53,6 +48,39 @@ export class Painter {
       else this.plate(canvas, mark, state);
     }
     canvas.setTransform(1, 0, 0, 1, 0, 0);
+  }
+
+  /**
+   * Makes one shape that will be needed soon: a blurred shadow takes longer than a frame may, so each is made between
+   * frames before its cue begins.
+   *
+   * @returns whether more can be made
+   */
+  ahead(t: number): boolean {
+    const now = cueAt(this.scene, t);
+    const next = cueAfter(this.scene, t);
+    for (const cue of [now, next]) {
+      for (const mark of (cue?.marks ?? []) as Mark[]) {
+        if (mark.kind !== 'run' || this.sprites.has(mark)) continue;
+        if (mark.paint.shadow && mark.paint.shadow.sigma > 0 && !this.shadows.has(mark)) {
+          this.softShadow(mark, this.runPath(mark));
+        } else {
+          this.sprite(mark);
+        }
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private forgetBut(cue: CueScene) {
+    if (cue === this.cached) return;
+    this.cached = cue;
+    const next = cueAfter(this.scene, cue.startMs);
+    const kept = new Set<Mark>([...cue.marks, ...(next?.marks ?? [])] as Mark[]);
+    for (const shapes of [this.runs, this.shadows, this.sprites]) {
+      for (const mark of shapes.keys()) if (!kept.has(mark)) shapes.delete(mark);
+    }
   }
 
   private place(canvas: Canvas, mark: Mark, state: MarkState, left: number, top: number) {
@@ -72,18 +100,24 @@ export class Painter {
   }
 
   private run(canvas: Canvas, run: GlyphRun, state: MarkState, left: number, top: number) {
-    if (standsAsAtRest(run, state)) {
+    if (unchangedInShape(run, state)) {
       const sprite = this.sprite(run);
       canvas.setTransform(1, 0, 0, 1, 0, 0);
       canvas.globalAlpha = Math.round(state.opacity * 255) / 255;
-      canvas.drawImage(sprite.image, sprite.left - left, sprite.top - top);
+      canvas.imageSmoothingEnabled = true;
+      canvas.imageSmoothingQuality = 'low';
+      canvas.drawImage(
+        sprite.image,
+        sprite.left - left + state.x * this.scale,
+        sprite.top - top + state.y * this.scale,
+      );
       canvas.globalAlpha = 1;
       return;
     }
     this.draw(canvas, run, state, left, top);
   }
 
-  /** A word at rest, painted once: most words of most frames stand still. Whole pixels, so nothing is resampled. */
+  /** A word at rest, painted once: most words of most frames stand still or only move. At rest nothing is resampled. */
   private sprite(run: GlyphRun): Sprite {
     const known = this.sprites.get(run);
     if (known) return known;
@@ -249,14 +283,10 @@ function roundedBox(x: number, y: number, width: number, height: number, radius:
   return path;
 }
 
-function standsAsAtRest(run: GlyphRun, state: MarkState): boolean {
+/** Whether the word is as it is at rest, however faint and wherever it has moved. */
+function unchangedInShape(run: GlyphRun, state: MarkState): boolean {
   return (
-    state.x === 0 &&
-    state.y === 0 &&
-    state.scale === 1 &&
-    state.rotation === run.tilt &&
-    state.extent === 1 &&
-    state.fill === run.paint.fill
+    state.scale === 1 && state.rotation === run.tilt && state.extent === 1 && state.fill === run.paint.fill
   );
 }
 

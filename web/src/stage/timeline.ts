@@ -117,3 +117,15 @@ export function cueAt(scene: Scene, t: number): CueScene | null {
   }
   return null;
 }
+
+/** The first cue that begins later than t. */
+export function cueAfter(scene: Scene, t: number): CueScene | null {
+  let low = 0;
+  let high = scene.cues.length;
+  while (low < high) {
+    const mid = (low + high) >>> 1;
+    if (scene.cues[mid].startMs > t) high = mid;
+    else low = mid + 1;
+  }
+  return scene.cues[low] ?? null;
+}

@@ -4,18 +4,19 @@ import { useOrder } from '../../api/queries';
 import type { Clip, Job, Track } from '../../api/types';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
-import { MainButton, Section } from '../parts';
+import { Choice, MainButton, Section } from '../parts';
+import { FramePart } from './FramePart';
 import { RenderCard } from './RenderCard';
 
 const GRADES = [
-  { label: 'Light', about: 'a small file for messages', crf: 26 },
-  { label: 'Good', about: 'for every app', crf: 20 },
-  { label: 'Fine', about: 'for an archive', crf: 15 },
+  { value: '26', label: 'Light', about: 'A small file for messages' },
+  { value: '20', label: 'Good', about: 'For every app' },
+  { value: '15', label: 'Fine', about: 'For an archive' },
 ];
 
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
-  const [grade, setGrade] = useState(GRADES[1]);
+  const [grade, setGrade] = useState('20');
   const order = useOrder<{ preset: string; crf: number }>(`/api/clips/${clip.id}/renders`, clip.id);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
@@ -24,6 +25,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
     : `${Math.round(clip.frameRate * 100) / 100} frames a second`;
   return (
     <>
+      <FramePart clip={clip} track={track} />
       <Section title="What will be made">
         <p className="mb-4 leading-relaxed">
           A video of {track.output.width}×{track.output.height}, {length(clip.durationMs)} long, at {rate},
@@ -40,23 +42,12 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           )}{' '}
           {clip.sounds > 0 ? 'The sound is copied as it is.' : 'The clip has no sound.'}
         </p>
-        <div role="radiogroup" aria-label="Quality" className="mb-4 flex rounded-full bg-sunk p-1">
-          {GRADES.map((g) => (
-            <button
-              key={g.label}
-              role="radio"
-              aria-checked={g === grade}
-              title={g.about}
-              onClick={() => setGrade(g)}
-              className={`flex-1 rounded-full py-1.5 ${g === grade ? 'bg-paper font-semibold shadow-sm' : 'text-soft hover:text-ink'}`}
-            >
-              {g.label}
-            </button>
-          ))}
+        <div className="mb-4">
+          <Choice label="Quality" options={GRADES} value={grade} onChange={setGrade} />
         </div>
         <MainButton
           disabled={words === 0}
-          onClick={() => order.mutate({ preset: 'veryfast', crf: grade.crf })}
+          onClick={() => order.mutate({ preset: 'veryfast', crf: Number(grade) })}
         >
           <Flame size={16} /> Render
         </MainButton>

@@ -9,7 +9,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.BadInputException;
 
-@Command(name = "bench", description = "Measures against the budgets: burn, scene, edit, align, paint; all by default.")
+@Command(
+        name = "bench",
+        description =
+                "Measures against the budgets: burn, scene, edit, align, paint, all by default; memory (a long burn) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
@@ -29,9 +32,10 @@ public final class BenchCommand implements Callable<Integer> {
                 case "paint" -> PaintBench.run(report);
                 case "align" -> AlignBench.run(report);
                 case "burn" -> BurnBench.run(report);
+                case "memory" -> MemoryBench.run(report);
                 default ->
                     throw new BadInputException(
-                            "There is no benchmark “" + name + "”. There are: " + String.join(", ", ALL) + ".");
+                            "There is no benchmark “" + name + "”. There are: " + String.join(", ", ALL) + ", memory.");
             }
         }
         return 0;

@@ -6,10 +6,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.WordsFile;
 import saltdrum.core.word.Word;
+import saltdrum.media.ffmpeg.ToolRun;
 
 /** The demo clip and its words, repeated to the length that a budget names. */
 final class Material {
@@ -51,5 +53,31 @@ final class Material {
 
     static Track track(int count, Recipe recipe, String style) throws IOException {
         return Track.of("en", recipe, style, words(count));
+    }
+
+    /** The demo clip, 1080x1920 at 30 frames a second, again and again until that many seconds. */
+    static Path clip(Path folder, int seconds) {
+        Path clip = folder.resolve("clip-" + seconds + ".mp4");
+        ToolRun.text(
+                List.of(
+                        "ffmpeg",
+                        "-nostdin",
+                        "-loglevel",
+                        "error",
+                        "-y",
+                        "-stream_loop",
+                        Integer.toString(seconds / 17),
+                        "-i",
+                        demo("three-coats.mp4").toString(),
+                        "-t",
+                        Integer.toString(seconds),
+                        "-c",
+                        "copy",
+                        clip.toString()),
+                60,
+                failed -> {
+                    throw new SaltDrumException(failed.errors());
+                });
+        return clip;
     }
 }

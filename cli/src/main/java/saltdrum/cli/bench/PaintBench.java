@@ -11,6 +11,7 @@ import saltdrum.core.style.StyleFile;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.Band;
+import saltdrum.media.paint.VideoColours;
 
 /** The server's painter. The browser's is measured by the end-to-end test, which prints its figure. */
 final class PaintBench {
@@ -25,7 +26,7 @@ final class PaintBench {
             double[] ms = new double[FRAMES];
             double cpu = 0;
             int painted = 0;
-            try (Band band = Band.of(scene, 1080, 1920)) {
+            try (Band band = Band.of(scene, 1080, 1920, VideoColours.bt709(false))) {
                 for (int round = 0; round < 2; round++) {
                     SceneAt shown = null;
                     painted = 0;

@@ -28,6 +28,15 @@ public record CueTime(int showMs, int hideMs) {
         return times;
     }
 
+    /** A shorter silence is not felt as one. Common practice, no source. */
+    private static final int SHORTEST_REST_MS = 300;
+
+    /** Length of the rest before a cue, ms; 0 where there is none. */
+    public static int restBefore(List<CueTime> times, int index) {
+        int gap = times.get(index).showMs - (index == 0 ? 0 : times.get(index - 1).hideMs);
+        return gap < SHORTEST_REST_MS ? 0 : gap;
+    }
+
     private static int show(List<Cue> cues, int index, Recipe recipe) {
         int wanted = Math.max(0, cues.get(index).firstWordMs() - recipe.leadInMs());
         return index == 0 ? wanted : Math.max(wanted, cues.get(index - 1).lastWordMs());

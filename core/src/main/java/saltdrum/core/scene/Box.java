@@ -40,6 +40,14 @@ public record Box(double x, double y, double width, double height) {
                 Math.max(top, Math.min(bottom(), other.bottom())));
     }
 
+    public boolean meets(Box other) {
+        return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();
+    }
+
+    public boolean holds(Box other) {
+        return x <= other.x && y <= other.y && right() >= other.right() && bottom() >= other.bottom();
+    }
+
     /** A tenth of a pixel is plenty, and short to write. */
     public Box rounded() {
         return new Box(

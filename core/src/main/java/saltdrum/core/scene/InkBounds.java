@@ -15,6 +15,25 @@ public final class InkBounds {
         return all == null ? new Box(0, 0, 0, 0) : all.grown(2).rounded();
     }
 
+    /** Where a mark's ink is in one state. */
+    public static Box at(Mark mark, MarkState state) {
+        double cos = Math.cos(Math.toRadians(state.rotation())) * state.scale();
+        double sin = Math.sin(Math.toRadians(state.rotation())) * state.scale();
+        Box ink = mark.ink();
+        Box all = null;
+        for (double x : new double[] {ink.x() - mark.pivotX(), ink.right() - mark.pivotX()}) {
+            for (double y : new double[] {ink.y() - mark.pivotY(), ink.bottom() - mark.pivotY()}) {
+                Box corner = new Box(
+                        mark.pivotX() + state.x() + x * cos - y * sin,
+                        mark.pivotY() + state.y() + x * sin + y * cos,
+                        0,
+                        0);
+                all = all == null ? corner : all.union(corner);
+            }
+        }
+        return all.grown(2);
+    }
+
     private static Box reach(Mark mark) {
         double[] x = {0, 0};
         double[] y = {0, 0};

@@ -29,4 +29,24 @@ public record SceneAt(CueScene cue, List<MarkState> states) {
     public boolean looksLike(SceneAt other) {
         return cue == other.cue && states.equals(other.states);
     }
+
+    /** Where this picture can differ from the other, design pixels; an empty box when they are alike. */
+    public Box difference(SceneAt other) {
+        Box changed = null;
+        if (cue != other.cue) {
+            changed = cue == null ? null : cue.bounds();
+            if (other.cue != null) {
+                changed = changed == null ? other.cue.bounds() : changed.union(other.cue.bounds());
+            }
+        } else {
+            for (int i = 0; i < states.size(); i++) {
+                if (!states.get(i).equals(other.states.get(i))) {
+                    Mark mark = cue.marks().get(i);
+                    Box both = InkBounds.at(mark, states.get(i)).union(InkBounds.at(mark, other.states.get(i)));
+                    changed = changed == null ? both : changed.union(both);
+                }
+            }
+        }
+        return changed == null ? new Box(0, 0, 0, 0) : changed;
+    }
 }

@@ -55,6 +55,13 @@ public record Word(
                         && codePoint != 0x2007);
     }
 
+    /** Below this confidence a word asks to be listened to again. Rough: a recogniser's confidence is not a probability. */
+    private static final double LEAST_SURE = 0.5;
+
+    public boolean unsure() {
+        return confidence < LEAST_SURE;
+    }
+
     public int durationMs() {
         return endMs - startMs;
     }

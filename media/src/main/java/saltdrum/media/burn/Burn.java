@@ -22,6 +22,7 @@ import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.Band;
+import saltdrum.media.paint.VideoColours;
 
 /**
  * Burns a scene into a clip. The video is decoded and encoded once by one ffmpeg; the sound is copied where MP4 can
@@ -29,6 +30,7 @@ import saltdrum.media.paint.Band;
  */
 public final class Burn {
     private static final Set<String> MP4_SOUNDS = Set.of("aac", "mp3", "ac3", "eac3", "opus", "alac", "flac");
+    private static final Pattern PEAK = Pattern.compile("maxrss=(\\d+)kB");
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
     private final Path clip;
@@ -49,8 +51,9 @@ public final class Burn {
      * @param frames of the clip
      * @param painted pictures that were painted and sent
      * @param toolCpuMs processor time of ffmpeg, user and system
+     * @param toolPeakKb most memory that ffmpeg held
      */
-    public record Result(int frames, int painted, long toolCpuMs) {}
+    public record Result(int frames, int painted, long toolCpuMs, long toolPeakKb) {}
 
     /**
      * Writes the finished MP4 to {@code out}.
@@ -61,7 +64,7 @@ public final class Burn {
     public Result to(Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         FrameTimes times = FrameTimes.of(clip, info);
         var size = frame.output(info.size());
-        try (Band band = Band.of(scene, size.width(), size.height());
+        try (Band band = Band.of(scene, size.width(), size.height(), colours());
                 ToolRun run = new ToolRun(command(band, out), 120)) {
             Thread reader = new Thread(() -> readProgress(run, progress), "burn-progress");
             reader.setDaemon(true);
@@ -76,7 +79,7 @@ public final class Burn {
             if (run.await() != 0) {
                 throw failed(run);
             }
-            return new Result(times.count(), painted, cpuMs(run.errors()));
+            return new Result(times.count(), painted, cpuMs(run.errors()), peakKb(run.errors()));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new SaltDrumException("The burn was stopped. Nothing of it was kept.", e);
@@ -116,10 +119,8 @@ public final class Burn {
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(List.of("-thread_queue_size", "16", "-f", "matroska", "-i", "pipe:0"));
         String tick = info.timeBase().numerator() + "/" + info.timeBase().denominator();
-        String matrix = matrix();
         String graph = "[0:v:0]" + FrameFilter.of(info, frame) + "[picture];"
-                + "[1:v]settb=" + tick + ",scale=out_color_matrix=" + matrix + ":out_range="
-                + ("pc".equals(info.colour().range()) ? "pc" : "tv") + ",format=yuva420p[words];"
+                + "[1:v]settb=" + tick + "[words];"
                 + "[picture][words]overlay=" + band.left + ":" + band.top
                 + ":format=yuv420:alpha=straight:eof_action=repeat[done]";
         command.addAll(List.of("-filter_complex", graph, "-map", "[done]", "-map", "0:a?"));
@@ -137,15 +138,17 @@ public final class Burn {
         return command;
     }
 
-    private String matrix() {
+    private VideoColours colours() {
+        boolean full = "pc".equals(info.colour().range());
         String space = info.colour().space();
         if (space == null) {
-            return Math.min(info.width(), info.height()) >= 720 ? "bt709" : "bt601";
+            boolean high = Math.min(info.width(), info.height()) >= 720;
+            return high ? VideoColours.bt709(full) : VideoColours.bt601(full);
         }
         return switch (space) {
-            case "smpte170m", "bt470bg" -> "bt601";
-            case "bt2020nc", "bt2020c" -> "bt2020";
-            default -> "bt709";
+            case "smpte170m", "bt470bg" -> VideoColours.bt601(full);
+            case "bt2020nc", "bt2020c" -> VideoColours.bt2020(full);
+            default -> VideoColours.bt709(full);
         };
     }
 
@@ -198,5 +201,10 @@ public final class Burn {
             ms = Math.round(1000 * (Double.parseDouble(bench.group(1)) + Double.parseDouble(bench.group(2))));
         }
         return ms;
+    }
+
+    private static long peakKb(String errors) {
+        Matcher peak = PEAK.matcher(errors);
+        return peak.find() ? Long.parseLong(peak.group(1)) : 0;
     }
 }

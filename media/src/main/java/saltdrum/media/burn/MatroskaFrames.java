@@ -4,8 +4,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
-import java.nio.channels.Channels;
-import java.nio.channels.WritableByteChannel;
 import java.nio.charset.StandardCharsets;
 
 /**
@@ -13,12 +11,13 @@ import java.nio.charset.StandardCharsets;
  * has no times of its own, and captions need them: a picture stands until the next one's time.
  */
 final class MatroskaFrames {
-    private final WritableByteChannel out;
-    private final int frameBytes;
+    /** ffmpeg's code for planes Y, U, V, A of 8 bits, the last three of them at half, half and full size. */
+    private static final byte[] YUVA_420 = {'Y', '4', 11, 8};
+
+    private final OutputStream out;
 
     MatroskaFrames(OutputStream stream, int width, int height) throws IOException {
-        this.out = Channels.newChannel(stream);
-        this.frameBytes = width * height * 4;
+        this.out = stream;
         ByteArrayOutputStream head = new ByteArrayOutputStream();
         head.write(element(
                 0x1A45DFA3,
@@ -48,14 +47,14 @@ final class MatroskaFrames {
                                 0xE0,
                                 element(0xB0, number(width)),
                                 element(0xBA, number(height)),
-                                element(0x2EB524, "BGRA".getBytes(StandardCharsets.US_ASCII))))));
-        write(ByteBuffer.wrap(head.toByteArray()));
+                                element(0x2EB524, YUVA_420)))));
+        out.write(head.toByteArray());
     }
 
     /** @param us time in microseconds, rising from call to call */
-    void frame(long us, ByteBuffer pixels) throws IOException {
+    void frame(long us, byte[] planes) throws IOException {
         byte[] time = element(0xE7, number(us));
-        long blockSize = 4L + frameBytes;
+        long blockSize = 4L + planes.length;
         byte[] blockSizeBytes = size(blockSize);
         long clusterSize = time.length + 1 + blockSizeBytes.length + blockSize;
         ByteArrayOutputStream head = new ByteArrayOutputStream();
@@ -65,14 +64,8 @@ final class MatroskaFrames {
         head.write(0xA3);
         head.write(blockSizeBytes);
         head.write(new byte[] {(byte) 0x81, 0, 0, (byte) 0x80});
-        write(ByteBuffer.wrap(head.toByteArray()));
-        write(pixels);
-    }
-
-    private void write(ByteBuffer bytes) throws IOException {
-        while (bytes.hasRemaining()) {
-            out.write(bytes);
-        }
+        out.write(head.toByteArray());
+        out.write(planes);
     }
 
     private static byte[] element(int id, byte[]... content) {

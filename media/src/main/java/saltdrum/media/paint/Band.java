@@ -4,50 +4,57 @@ import io.github.humbleui.skija.ColorAlphaType;
 import io.github.humbleui.skija.ColorInfo;
 import io.github.humbleui.skija.ColorType;
 import io.github.humbleui.skija.ImageInfo;
-import io.github.humbleui.skija.Pixmap;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.skija.impl.BufferUtil;
+import io.github.humbleui.types.Rect;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.IntBuffer;
 import saltdrum.core.scene.Box;
 import saltdrum.core.scene.CueScene;
+import saltdrum.core.scene.InkBounds;
+import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 
 /**
- * The part of the frame that captions ever touch, as BGRA pixels with straight alpha: ffmpeg blends those three times
- * faster than premultiplied ones. Left, top, width and height are even output pixels.
+ * The part of the frame that captions ever touch, painted again only where it changed, as planes Y, U, V, A with
+ * straight alpha. Left, top, width and height are even output pixels.
  */
 public final class Band implements AutoCloseable {
     public final int left;
     public final int top;
     public final int width;
     public final int height;
+    private final double scale;
     private final Painter painter;
-    private final ByteBuffer painted;
-    private final ByteBuffer pixels;
+    private final IntBuffer pixels;
     private final Surface surface;
-    private final Pixmap straight;
+    private final StraightYuv yuv;
+    private final int[] upper;
+    private final int[] lower;
+    private SceneAt shown = SceneAt.NOTHING;
 
-    private Band(Scene scene, double scale, int left, int top, int width, int height) {
+    private Band(Scene scene, double scale, int left, int top, int width, int height, VideoColours colours) {
         this.left = left;
         this.top = top;
         this.width = width;
         this.height = height;
+        this.scale = scale;
         this.painter = new Painter(scene, scale);
-        this.painted = ByteBuffer.allocateDirect(width * height * 4);
-        this.pixels = ByteBuffer.allocateDirect(width * height * 4);
+        ByteBuffer memory = ByteBuffer.allocateDirect(width * height * 4).order(ByteOrder.LITTLE_ENDIAN);
+        this.pixels = memory.asIntBuffer();
         this.surface = Surface.wrapPixels(
-                info(ColorAlphaType.PREMUL), BufferUtil.getPointerFromByteBuffer(painted), width * 4L);
-        this.straight =
-                Pixmap.make(info(ColorAlphaType.UNPREMUL), BufferUtil.getPointerFromByteBuffer(pixels), width * 4);
-    }
-
-    private ImageInfo info(ColorAlphaType alpha) {
-        return new ImageInfo(new ColorInfo(ColorType.BGRA_8888, alpha, null), width, height);
+                new ImageInfo(new ColorInfo(ColorType.BGRA_8888, ColorAlphaType.PREMUL, null), width, height),
+                BufferUtil.getPointerFromByteBuffer(memory),
+                width * 4L);
+        this.yuv = new StraightYuv(width, height, colours);
+        this.upper = new int[width];
+        this.lower = new int[width];
     }
 
     /** The band of all cues; a scene without ink has a band of 2 by 2 pixels. */
-    public static Band of(Scene scene, int outputWidth, int outputHeight) {
+    public static Band of(Scene scene, int outputWidth, int outputHeight, VideoColours colours) {
         double scale = (double) outputWidth / scene.width();
         Box frame = new Box(0, 0, scene.width(), scene.height());
         Box all = scene.cues().stream()
@@ -55,34 +62,75 @@ public final class Band implements AutoCloseable {
                 .reduce(Box::union)
                 .orElse(new Box(0, 0, 0, 0))
                 .intersection(frame);
-        int left = (int) Math.floor(all.x() * scale) & ~1;
-        int top = (int) Math.floor(all.y() * scale) & ~1;
-        int right = Math.min(outputWidth, (int) Math.ceil(all.right() * scale) + 1 & ~1);
-        int bottom = Math.min(outputHeight, (int) Math.ceil(all.bottom() * scale) + 1 & ~1);
-        left = Math.min(left, outputWidth - 2);
-        top = Math.min(top, outputHeight - 2);
-        return new Band(scene, scale, left, top, Math.max(2, right - left), Math.max(2, bottom - top));
+        int left = Math.min(even(all.x() * scale), outputWidth - 2);
+        int top = Math.min(even(all.y() * scale), outputHeight - 2);
+        int right = Math.min(outputWidth, evenAfter(all.right() * scale));
+        int bottom = Math.min(outputHeight, evenAfter(all.bottom() * scale));
+        return new Band(scene, scale, left, top, Math.max(2, right - left), Math.max(2, bottom - top), colours);
     }
 
-    /** The whole frame. */
-    public static Band whole(Scene scene, int outputWidth, int outputHeight) {
-        return new Band(scene, (double) outputWidth / scene.width(), 0, 0, outputWidth, outputHeight);
+    private static int even(double from) {
+        return (int) Math.floor(from) & ~1;
     }
 
-    /** Clears and paints; the answer is valid until the next call. */
-    public ByteBuffer paint(SceneAt at) {
-        surface.getCanvas().clear(0);
-        painter.paint(surface.getCanvas(), at, left, top);
-        if (!surface.readPixels(straight, 0, 0)) {
-            throw new IllegalStateException("the painted pixels could not be read");
+    private static int evenAfter(double to) {
+        return (int) Math.ceil(to) + 1 & ~1;
+    }
+
+    /** Bytes of one picture. */
+    public int bytes() {
+        return yuv.planes().length;
+    }
+
+    /** Paints what differs from the last call; the answer is valid until the next. */
+    public byte[] paint(SceneAt at) {
+        Box changed = wholeShapes(at.difference(shown), at);
+        shown = at;
+        // One output pixel more on every side, where the edges of shapes are smoothed.
+        int x0 = Math.max(0, even(changed.x() * scale - 1) - left);
+        int y0 = Math.max(0, even(changed.y() * scale - 1) - top);
+        int x1 = Math.min(width, evenAfter(changed.right() * scale + 1) - left);
+        int y1 = Math.min(height, evenAfter(changed.bottom() * scale + 1) - top);
+        if (x1 > x0 && y1 > y0) {
+            surface.getCanvas().save();
+            surface.getCanvas().clipRect(Rect.makeLTRB(x0, y0, x1, y1));
+            surface.getCanvas().clear(0);
+            painter.paint(surface.getCanvas(), at, left, top);
+            surface.getCanvas().restore();
+            for (int y = y0; y < y1; y += 2) {
+                pixels.get(y * width + x0, upper, 0, x1 - x0);
+                pixels.get((y + 1) * width + x0, lower, 0, x1 - x0);
+                yuv.rows(upper, lower, y, x0, x1 - x0);
+            }
         }
-        pixels.rewind();
-        return pixels;
+        return yuv.planes();
+    }
+
+    /**
+     * Grown until it cuts no shape that is drawn anew: Skia smooths a few edge pixels otherwise when a shape is cut. Words
+     * that keep their shape are copied, which may be cut anywhere.
+     */
+    private static Box wholeShapes(Box changed, SceneAt at) {
+        Box grown = changed;
+        boolean again = changed.width() > 0;
+        while (again) {
+            again = false;
+            for (int i = 0; i < at.states().size(); i++) {
+                Mark mark = at.cue().marks().get(i);
+                Box ink = InkBounds.at(mark, at.states().get(i));
+                if (!Painter.unchangedInShape(mark, at.states().get(i))
+                        && ink.meets(grown)
+                        && !grown.grown(0.01).holds(ink)) {
+                    grown = grown.union(ink);
+                    again = true;
+                }
+            }
+        }
+        return grown;
     }
 
     @Override
     public void close() {
-        straight.close();
         surface.close();
         painter.close();
     }

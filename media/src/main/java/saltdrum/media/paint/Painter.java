@@ -133,25 +133,41 @@ public final class Painter implements AutoCloseable {
     }
 
     private void paintRun(Canvas canvas, Mark.GlyphRun run, MarkState state, int left, int top) {
-        MarkState rest = atRest(run);
-        MarkState opaque =
-                new MarkState(1, state.x(), state.y(), state.scale(), state.rotation(), state.extent(), state.fill());
-        if (opaque.equals(rest)) {
+        if (unchangedInShape(run, state)) {
             Sprite sprite = sprites.computeIfAbsent(run, m -> sprite((Mark.GlyphRun) m));
             canvas.resetMatrix();
             try (Paint paint = new Paint().setAlphaf(Math.round(state.opacity() * 255) / 255f)) {
-                canvas.drawImage(sprite.image, sprite.left - left, sprite.top - top, paint);
+                canvas.drawImageRect(
+                        sprite.image,
+                        Rect.makeWH(sprite.image.getWidth(), sprite.image.getHeight()),
+                        Rect.makeXYWH(
+                                (float) (sprite.left - left + state.x() * scale),
+                                (float) (sprite.top - top + state.y() * scale),
+                                sprite.image.getWidth(),
+                                sprite.image.getHeight()),
+                        SMOOTH,
+                        paint,
+                        true);
             }
             return;
         }
         drawRun(canvas, run, state);
     }
 
+    /** Whether the mark is a word as it is at rest, however faint and wherever it has moved. */
+    static boolean unchangedInShape(Mark mark, MarkState state) {
+        return mark instanceof Mark.GlyphRun run
+                && state.scale() == 1
+                && state.rotation() == run.tilt()
+                && state.extent() == 1
+                && state.fill().equals(run.paint().fill());
+    }
+
     private static MarkState atRest(Mark.GlyphRun run) {
         return new MarkState(1, 0, 0, 1, run.tilt(), 1, run.paint().fill());
     }
 
-    /** A word at rest, painted once: most words of most frames stand still. Whole pixels, so nothing is resampled. */
+    /** A word at rest, painted once: most words of most frames stand still or only move. At rest nothing is resampled. */
     private record Sprite(Image image, int left, int top) {}
 
     private Sprite sprite(Mark.GlyphRun run) {

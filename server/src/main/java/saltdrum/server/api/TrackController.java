@@ -16,6 +16,7 @@ import saltdrum.core.edit.EditWords;
 import saltdrum.core.edit.Edits;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.Announcements;
@@ -41,12 +42,12 @@ class TrackController {
 
     @GetMapping
     TrackView get(@PathVariable String clipId) {
-        return view(tracks.get(clipId));
+        return TrackView.of(tracks.get(clipId), size(clipId));
     }
 
     @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
     @PostMapping("/edits")
-    TrackView edit(@PathVariable String clipId, @RequestBody EditRequest request) {
+    TrackPatch edit(@PathVariable String clipId, @RequestBody EditRequest request) {
         if (request.edit() == null) {
             throw new saltdrum.core.BadInputException("The request holds no edit.");
         }
@@ -58,23 +59,24 @@ class TrackController {
     }
 
     @PostMapping("/undo")
-    TrackView undo(@PathVariable String clipId, @RequestBody StepRequest request) {
+    TrackPatch undo(@PathVariable String clipId, @RequestBody StepRequest request) {
         return announced(tracks.undo(clipId, request.version()));
     }
 
     @PostMapping("/redo")
-    TrackView redo(@PathVariable String clipId, @RequestBody StepRequest request) {
+    TrackPatch redo(@PathVariable String clipId, @RequestBody StepRequest request) {
         return announced(tracks.redo(clipId, request.version()));
     }
 
-    private TrackView announced(StoredTrack stored) {
-        announcements.track(stored.clipId(), stored.version());
-        return view(stored);
+    private TrackPatch announced(StoredChange change) {
+        StoredTrack after = change.after();
+        if (after.version() != change.before().version()) {
+            announcements.track(after.clipId(), after.version());
+        }
+        return TrackPatch.of(change, size(after.clipId()));
     }
 
-    private TrackView view(StoredTrack stored) {
-        Size size = Json.read(clips.get(stored.clipId()).info(), ClipInfo.class, "clip")
-                .size();
-        return TrackView.of(stored, size);
+    private Size size(String clipId) {
+        return Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size();
     }
 }

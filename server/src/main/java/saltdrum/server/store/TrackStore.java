@@ -59,11 +59,11 @@ public class TrackStore {
      * @throws StaleException when the track has moved on
      */
     @Transactional
-    public StoredTrack change(String clipId, long version, Function<Track, String> said, UnaryOperator<Track> change) {
+    public StoredChange change(String clipId, long version, Function<Track, String> said, UnaryOperator<Track> change) {
         StoredTrack present = locked(clipId, version);
         Track after = change.apply(present.track());
         if (after.equals(present.track())) {
-            return present;
+            return new StoredChange(present, present);
         }
         Change difference = Change.between(present.track(), after);
         mapper.forgetUndone(clipId);
@@ -72,7 +72,7 @@ public class TrackStore {
     }
 
     @Transactional
-    public StoredTrack undo(String clipId, long version) {
+    public StoredChange undo(String clipId, long version) {
         StoredTrack present = locked(clipId, version);
         EditRow last = mapper.lastDone(clipId);
         if (last == null) {
@@ -84,7 +84,7 @@ public class TrackStore {
     }
 
     @Transactional
-    public StoredTrack redo(String clipId, long version) {
+    public StoredChange redo(String clipId, long version) {
         StoredTrack present = locked(clipId, version);
         EditRow next = mapper.firstUndone(clipId);
         if (next == null) {
@@ -103,7 +103,7 @@ public class TrackStore {
         return present;
     }
 
-    private StoredTrack write(StoredTrack present, Change change, Track after) {
+    private StoredChange write(StoredTrack present, Change change, Track after) {
         String clipId = present.clipId();
         int removed = change.removed().size();
         int added = change.added().size();
@@ -121,7 +121,7 @@ public class TrackStore {
         mapper.update(row(clipId, present.version() + 1, after));
         StoredTrack stored = new StoredTrack(clipId, present.version() + 1, after, steps(clipId));
         newest.put(clipId, stored);
-        return stored;
+        return new StoredChange(present, stored);
     }
 
     private StoredTrack load(TrackRow row) {

@@ -189,7 +189,8 @@ class JobRunner {
                 .toList();
         Edit edit = new Edit.ReplaceWords(language, onClip, fromMs, toMs);
         StoredTrack stored = tracks.change(
-                clip.id(), -1, before -> EditWords.describe(before, edit), track -> Edits.apply(track, edit));
+                        clip.id(), -1, before -> EditWords.describe(before, edit), track -> Edits.apply(track, edit))
+                .after();
         announcements.track(clip.id(), stored.version());
     }
 

@@ -66,7 +66,8 @@ class TrackStoreTest {
     }
 
     private StoredTrack edit(long version, Edit edit) {
-        return tracks.change(clipId, version, before -> EditWords.describe(before, edit), t -> Edits.apply(t, edit));
+        return tracks.change(clipId, version, before -> EditWords.describe(before, edit), t -> Edits.apply(t, edit))
+                .after();
     }
 
     /** What the database holds, read afresh. */
@@ -138,14 +139,14 @@ class TrackStoreTest {
             }
         }
         for (int i = states.size() - 2; i >= 0; i--) {
-            StoredTrack undone = tracks.undo(clipId, version);
+            StoredTrack undone = tracks.undo(clipId, version).after();
             version = undone.version();
             assertThat(undone.track()).isEqualTo(states.get(i));
             assertThat(stored().cues()).isEqualTo(states.get(i).cues());
         }
         assertThat(tracks.get(clipId).steps().undo()).isNull();
         for (int i = 1; i < states.size(); i++) {
-            StoredTrack redone = tracks.redo(clipId, version);
+            StoredTrack redone = tracks.redo(clipId, version).after();
             version = redone.version();
             assertThat(redone.track()).isEqualTo(states.get(i));
         }
@@ -163,7 +164,7 @@ class TrackStoreTest {
     @Test
     void aNewChangeForgetsWhatWasUndone() {
         StoredTrack a = edit(0, new Edit.Restyle("Lantern"));
-        StoredTrack b = tracks.undo(clipId, a.version());
+        StoredTrack b = tracks.undo(clipId, a.version()).after();
         StoredTrack c = edit(b.version(), new Edit.Restyle("Tidemark"));
         assertThat(c.steps().redo()).isNull();
         assertThat(c.steps().undo()).isEqualTo("Style Tidemark");

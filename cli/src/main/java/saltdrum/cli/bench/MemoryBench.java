@@ -1,0 +1,51 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.StyleFile;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.font.FontShelf;
+import saltdrum.media.font.SkijaTypesetter;
+
+/** Most memory held while burning a short clip and a long one: ours from /proc, ffmpeg's as it tells it. */
+final class MemoryBench {
+    private MemoryBench() {}
+
+    static void run(Report report) throws IOException {
+        Path folder = Files.createTempDirectory("salt-drum-bench");
+        SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+        for (int seconds : new int[] {20, 600}) {
+            Path clip = Material.clip(folder, seconds);
+            Track track = Material.track(seconds * 47 / 20, Recipe.TWO_LINES, "Lantern");
+            Scene scene = maker.make(
+                    track, StyleFile.builtIn("Lantern"), Probe.of(clip).size());
+            // 5 forgets the peak so far.
+            Files.writeString(Path.of("/proc/self/clear_refs"), "5");
+            Burn.Result result = new Burn(clip, Probe.of(clip), Frame.OWN, scene, BurnOrder.USUAL)
+                    .to(folder.resolve("burned.mp4"), done -> {}, () -> false);
+            long ownKb = ownPeakKb();
+            report.line(
+                    "memory of a burn of " + seconds + " s",
+                    (ownKb + result.toolPeakKb()) / 1024.0,
+                    "MB",
+                    "<= 900",
+                    String.format("JVM %d MB, ffmpeg %d MB", ownKb / 1024, result.toolPeakKb() / 1024));
+        }
+    }
+
+    private static long ownPeakKb() throws IOException {
+        return Files.readAllLines(Path.of("/proc/self/status")).stream()
+                .filter(line -> line.startsWith("VmHWM:"))
+                .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+                .findFirst()
+                .orElse(0);
+    }
+}

@@ -1,0 +1,67 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.ReadingSpeed;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/** A cue as the bench shows it. Times are milliseconds. */
+record CueView(
+        long id,
+        int showMs,
+        int hideMs,
+        @Schema(description = "Length of the rest before the cue, 0 where there is none") int restMs,
+        @Schema(description = "Characters a second") double speed,
+        boolean locked,
+        List<Integer> lineStarts,
+        List<WordView> words) {
+
+    record WordView(
+            long id,
+            String text,
+            int startMs,
+            int endMs,
+            double confidence,
+            @Schema(description = "To be listened to again, until it is confirmed or typed") boolean unsure,
+            WordSource source,
+            int emphasis,
+            Pin pin) {
+        static WordView of(Word word) {
+            return new WordView(
+                    word.id(),
+                    word.text(),
+                    word.startMs(),
+                    word.endMs(),
+                    word.confidence(),
+                    word.unsure(),
+                    word.source(),
+                    word.emphasis(),
+                    word.pin());
+        }
+    }
+
+    static List<CueView> of(Track track) {
+        List<CueTime> times = CueTime.of(track);
+        List<CueView> cues = new ArrayList<>(times.size());
+        for (int i = 0; i < times.size(); i++) {
+            Cue cue = track.cues().get(i);
+            CueTime time = times.get(i);
+            cues.add(new CueView(
+                    cue.id(),
+                    time.showMs(),
+                    time.hideMs(),
+                    CueTime.restBefore(times, i),
+                    Math.round(ReadingSpeed.of(cue, time) * 10) / 10.0,
+                    cue.locked(),
+                    cue.lineStarts(),
+                    cue.words().stream().map(WordView::of).toList()));
+        }
+        return cues;
+    }
+}

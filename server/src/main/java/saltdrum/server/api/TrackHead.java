@@ -1,0 +1,33 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.server.store.StoredTrack;
+
+/** What there is to know of a track but its cues. */
+record TrackHead(
+        long version,
+        String language,
+        String style,
+        Recipe recipe,
+        Frame frame,
+        @Schema(description = "Size of the finished picture") Size output,
+        @Schema(description = "What undo would undo") String undo,
+        @Schema(description = "What redo would do again") String redo) {
+
+    static TrackHead of(StoredTrack stored, Size clip) {
+        Track track = stored.track();
+        return new TrackHead(
+                stored.version(),
+                track.language(),
+                track.style(),
+                track.recipe(),
+                track.frame(),
+                track.frame().output(clip),
+                stored.steps().undo(),
+                stored.steps().redo());
+    }
+}

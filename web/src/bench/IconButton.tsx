@@ -1,0 +1,24 @@
+import type { ReactNode } from 'react';
+
+/** A button that is only a sign; its name and its key are told on hover and to screen readers. */
+export function IconButton(props: {
+  label: string;
+  hint: string;
+  small?: boolean;
+  disabled?: boolean;
+  onClick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      aria-label={props.label}
+      title={`${props.label} (${props.hint})`}
+      disabled={props.disabled}
+      onClick={props.onClick}
+      tabIndex={props.small ? -1 : 0}
+      className={`flex items-center justify-center rounded-md hover:bg-sunk disabled:opacity-30 disabled:hover:bg-transparent ${props.small ? 'size-8 text-soft hover:text-ink' : 'size-9'}`}
+    >
+      {props.children}
+    </button>
+  );
+}
