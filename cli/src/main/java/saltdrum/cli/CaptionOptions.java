@@ -4,15 +4,20 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Option;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.Srt;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.Edits;
+import saltdrum.core.format.CaptionFile;
+import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.format.Captions;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Style;
@@ -23,7 +28,11 @@ import saltdrum.media.font.SkijaTypesetter;
 
 /** What makes a scene on the command line: captions, style, recipe, frame. */
 public final class CaptionOptions {
-    @Option(names = "--captions", required = true, paramLabel = "FILE", description = "Words file (.json) or SRT.")
+    @Option(
+            names = "--captions",
+            required = true,
+            paramLabel = "FILE",
+            description = "Caption file: .json, .srt, .vtt, .ttml, .ass or .txt.")
     Path captions;
 
     @Option(
@@ -36,8 +45,8 @@ public final class CaptionOptions {
     @Option(
             names = "--recipe",
             paramLabel = "NAME|key=value,…",
-            defaultValue = "phrase",
-            description = "one word, phrase, two lines, or keys such as lineCharacters=18,lines=2.")
+            description = "one word, phrase, two lines, or keys such as lineCharacters=18,lines=2. "
+                    + "Without it a file's own breaks stand; a words file without breaks gets “phrase”.")
     String recipe;
 
     @Option(
@@ -55,16 +64,27 @@ public final class CaptionOptions {
     }
 
     Track track() throws IOException {
-        String text = text(captions);
-        boolean json = text.stripLeading().startsWith("{");
-        WordsFile file = json ? WordsFile.read(text) : null;
-        List<Word> words = json ? file.toWords() : Srt.read(text);
-        if (words.isEmpty()) {
-            throw new BadInputException("“" + captions.getFileName() + "” has no words.");
+        return track(captions, recipe, style().name(), new ArrayList<>()).withFrame(Frame.parse(frame));
+    }
+
+    /**
+     * The track of a caption file.
+     *
+     * @param recipe null keeps the file's own breaks, where it has some
+     * @param repairs gets what had to be put right
+     */
+    static Track track(Path file, String recipe, String style, List<Repair> repairs) throws IOException {
+        String name = file.getFileName().toString();
+        CaptionFile read = Captions.read(Files.readAllBytes(file), name);
+        repairs.addAll(read.repairs());
+        List<Cue> cues = Captions.cues(read, repairs);
+        String language = read.language() == null ? "und" : read.language();
+        if (recipe != null || !read.broken()) {
+            List<Word> words =
+                    cues.stream().flatMap(cue -> cue.words().stream()).toList();
+            return Track.of(language, Recipe.parse(recipe == null ? "phrase" : recipe), style, words);
         }
-        Track track = Track.of(json ? file.language() : "und", Recipe.parse(recipe), style().name(), words);
-        return new Track(
-                track.language(), track.recipe(), track.style(), Frame.parse(frame), track.cues(), track.nextId());
+        return Edits.apply(Track.empty(language, style), new Edit.BringInCues(read.language(), cues, read.regions()));
     }
 
     Scene scene(Size clip) throws IOException {

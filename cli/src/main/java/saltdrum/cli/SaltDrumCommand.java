@@ -10,6 +10,7 @@ import saltdrum.core.SaltDrumException;
         description = "Times, styles and burns the words of short videos.",
         subcommands = {
             WordsCommand.class,
+            ConvertCommand.class,
             BurnCommand.class,
             SceneCommand.class,
             StillCommand.class,

@@ -10,8 +10,13 @@ import saltdrum.core.word.Word;
  *
  * @param lineStarts indexes into {@code words} (1 or more, rising) of the words that start a new line
  * @param locked nothing but an unlock may change this cue
+ * @param given times and settings set by hand or by a file; null where the cue follows its words
  */
-public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked) {
+public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked, CueGiven given) {
+    public Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked) {
+        this(id, words, lineStarts, locked, null);
+    }
+
     public Cue {
         words = List.copyOf(words);
         lineStarts = List.copyOf(lineStarts);
@@ -51,10 +56,14 @@ public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean l
     }
 
     public Cue withLocked(boolean newLocked) {
-        return new Cue(id, words, lineStarts, newLocked);
+        return new Cue(id, words, lineStarts, newLocked, given);
     }
 
     public Cue withWords(List<Word> newWords) {
-        return new Cue(id, newWords, newWords.size() == words.size() ? lineStarts : List.of(), locked);
+        return new Cue(id, newWords, newWords.size() == words.size() ? lineStarts : List.of(), locked, given);
+    }
+
+    public Cue withGiven(CueGiven newGiven) {
+        return new Cue(id, words, lineStarts, locked, newGiven);
     }
 }

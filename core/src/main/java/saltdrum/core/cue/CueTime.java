@@ -8,7 +8,8 @@ public record CueTime(int showMs, int hideMs) {
 
     /**
      * The times of a track's cues, following their words by the recipe: lead-in before, hold after, short gaps bridged,
-     * too short showings stretched into free room. One entry a cue, in order.
+     * too short showings stretched into free room. Times that were given stand, as far as words and neighbours let
+     * them. One entry a cue, in order.
      */
     public static List<CueTime> of(Track track) {
         List<Cue> cues = track.cues();
@@ -18,10 +19,14 @@ public record CueTime(int showMs, int hideMs) {
             Cue cue = cues.get(i);
             int show = show(cues, i, recipe);
             int last = cue.lastWordMs();
-            int hide = Math.max(last + recipe.holdMs(), show + recipe.shortestMs());
+            Integer given = cue.given() == null ? null : cue.given().hideMs();
+            int hide = given != null
+                    ? Math.max(given, last)
+                    : Math.max(last + recipe.holdMs(), show + recipe.shortestMs());
             if (i + 1 < cues.size()) {
                 int nextShow = show(cues, i + 1, recipe);
-                hide = nextShow - last <= recipe.bridgeMs() ? nextShow : Math.min(hide, nextShow);
+                boolean bridged = given == null && nextShow - last <= recipe.bridgeMs();
+                hide = bridged ? nextShow : Math.min(hide, nextShow);
             }
             times.add(new CueTime(show, hide));
         }
@@ -38,7 +43,10 @@ public record CueTime(int showMs, int hideMs) {
     }
 
     private static int show(List<Cue> cues, int index, Recipe recipe) {
-        int wanted = Math.max(0, cues.get(index).firstWordMs() - recipe.leadInMs());
+        Cue cue = cues.get(index);
+        Integer given = cue.given() == null ? null : cue.given().showMs();
+        int wanted =
+                given != null ? Math.min(given, cue.firstWordMs()) : Math.max(0, cue.firstWordMs() - recipe.leadInMs());
         return index == 0 ? wanted : Math.max(wanted, cues.get(index - 1).lastWordMs());
     }
 }

@@ -11,9 +11,16 @@ import saltdrum.core.word.Word;
  * @param language BCP 47 tag of the words
  * @param style name of the style
  * @param nextId the id that the next new word or cue gets
+ * @param beside what else belongs to the track
  */
-public record Track(String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId) {
+public record Track(
+        String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId, Beside beside) {
+    public Track(String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId) {
+        this(language, recipe, style, frame, cues, nextId, Beside.NOTHING);
+    }
+
     public Track {
+        beside = beside == null ? Beside.NOTHING : beside;
         cues = List.copyOf(cues);
         Word before = null;
         for (Cue cue : cues) {
@@ -41,7 +48,7 @@ public record Track(String language, Recipe recipe, String style, Frame frame, L
         Ids ids = new Ids(nextId);
         List<Word> named = words.stream().map(word -> word.withId(ids.next())).toList();
         List<Cue> broken = Breaker.cues(named, recipe, language, ids);
-        return new Track(language, recipe, style, frame, broken, ids.peek());
+        return new Track(language, recipe, style, frame, broken, ids.peek(), beside);
     }
 
     public Stream<Word> words() {
@@ -65,6 +72,26 @@ public record Track(String language, Recipe recipe, String style, Frame frame, L
     }
 
     public Track withCues(List<Cue> newCues, long newNextId) {
-        return new Track(language, recipe, style, frame, newCues, newNextId);
+        return new Track(language, recipe, style, frame, newCues, newNextId, beside);
+    }
+
+    public Track withStyle(String newStyle) {
+        return new Track(language, recipe, newStyle, frame, cues, nextId, beside);
+    }
+
+    public Track withFrame(Frame newFrame) {
+        return new Track(language, recipe, style, newFrame, cues, nextId, beside);
+    }
+
+    public Track withRecipe(Recipe newRecipe) {
+        return new Track(language, newRecipe, style, frame, cues, nextId, beside);
+    }
+
+    public Track withLanguage(String newLanguage) {
+        return new Track(newLanguage, recipe, style, frame, cues, nextId, beside);
+    }
+
+    public Track withBeside(Beside newBeside) {
+        return new Track(language, recipe, style, frame, cues, nextId, newBeside);
     }
 }

@@ -3,8 +3,11 @@ package saltdrum.core.edit;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
+import saltdrum.core.draft.Policy;
 import saltdrum.core.word.Word;
 
 /** One change to a track. Words and cues are named by their ids; times are milliseconds of the clip. */
@@ -25,6 +28,11 @@ import saltdrum.core.word.Word;
     @JsonSubTypes.Type(value = Edit.Reframe.class, name = "reframe"),
     @JsonSubTypes.Type(value = Edit.Lock.class, name = "lock"),
     @JsonSubTypes.Type(value = Edit.ReplaceWords.class, name = "replaceWords"),
+    @JsonSubTypes.Type(value = Edit.BringInCues.class, name = "bringInCues"),
+    @JsonSubTypes.Type(value = Edit.AcceptUnscripted.class, name = "acceptUnscripted"),
+    @JsonSubTypes.Type(value = Edit.DropUnscripted.class, name = "dropUnscripted"),
+    @JsonSubTypes.Type(value = Edit.DropWords.class, name = "dropWords"),
+    @JsonSubTypes.Type(value = Edit.Redraft.class, name = "redraft"),
 })
 public sealed interface Edit {
     /** The cue's text as typed; what was not changed keeps its time. */
@@ -64,5 +72,27 @@ public sealed interface Edit {
     record Lock(List<Long> cueIds, boolean locked) implements Edit {}
 
     /** Words heard or read take the place of all words that start in {@code fromMs..toMs}. */
-    record ReplaceWords(String language, List<Word> words, int fromMs, int toMs) implements Edit {}
+    record ReplaceWords(String language, List<Word> words, int fromMs, int toMs, List<Unscripted> unscripted)
+            implements Edit {
+        public ReplaceWords {
+            unscripted = unscripted == null ? List.of() : unscripted;
+        }
+
+        public ReplaceWords(String language, List<Word> words, int fromMs, int toMs) {
+            this(language, words, fromMs, toMs, List.of());
+        }
+    }
+
+    /** The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's. */
+    record BringInCues(String language, List<Cue> cues, String regions) implements Edit {}
+
+    /** Speech that was heard and is not in the script becomes words. */
+    record AcceptUnscripted(List<Long> ids) implements Edit {}
+
+    record DropUnscripted(List<Long> ids) implements Edit {}
+
+    record DropWords(List<Long> wordIds) implements Edit {}
+
+    /** Writes all unlocked words by a policy. */
+    record Redraft(Policy policy) implements Edit {}
 }

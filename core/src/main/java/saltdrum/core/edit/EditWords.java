@@ -43,6 +43,16 @@ public final class EditWords {
             return (e.locked() ? "Lock " : "Unlock ") + count(e.cueIds().size(), "cue");
         } else if (edit instanceof Edit.ReplaceWords e) {
             return "Bring in " + count(e.words().size(), "word");
+        } else if (edit instanceof Edit.BringInCues e) {
+            return "Bring in " + count(e.cues().size(), "cue") + " of a file";
+        } else if (edit instanceof Edit.AcceptUnscripted) {
+            return "Take in speech that the script lacks";
+        } else if (edit instanceof Edit.DropUnscripted) {
+            return "Leave out speech that the script lacks";
+        } else if (edit instanceof Edit.DropWords e) {
+            return "Delete " + count(e.wordIds().size(), "word");
+        } else if (edit instanceof Edit.Redraft e) {
+            return e.policy().said;
         }
         throw new IllegalStateException("No words for " + edit);
     }

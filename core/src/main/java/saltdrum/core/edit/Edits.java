@@ -1,17 +1,25 @@
 package saltdrum.core.edit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Beside;
+import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
+import saltdrum.core.draft.Draft;
+import saltdrum.core.draft.Policy;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
@@ -48,14 +56,24 @@ public final class Edits {
         } else if (edit instanceof Edit.Rebreak e) {
             return rebreak(track, e);
         } else if (edit instanceof Edit.Restyle e) {
-            return new Track(track.language(), track.recipe(), e.style(), track.frame(), track.cues(), track.nextId());
+            return track.withStyle(e.style());
         } else if (edit instanceof Edit.Reframe e) {
-            return new Track(track.language(), track.recipe(), track.style(), e.frame(), track.cues(), track.nextId());
+            return track.withFrame(e.frame());
         } else if (edit instanceof Edit.Lock e) {
             Set<Long> wanted = existing(track, e.cueIds());
             return eachCue(track, cue -> wanted.contains(cue.id()) ? cue.withLocked(e.locked()) : cue);
         } else if (edit instanceof Edit.ReplaceWords e) {
             return replaceWords(track, e);
+        } else if (edit instanceof Edit.BringInCues e) {
+            return bringIn(track, e);
+        } else if (edit instanceof Edit.AcceptUnscripted e) {
+            return FlaggedEdits.accept(track, e.ids());
+        } else if (edit instanceof Edit.DropUnscripted e) {
+            return FlaggedEdits.drop(track, e.ids());
+        } else if (edit instanceof Edit.DropWords e) {
+            return FlaggedEdits.dropWords(track, e.wordIds());
+        } else if (edit instanceof Edit.Redraft e) {
+            return redraft(track, e.policy());
         }
         throw new IllegalStateException("No rule for " + edit);
     }
@@ -75,7 +93,7 @@ public final class Edits {
         List<Word> words = Reconcile.words(cue.words(), typed, floor, ceiling, ids);
         Cue retyped = words.size() == cue.words().size()
                 ? cue.withWords(words)
-                : new Cue(cue.id(), words, Breaker.lines(words, track.recipe(), track.language()), false);
+                : set(track, cue.id(), words).withGiven(cue.given());
         return replace(track, index, 1, List.of(retyped), ids.peek());
     }
 
@@ -159,7 +177,7 @@ public final class Edits {
             starts.add(at);
             starts.sort(null);
         }
-        Cue broken = new Cue(cue.id(), words, starts, false);
+        Cue broken = new Cue(cue.id(), words, starts, false, cue.given());
         return replace(track, track.indexOfCue(cue.id()), 1, List.of(broken), track.nextId());
     }
 
@@ -200,8 +218,9 @@ public final class Edits {
                 }
                 unlocked(cue);
                 return cue.withWords(cue.words().stream()
-                        .map(word -> word.withTime(word.startMs() + e.byMs(), word.endMs() + e.byMs()))
-                        .toList());
+                                .map(word -> word.withTime(word.startMs() + e.byMs(), word.endMs() + e.byMs()))
+                                .toList())
+                        .withGiven(cue.given() == null ? null : cue.given().moved(e.byMs()));
             });
         } catch (BadInputException refused) {
             throw new RefusedEditException("The shift stops at a neighbour. " + refused.getMessage());
@@ -222,7 +241,56 @@ public final class Edits {
             }
         }
         result.addAll(Breaker.cues(run, e.recipe(), track.language(), ids));
-        return new Track(track.language(), e.recipe(), track.style(), track.frame(), result, ids.peek());
+        return track.withRecipe(e.recipe()).withCues(result, ids.peek());
+    }
+
+    private static Track bringIn(Track track, Edit.BringInCues e) {
+        track.cues().forEach(Edits::unlocked);
+        Ids ids = new Ids(track.nextId());
+        List<Cue> cues = e.cues().stream()
+                .map(cue -> new Cue(
+                        ids.next(),
+                        cue.words().stream()
+                                .map(word -> word.withId(ids.next()))
+                                .toList(),
+                        cue.lineStarts(),
+                        false,
+                        cue.given()))
+                .toList();
+        String language = e.language() == null ? track.language() : e.language();
+        return track.withLanguage(language).withCues(cues, ids.peek()).withBeside(new Beside(List.of(), e.regions()));
+    }
+
+    /** Each run of cues between locked ones is written anew; words keep their cues, joined words stay in the first's. */
+    private static Track redraft(Track track, Policy policy) {
+        Map<Long, Word> written = new HashMap<>();
+        List<Word> run = new ArrayList<>();
+        for (Cue cue : track.cues()) {
+            if (cue.locked()) {
+                Draft.write(run, policy).forEach(word -> written.put(word.id(), word));
+                run.clear();
+            } else {
+                run.addAll(cue.words());
+            }
+        }
+        Draft.write(run, policy).forEach(word -> written.put(word.id(), word));
+        List<Cue> cues = new ArrayList<>();
+        for (Cue cue : track.cues()) {
+            if (cue.locked()) {
+                cues.add(cue);
+                continue;
+            }
+            List<Word> words = cue.words().stream()
+                    .filter(word -> written.containsKey(word.id()))
+                    .map(word -> written.get(word.id()))
+                    .toList();
+            if (words.size() == cue.words().size()) {
+                cues.add(cue.withWords(words));
+            } else if (!words.isEmpty()) {
+                cues.add(set(track, cue.id(), words));
+            }
+        }
+        return track.withCues(cues, track.nextId());
     }
 
     private static Track replaceWords(Track track, Edit.ReplaceWords e) {
@@ -271,7 +339,15 @@ public final class Edits {
             run.addAll(fresh);
         }
         result.addAll(Breaker.cues(sorted(run), track.recipe(), e.language(), ids));
-        return new Track(e.language(), track.recipe(), track.style(), track.frame(), result, ids.peek());
+        List<Unscripted> beside = track.beside().unscripted().stream()
+                .filter(heard -> heard.startMs() < e.fromMs() || heard.startMs() >= e.toMs())
+                .collect(Collectors.toCollection(ArrayList::new));
+        e.unscripted()
+                .forEach(heard -> beside.add(new Unscripted(ids.next(), heard.startMs(), heard.endMs(), heard.text())));
+        beside.sort(Comparator.comparingInt(Unscripted::startMs));
+        return track.withLanguage(e.language())
+                .withCues(result, ids.peek())
+                .withBeside(track.beside().withUnscripted(beside));
     }
 
     private static List<Word> sorted(List<Word> words) {
@@ -311,7 +387,7 @@ public final class Edits {
         return new HashSet<>(cueIds);
     }
 
-    private static Cue unlocked(Cue cue) {
+    static Cue unlocked(Cue cue) {
         if (cue.locked()) {
             throw new RefusedEditException(
                     "The cue “" + cue.text() + "” is locked. Unlock it first; nothing was changed.");
@@ -319,7 +395,7 @@ public final class Edits {
         return cue;
     }
 
-    private static Cue set(Track track, long id, List<Word> words) {
+    static Cue set(Track track, long id, List<Word> words) {
         return new Cue(id, words, Breaker.lines(words, track.recipe(), track.language()), false);
     }
 

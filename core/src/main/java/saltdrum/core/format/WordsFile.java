@@ -1,31 +1,75 @@
 package saltdrum.core.format;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
-import saltdrum.core.word.WordSource;
 
 /** Our open words file: language and words with times in seconds. Schema: {@code docs/formats/words.schema.json}. */
 @JsonIgnoreProperties(ignoreUnknown = true)
 public record WordsFile(String language, List<Entry> words) {
+    /**
+     * @param emphasis 1 to 4, or null for a plain word
+     * @param begins {@code "cue"} or {@code "line"} where the word begins one; null elsewhere, and everywhere in a file
+     *     that leaves the breaks to a recipe
+     */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record Entry(String text, double start, double end, Double confidence) {}
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Entry(
+            String text,
+            double start,
+            double end,
+            Double confidence,
+            Integer emphasis,
+            @JsonProperty("begins") String begins) {}
 
     public static WordsFile of(String language, List<Word> words) {
         return new WordsFile(
-                language,
-                words.stream()
-                        .map(w -> new Entry(w.text(), w.startMs() / 1000.0, w.endMs() / 1000.0, w.confidence()))
-                        .toList());
+                language, words.stream().map(word -> entry(word, null)).toList());
+    }
+
+    /** With breaks and emphasis. */
+    public static WordsFile of(Track track) {
+        List<Entry> entries = new ArrayList<>();
+        for (Cue cue : track.cues()) {
+            for (int i = 0; i < cue.words().size(); i++) {
+                String begins = i == 0 ? "cue" : cue.lineStarts().contains(i) ? "line" : null;
+                entries.add(entry(cue.words().get(i), begins));
+            }
+        }
+        return new WordsFile(track.language(), entries);
+    }
+
+    private static Entry entry(Word word, String begins) {
+        return new Entry(
+                word.text(),
+                word.startMs() / 1000.0,
+                word.endMs() / 1000.0,
+                word.confidence(),
+                word.emphasis() == 0 ? null : word.emphasis(),
+                begins);
     }
 
     public static WordsFile read(String json) {
         WordsFile file = Json.read(json, WordsFile.class, "words file");
         if (file.words == null) {
             throw new BadInputException("The words file has no “words”.");
+        }
+        for (Entry entry : file.words) {
+            if (entry == null || entry.text == null || entry.text.isBlank()) {
+                throw new BadInputException("The words file holds a word without text.");
+            }
+            if (!(entry.start >= 0 && entry.end >= 0 && entry.start < 86_400 && entry.end < 86_400)) {
+                throw new BadInputException("The words file places “" + entry.text + "” at " + entry.start + " to "
+                        + entry.end + " s; times run from 0 to a day.");
+            }
         }
         return new WordsFile(file.language == null ? "und" : file.language, file.words);
     }
@@ -34,33 +78,61 @@ public record WordsFile(String language, List<Entry> words) {
         return Json.writePretty(this);
     }
 
-    /** Words in order of time; one that overlaps the next gives way at its end. Ids count from 1. */
-    public List<Word> toWords() {
-        List<Entry> sorted = words.stream()
-                .sorted(java.util.Comparator.comparingDouble(Entry::start))
-                .toList();
-        List<Word> result = new ArrayList<>();
-        for (int i = 0; i < sorted.size(); i++) {
-            Entry entry = sorted.get(i);
-            if (!(entry.start >= 0 && entry.end < 86_400)) {
-                throw new BadInputException("The words file places “" + entry.text + "” at " + entry.start + " to "
-                        + entry.end + " s; times run from 0 to a day.");
+    CaptionFile toCaptions() {
+        List<CaptionFile.Repair> repairs = new ArrayList<>();
+        List<Entry> sorted =
+                words.stream().sorted(Comparator.comparingDouble(Entry::start)).toList();
+        if (!sorted.equals(words)) {
+            repairs.add(new CaptionFile.Repair(0, "The words were not in order of time; they are now."));
+        }
+        boolean broken = words.stream().anyMatch(entry -> "cue".equals(entry.begins));
+        List<FileCue> cues = new ArrayList<>();
+        List<FileWord> open = new ArrayList<>();
+        List<Integer> lineStarts = new ArrayList<>();
+        for (Entry entry : sorted) {
+            if ("cue".equals(entry.begins) && !open.isEmpty()) {
+                cues.add(cue(open, lineStarts));
+                open.clear();
+                lineStarts.clear();
+            } else if ("line".equals(entry.begins) && !open.isEmpty()) {
+                lineStarts.add(open.size());
             }
             int start = (int) Math.round(entry.start * 1000);
-            int end = (int) Math.round(entry.end * 1000);
-            if (!result.isEmpty()) {
-                start = Math.max(start, result.get(result.size() - 1).startMs() + 1);
+            int end = Math.max(start + 1, (int) Math.round(entry.end * 1000));
+            if (!open.isEmpty() && open.get(open.size() - 1).endMs() > start) {
+                FileWord before = open.remove(open.size() - 1);
+                open.add(new FileWord(
+                        before.text(),
+                        before.startMs(),
+                        Math.max(before.startMs() + 1, start),
+                        before.confidence(),
+                        before.emphasis()));
+                repairs.add(
+                        new CaptionFile.Repair(0, "“" + before.text() + "” overlapped the next word and gave way."));
             }
-            end = Math.max(end, start + 1);
-            if (!result.isEmpty() && result.get(result.size() - 1).endMs() > start) {
-                Word before = result.remove(result.size() - 1);
-                result.add(before.withTime(before.startMs(), start));
-            }
-            double confidence = entry.confidence == null ? 1 : entry.confidence;
-            Word word = Word.of(i + 1L, entry.text, start, end, WordSource.IMPORTED);
-            result.add(new Word(
-                    word.id(), word.text(), start, end, confidence, word.source(), word.emphasis(), word.pin()));
+            open.add(new FileWord(
+                    entry.text,
+                    start,
+                    end,
+                    entry.confidence == null ? 1 : Math.min(1, Math.max(0, entry.confidence)),
+                    entry.emphasis == null ? 0 : Math.min(Word.MOST_EMPHASIS, Math.max(0, entry.emphasis))));
         }
-        return result;
+        if (!open.isEmpty()) {
+            cues.add(cue(open, lineStarts));
+        }
+        return new CaptionFile(language.equals("und") ? null : language, cues, broken, null, repairs);
+    }
+
+    /** A words file tells times of words only: the cue follows them. */
+    private static FileCue cue(List<FileWord> words, List<Integer> lineStarts) {
+        FileWord last = words.get(words.size() - 1);
+        return new FileCue(words.get(0).startMs(), last.endMs(), List.copyOf(words), List.copyOf(lineStarts), null, 0);
+    }
+
+    /** Words in order of time; one that overlaps the next gives way at its end. Ids count from 1. */
+    public List<Word> toWords() {
+        return Captions.cues(toCaptions(), new ArrayList<>()).stream()
+                .flatMap(cue -> cue.words().stream())
+                .toList();
     }
 }

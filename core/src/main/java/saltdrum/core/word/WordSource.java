@@ -1,11 +1,15 @@
 package saltdrum.core.word;
 
-/** Where a word's text and time came from; {@code ESTIMATED} times were worked out, not measured. */
+/**
+ * Where a word's text and time came from. {@code ESTIMATED} times were worked out, not measured; {@code NOT_FOUND} words
+ * stand in the script and were not heard.
+ */
 public enum WordSource {
     RECOGNISED,
     ALIGNED,
     ESTIMATED,
     IMPORTED,
     TYPED,
-    CONFIRMED
+    CONFIRMED,
+    NOT_FOUND
 }

@@ -1,6 +1,7 @@
 package saltdrum.server.store;
 
 import java.util.List;
+import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -13,9 +14,10 @@ import saltdrum.core.cue.Track;
  */
 record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, Decisions after) {
 
-    record Decisions(String language, String style, Recipe recipe, Frame frame, long nextId) {
+    record Decisions(String language, String style, Recipe recipe, Frame frame, long nextId, Beside beside) {
         static Decisions of(Track track) {
-            return new Decisions(track.language(), track.style(), track.recipe(), track.frame(), track.nextId());
+            return new Decisions(
+                    track.language(), track.style(), track.recipe(), track.frame(), track.nextId(), track.beside());
         }
     }
 
@@ -48,6 +50,6 @@ record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, De
         List<Cue> cues = new java.util.ArrayList<>(track.cues().subList(0, from));
         cues.addAll(added);
         cues.addAll(track.cues().subList(from + removed.size(), track.cues().size()));
-        return new Track(after.language, after.recipe, after.style, after.frame, cues, after.nextId);
+        return new Track(after.language, after.recipe, after.style, after.frame, cues, after.nextId, after.beside);
     }
 }

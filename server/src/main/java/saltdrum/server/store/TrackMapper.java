@@ -9,12 +9,13 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface TrackMapper {
-    String ROW = "clip_id, version, language, style, recipe::text as recipe, frame::text as frame, next_id";
+    String ROW =
+            "clip_id, version, language, style, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside";
 
     @Insert(
             """
-            insert into track (clip_id, language, style, recipe, frame, next_id)
-            values (#{clipId}, #{language}, #{style}, #{recipe}::jsonb, #{frame}::jsonb, #{nextId})
+            insert into track (clip_id, language, style, recipe, frame, next_id, beside)
+            values (#{clipId}, #{language}, #{style}, #{recipe}::jsonb, #{frame}::jsonb, #{nextId}, #{beside}::jsonb)
             """)
     void add(TrackRow row);
 
@@ -27,14 +28,14 @@ interface TrackMapper {
     @Update(
             """
             update track set version = #{version}, language = #{language}, style = #{style}, recipe = #{recipe}::jsonb,
-              frame = #{frame}::jsonb, next_id = #{nextId}
+              frame = #{frame}::jsonb, next_id = #{nextId}, beside = #{beside}::jsonb
             where clip_id = #{clipId}
             """)
     void update(TrackRow row);
 
     @Select(
             """
-            select w.cue_id, array_to_string(c.line_starts, ' ') as line_starts, c.locked, w.id, w.text, w.start_ms, w.end_ms,
+            select w.cue_id, array_to_string(c.line_starts, ' ') as line_starts, c.locked, c.show_ms, c.hide_ms, c.settings, w.id, w.text, w.start_ms, w.end_ms,
               w.confidence, w.source, w.emphasis, w.pin
             from cue c join word w on w.clip_id = c.clip_id and w.cue_id = c.id
             where c.clip_id = #{clipId} order by c.ordinal, w.ordinal
@@ -50,9 +51,10 @@ interface TrackMapper {
     /** {@code cues}: JSON of cues as the core writes them; they get ordinals from {@code from} on. */
     @Insert(
             """
-            insert into cue (clip_id, id, ordinal, line_starts, locked)
+            insert into cue (clip_id, id, ordinal, line_starts, locked, show_ms, hide_ms, settings)
             select #{clipId}, (c ->> 'id')::bigint, #{from} + n - 1,
-              array(select jsonb_array_elements_text(c -> 'lineStarts')::int), (c ->> 'locked')::boolean
+              array(select jsonb_array_elements_text(c -> 'lineStarts')::int), (c ->> 'locked')::boolean,
+              (c -> 'given' ->> 'showMs')::int, (c -> 'given' ->> 'hideMs')::int, c -> 'given' ->> 'settings'
             from jsonb_array_elements(#{cues}::jsonb) with ordinality as e(c, n)
             """)
     void addCues(String clipId, int from, String cues);

@@ -1,4 +1,12 @@
 package saltdrum.server.store;
 
-/** A track's own row; {@code recipe} and {@code frame} as JSON. */
-record TrackRow(String clipId, long version, String language, String style, String recipe, String frame, long nextId) {}
+/** A track's own row; {@code recipe}, {@code frame} and {@code beside} as JSON. */
+record TrackRow(
+        String clipId,
+        long version,
+        String language,
+        String style,
+        String recipe,
+        String frame,
+        long nextId,
+        String beside) {}

@@ -12,7 +12,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
@@ -157,7 +159,8 @@ public class TrackStore {
                 row.style(),
                 Json.read(row.frame(), Frame.class, "frame"),
                 cues,
-                row.nextId());
+                row.nextId(),
+                Json.read(row.beside(), Beside.class, "track"));
         StoredTrack stored = new StoredTrack(row.clipId(), row.version(), track, steps(row.clipId()));
         newest.put(row.clipId(), stored);
         return stored;
@@ -175,7 +178,13 @@ public class TrackStore {
                 : Arrays.stream(row.lineStarts().split(" "))
                         .map(Integer::valueOf)
                         .toList();
-        return new Cue(row.cueId(), words, lineStarts, row.locked());
+        boolean given = row.showMs() != null || row.hideMs() != null || row.settings() != null;
+        return new Cue(
+                row.cueId(),
+                words,
+                lineStarts,
+                row.locked(),
+                given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null);
     }
 
     private static TrackRow row(String clipId, long version, Track track) {
@@ -186,7 +195,8 @@ public class TrackStore {
                 track.style(),
                 Json.write(track.recipe()),
                 Json.write(track.frame()),
-                track.nextId());
+                track.nextId(),
+                Json.write(track.beside()));
     }
 
     private static TrackRow found(TrackRow row) {

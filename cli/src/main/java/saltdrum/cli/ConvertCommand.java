@@ -1,0 +1,55 @@
+package saltdrum.cli;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import saltdrum.core.cue.Size;
+import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.format.CaptionFormat;
+
+@Command(
+        name = "convert",
+        description =
+                "Writes a caption file as another kind, by the file names' endings: json, srt, vtt, ttml, ass, txt.")
+final class ConvertCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "IN")
+    Path in;
+
+    @Option(
+            names = "--recipe",
+            paramLabel = "NAME|key=value,…",
+            description =
+                    "Breaks anew. Without it the file's own breaks stand; a words file without breaks gets “phrase”.")
+    String recipe;
+
+    @Option(names = "-o", required = true, paramLabel = "OUT")
+    Path out;
+
+    @Spec
+    CommandSpec spec;
+
+    @Override
+    public Integer call() throws Exception {
+        CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
+        List<Repair> repairs = new ArrayList<>();
+        var track = CaptionOptions.track(in, recipe, "Mallet", repairs);
+        PrintWriter told = spec.commandLine().getErr();
+        repairs.forEach(repair -> told.println("repaired: " + repair));
+        List<String> lost = format.loses(track);
+        if (!lost.isEmpty()) {
+            told.println(format.label + " cannot keep " + String.join("; ", lost) + ".");
+        }
+        told.flush();
+        Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
+        return 0;
+    }
+}

@@ -1,0 +1,37 @@
+package saltdrum.core.draft;
+
+import java.util.List;
+import saltdrum.core.word.Word;
+
+/** Lays a policy over words. Pure: the same words give the same text; times are kept, joined words take their union. */
+public final class Draft {
+    private Draft() {}
+
+    public static List<Word> write(List<Word> words, Policy policy) {
+        return switch (policy) {
+            case SENTENCES -> Sentences.of(words);
+            case FIGURES -> Figures.of(words);
+            case NO_PUNCTUATION -> words.stream().map(Draft::bare).toList();
+        };
+    }
+
+    private static Word bare(Word word) {
+        // Outer punctuation; signs that are read aloud stay.
+        String text = word.text().replaceAll("^[\\p{Ps}\\p{Pi}\\p{Pf}\"'¿¡]+|[\\p{Pe}\\p{Pi}\\p{Pf}\"'.,;:!?…]+$", "");
+        return text.isEmpty() ? word : rewritten(word, text);
+    }
+
+    static Word rewritten(Word word, String text) {
+        return word.text().equals(text)
+                ? word
+                : new Word(
+                        word.id(),
+                        text,
+                        word.startMs(),
+                        word.endMs(),
+                        word.confidence(),
+                        word.source(),
+                        word.emphasis(),
+                        word.pin());
+    }
+}

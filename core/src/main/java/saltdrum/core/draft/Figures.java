@@ -1,0 +1,128 @@
+package saltdrum.core.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import saltdrum.core.word.Word;
+
+/** English number words to figures: {@code twenty five} to {@code 25}. One to nine alone stay words, as is usual. */
+final class Figures {
+    private static final Map<String, Integer> UNITS = Map.ofEntries(
+            Map.entry("one", 1),
+            Map.entry("two", 2),
+            Map.entry("three", 3),
+            Map.entry("four", 4),
+            Map.entry("five", 5),
+            Map.entry("six", 6),
+            Map.entry("seven", 7),
+            Map.entry("eight", 8),
+            Map.entry("nine", 9),
+            Map.entry("ten", 10),
+            Map.entry("eleven", 11),
+            Map.entry("twelve", 12),
+            Map.entry("thirteen", 13),
+            Map.entry("fourteen", 14),
+            Map.entry("fifteen", 15),
+            Map.entry("sixteen", 16),
+            Map.entry("seventeen", 17),
+            Map.entry("eighteen", 18),
+            Map.entry("nineteen", 19));
+    private static final Map<String, Integer> TENS = Map.of(
+            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
+            90);
+    private static final Map<String, Integer> SCALES = Map.of("hundred", 100, "thousand", 1000, "million", 1_000_000);
+
+    private Figures() {}
+
+    static List<Word> of(List<Word> words) {
+        List<Word> result = new ArrayList<>();
+        for (int i = 0; i < words.size(); ) {
+            Number number = longest(words, i);
+            if (number == null) {
+                result.add(words.get(i++));
+                continue;
+            }
+            Word first = words.get(i);
+            Word last = words.get(number.end - 1);
+            int next = number.end;
+            String text = Long.toString(number.value);
+            String tail = tail(last.text());
+            if (tail.isEmpty() && next < words.size() && plain(words.get(next)).equals("percent")) {
+                tail = "%" + tail(words.get(next).text());
+                last = words.get(next++);
+            }
+            result.add(Draft.rewritten(first, text + tail).withTime(first.startMs(), last.endMs()));
+            i = next;
+        }
+        return result;
+    }
+
+    /** @param end index after its last word */
+    private record Number(long value, int end) {}
+
+    private static Number longest(List<Word> words, int from) {
+        long total = 0;
+        long group = 0;
+        int end = from;
+        int count = 0;
+        boolean afterTens = false;
+        for (int i = from; i < words.size(); i++) {
+            String[] parts = plain(words.get(i)).split("-");
+            long[] state = {total, group, afterTens ? 1 : 0, count};
+            boolean fits = true;
+            for (String part : parts) {
+                fits &= add(part, state);
+            }
+            if (!fits) {
+                break;
+            }
+            total = state[0];
+            group = state[1];
+            afterTens = state[2] == 1;
+            count = (int) state[3];
+            end = i + 1;
+            if (!tail(words.get(i).text()).isEmpty()) {
+                break;
+            }
+        }
+        long value = total + group;
+        // A lone small number reads better as a word.
+        return count == 0 || value < 10 && end - from == 1 ? null : new Number(value, end);
+    }
+
+    /** State: total of thousands, the open group, whether tens wait for units, how many words so far. */
+    private static boolean add(String word, long[] state) {
+        Integer unit = UNITS.get(word);
+        Integer tens = TENS.get(word);
+        Integer scale = SCALES.get(word);
+        boolean tensWait = state[2] == 1;
+        if (unit != null && (state[1] % 100 == 0 || tensWait && unit < 10)) {
+            state[1] += unit;
+            state[2] = 0;
+        } else if (tens != null && state[1] % 100 == 0) {
+            state[1] += tens;
+            state[2] = 1;
+        } else if (scale != null && state[3] > 0 && state[1] > 0 && (scale > 100 || state[1] < 100)) {
+            if (scale == 100) {
+                state[1] *= 100;
+            } else {
+                state[0] += state[1] * scale;
+                state[1] = 0;
+            }
+            state[2] = 0;
+        } else {
+            return false;
+        }
+        state[3]++;
+        return true;
+    }
+
+    private static String plain(Word word) {
+        return word.text().toLowerCase(Locale.ROOT).replaceAll("[^a-z-]+$", "");
+    }
+
+    private static String tail(String text) {
+        return text.replaceAll("^.*?([^\\p{L}\\p{N}]*)$", "$1");
+    }
+}

@@ -1,0 +1,2 @@
+/** Policies of writing that make a recogniser's draft read like text. */
+package saltdrum.core.draft;

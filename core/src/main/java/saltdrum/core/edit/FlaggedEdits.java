@@ -1,0 +1,133 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import saltdrum.core.BadInputException;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Breaker;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Ids;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Syllables;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/** What is done with words that the script has and the voice has not, and with speech that the script lacks. */
+final class FlaggedEdits {
+    /** What stands for speech whose words are not known. */
+    private static final String UNKNOWN = "…";
+
+    private FlaggedEdits() {}
+
+    /** Speech that the script lacks becomes cues of its own, its words sharing its time; it stays unsure. */
+    static Track accept(Track track, List<Long> ids) {
+        Track result = track;
+        for (Unscripted heard : chosen(track, ids)) {
+            result = accept(result, heard);
+        }
+        return without(result, ids);
+    }
+
+    private static Track accept(Track track, Unscripted heard) {
+        int start = heard.startMs();
+        int end = heard.endMs();
+        for (Word word : track.words().toList()) {
+            boolean overlaps = word.startMs() < end && word.endMs() > start;
+            if (overlaps && word.startMs() <= start) {
+                start = word.endMs();
+            } else if (overlaps) {
+                end = word.startMs();
+            }
+        }
+        List<String> texts = Tokens.split(heard.text().isBlank() ? UNKNOWN : heard.text());
+        if (end - start < texts.size()) {
+            throw new RefusedEditException("There is no room for “" + String.join(" ", texts)
+                    + "” any more: words stand where it was heard. Nothing was changed.");
+        }
+        Ids ids = new Ids(track.nextId());
+        int[] edges = Syllables.share(texts, start, end);
+        List<Word> words = new ArrayList<>();
+        for (int i = 0; i < texts.size(); i++) {
+            words.add(new Word(
+                    ids.next(), texts.get(i), edges[i], edges[i + 1], 0.4, WordSource.RECOGNISED, 0, Pin.FREE));
+        }
+        List<Cue> cues = new ArrayList<>();
+        boolean placed = false;
+        for (Cue cue : track.cues()) {
+            if (!placed && cue.firstWordMs() >= end) {
+                cues.addAll(Breaker.cues(words, track.recipe(), track.language(), ids));
+                placed = true;
+            }
+            boolean inside = cue.firstWordMs() < start && cue.lastWordMs() > start;
+            if (inside) {
+                Edits.unlocked(cue);
+                int from = start;
+                List<Word> head =
+                        cue.words().stream().filter(w -> w.startMs() < from).toList();
+                List<Word> tail =
+                        cue.words().stream().filter(w -> w.startMs() >= from).toList();
+                cues.add(Edits.set(track, cue.id(), head));
+                cues.addAll(Breaker.cues(words, track.recipe(), track.language(), ids));
+                cues.add(Edits.set(track, ids.next(), tail));
+                placed = true;
+            } else {
+                cues.add(cue);
+            }
+        }
+        if (!placed) {
+            cues.addAll(Breaker.cues(words, track.recipe(), track.language(), ids));
+        }
+        return track.withCues(cues, ids.peek());
+    }
+
+    static Track drop(Track track, List<Long> ids) {
+        chosen(track, ids);
+        return without(track, ids);
+    }
+
+    private static List<Unscripted> chosen(Track track, List<Long> ids) {
+        List<Unscripted> chosen = track.beside().unscripted().stream()
+                .filter(heard -> ids.contains(heard.id()))
+                .toList();
+        if (chosen.size() < new HashSet<>(ids).size()) {
+            throw new BadInputException("That piece of speech is not marked any more. Nothing was changed.");
+        }
+        return chosen;
+    }
+
+    private static Track without(Track track, List<Long> ids) {
+        return track.withBeside(track.beside()
+                .withUnscripted(track.beside().unscripted().stream()
+                        .filter(heard -> !ids.contains(heard.id()))
+                        .toList()));
+    }
+
+    /** Takes words out; a cue without words goes. The others keep their times. */
+    static Track dropWords(Track track, List<Long> wordIds) {
+        Set<Long> gone = new HashSet<>(wordIds);
+        List<Cue> cues = new ArrayList<>();
+        int found = 0;
+        for (Cue cue : track.cues()) {
+            List<Word> left =
+                    cue.words().stream().filter(w -> !gone.contains(w.id())).toList();
+            if (left.size() == cue.words().size()) {
+                cues.add(cue);
+                continue;
+            }
+            Edits.unlocked(cue);
+            found += cue.words().size() - left.size();
+            if (!left.isEmpty()) {
+                cues.add(Edits.set(track, cue.id(), left));
+            }
+        }
+        if (found < gone.size()) {
+            throw new BadInputException("A word of this change is not there any more. Nothing was changed.");
+        }
+        return track.withCues(cues, track.nextId());
+    }
+}

@@ -1,0 +1,21 @@
+package saltdrum.core.format;
+
+import java.util.List;
+
+/**
+ * What was read from a caption file.
+ *
+ * @param language BCP 47 tag, or null where the file does not tell it
+ * @param broken whether the file says where cues begin; a words file need not
+ * @param regions WebVTT region blocks as they stand in the file, or null
+ * @param repairs what was wrong and was put right, in the order of the file
+ */
+public record CaptionFile(String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs) {
+    /** @param line of the file, from 1; 0 for the file as a whole */
+    public record Repair(int line, String said) {
+        @Override
+        public String toString() {
+            return line == 0 ? said : "Line " + line + ": " + said;
+        }
+    }
+}

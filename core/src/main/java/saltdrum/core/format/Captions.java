@@ -1,0 +1,189 @@
+package saltdrum.core.format;
+
+import com.ibm.icu.text.CharsetDetector;
+import com.ibm.icu.text.CharsetMatch;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueGiven;
+import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Syllables;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/** A caption file of any known kind to cues of words with times. */
+public final class Captions {
+    private static final int MOST_BYTES = 20_000_000;
+    private static final int DAY_MS = 86_400_000;
+
+    private Captions() {}
+
+    /**
+     * Reads by what the file holds, and by its name where that says nothing.
+     *
+     * @throws BadInputException when it is no caption file or holds no cue
+     */
+    public static CaptionFile read(byte[] bytes, String fileName) {
+        if (bytes.length > MOST_BYTES) {
+            throw new BadInputException("“" + fileName + "” is larger than 20 MB: it is not a caption file.");
+        }
+        if (bytes.length == 0) {
+            throw new BadInputException("“" + fileName + "” is empty.");
+        }
+        List<Repair> repairs = new ArrayList<>();
+        String text = decoded(bytes, repairs);
+        CaptionFormat format = CaptionFormat.seenIn(text);
+        CaptionFormat named = named(fileName);
+        if (format == null) {
+            format = named == null ? CaptionFormat.TEXT : named;
+        } else if (named != null && named != format) {
+            repairs.add(new Repair(0, "The file is " + format.label + ", whatever its name says."));
+        }
+        CaptionFile file = format.read(text);
+        if (file.cues().isEmpty()) {
+            throw new BadInputException("“" + fileName + "” holds no cue that can be read as " + format.label
+                    + ". A cue needs a time and a text; a script without times is pasted under Words.");
+        }
+        repairs.addAll(file.repairs());
+        return new CaptionFile(file.language(), file.cues(), file.broken(), file.regions(), repairs);
+    }
+
+    private static CaptionFormat named(String fileName) {
+        try {
+            return CaptionFormat.named(fileName);
+        } catch (BadInputException other) {
+            return null;
+        }
+    }
+
+    /** UTF-8 where the bytes are that, by a mark at their beginning, or as ICU's detector finds. */
+    static String decoded(byte[] bytes, List<Repair> repairs) {
+        Charset marked = mark(bytes);
+        if (marked != null) {
+            String text = new String(bytes, marked);
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        }
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+        } catch (CharacterCodingException notUtf8) {
+            CharsetMatch match = new CharsetDetector().setText(bytes).detect();
+            String name = match == null || !Charset.isSupported(match.getName()) ? "windows-1252" : match.getName();
+            repairs.add(new Repair(0, "The file is not UTF-8; it was read as " + name + "."));
+            return new String(bytes, Charset.forName(name));
+        }
+    }
+
+    private static Charset mark(byte[] b) {
+        int first = b.length < 2 ? 0 : (b[0] & 255) << 8 | b[1] & 255;
+        if (first == 0xFEFF) {
+            return StandardCharsets.UTF_16BE;
+        } else if (first == 0xFFFE) {
+            return StandardCharsets.UTF_16LE;
+        }
+        return first == 0xEFBB ? StandardCharsets.UTF_8 : null;
+    }
+
+    /**
+     * The file's cues with a time for every word: those told by the file, the others shared by syllable weight. Cues in
+     * order of time; one that overlaps the next gives way. Ids count from 1.
+     *
+     * @param repairs gets what had to be changed
+     */
+    public static List<Cue> cues(CaptionFile file, List<Repair> repairs) {
+        List<FileCue> sorted = new ArrayList<>(file.cues());
+        sorted.sort(Comparator.comparingInt(FileCue::startMs));
+        if (!sorted.equals(file.cues())) {
+            repairs.add(new Repair(0, "The cues were not in order of time; they are now."));
+        }
+        List<Cue> cues = new ArrayList<>();
+        long id = 1;
+        int floor = 0;
+        for (int i = 0; i < sorted.size(); i++) {
+            FileCue cue = sorted.get(i);
+            if (cue.startMs() >= DAY_MS) {
+                repairs.add(new Repair(cue.line(), "a cue later than a day was left out"));
+                continue;
+            }
+            int ceiling = i + 1 < sorted.size() ? Math.max(sorted.get(i + 1).startMs(), cue.startMs() + 1) : DAY_MS;
+            int end = Math.min(
+                    cue.endMs(),
+                    Math.max(
+                            ceiling,
+                            Math.max(floor, cue.startMs()) + cue.words().size()));
+            if (end < cue.endMs() || floor > cue.startMs()) {
+                repairs.add(new Repair(cue.line(), "the cue overlapped its neighbour and gave way"));
+            }
+            int start = Math.max(floor, cue.startMs());
+            end = Math.max(end, start + cue.words().size());
+            List<Word> words = timed(cue, start, end, id);
+            id += words.size();
+            // Line 0: a words file, which tells no times of cues.
+            boolean hand = cue.line() > 0;
+            CueGiven given = hand || cue.settings() != null
+                    ? new CueGiven(hand ? start : null, hand ? end : null, cue.settings())
+                    : null;
+            cues.add(new Cue(id++, words, cue.lineStarts(), false, given));
+            floor = words.get(words.size() - 1).endMs();
+        }
+        return cues;
+    }
+
+    private static List<Word> timed(FileCue cue, int start, int end, long firstId) {
+        List<FileWord> from = cue.words();
+        int count = from.size();
+        Integer[] starts = new Integer[count];
+        Integer[] ends = new Integer[count];
+        for (int i = 0; i < count; i++) {
+            starts[i] = inside(from.get(i).startMs(), start, end);
+            ends[i] = inside(from.get(i).endMs(), start, end);
+        }
+        if (starts[0] == null) {
+            starts[0] = start;
+        }
+        List<Word> words = new ArrayList<>();
+        int floor = start;
+        for (int i = 0; i < count; ) {
+            int next = i + 1;
+            while (next < count && starts[next] == null && ends[next - 1] == null) {
+                next++;
+            }
+            // Words i to next - 1 share what lies before the next known time.
+            int left = count - next;
+            int first = Math.min(Math.max(floor, starts[i] == null ? floor : starts[i]), end - left - (next - i));
+            int last =
+                    ends[next - 1] != null ? ends[next - 1] : next < count && starts[next] != null ? starts[next] : end;
+            last = Math.max(first + next - i, Math.min(last, end - left));
+            int[] edges = Syllables.share(
+                    from.subList(i, next).stream().map(FileWord::text).toList(), first, last);
+            for (int w = i; w < next; w++) {
+                FileWord word = from.get(w);
+                words.add(new Word(
+                        firstId + w,
+                        word.text(),
+                        edges[w - i],
+                        edges[w - i + 1],
+                        word.confidence(),
+                        WordSource.IMPORTED,
+                        word.emphasis(),
+                        Pin.FREE));
+            }
+            floor = last;
+            i = next;
+        }
+        return words;
+    }
+
+    private static Integer inside(Integer ms, int start, int end) {
+        return ms == null || ms < start || ms > end ? null : ms;
+    }
+}

@@ -1,0 +1,78 @@
+package saltdrum.core.format;
+
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.word.Tokens;
+
+/** Gathers the words of one cue from pieces of text, times between them and ends of lines. */
+final class CueText {
+    private final List<FileWord> words = new ArrayList<>();
+    private final List<Integer> lineStarts = new ArrayList<>();
+    private final StringBuilder open = new StringBuilder();
+    private Integer openStart;
+    private Integer openEnd;
+    private Integer pending;
+    private boolean newLine;
+    private boolean emphasised;
+    private boolean openEmphasis;
+
+    /** From here on words are, or are no longer, marked as stressed. */
+    void emphasis(boolean on) {
+        emphasised = on;
+    }
+
+    void text(String text) {
+        text.codePoints().forEach(c -> {
+            if (Tokens.split(Character.toString(c)).isEmpty()) {
+                close();
+            } else {
+                if (open.isEmpty()) {
+                    openStart = pending;
+                    pending = null;
+                    openEmphasis = emphasised;
+                }
+                // A time in the middle of a word tells nothing of words.
+                openEnd = null;
+                open.appendCodePoint(c);
+            }
+        });
+    }
+
+    /** A time between two pieces: it ends an open word, or begins the next. */
+    void time(int ms) {
+        if (open.isEmpty()) {
+            pending = ms;
+        } else {
+            openEnd = ms;
+        }
+    }
+
+    void newLine() {
+        close();
+        newLine = !words.isEmpty();
+    }
+
+    private void close() {
+        if (open.isEmpty()) {
+            return;
+        }
+        if (newLine) {
+            lineStarts.add(words.size());
+            newLine = false;
+        }
+        words.add(new FileWord(open.toString(), openStart, openEnd, 1, openEmphasis ? 1 : 0));
+        open.setLength(0);
+        pending = openEnd;
+        openStart = null;
+        openEnd = null;
+    }
+
+    boolean isEmpty() {
+        return words.isEmpty() && open.isEmpty();
+    }
+
+    FileCue cue(int startMs, int endMs, String settings, int line) {
+        close();
+        return new FileCue(startMs, endMs, List.copyOf(words), List.copyOf(lineStarts), settings, line);
+    }
+}

@@ -1,0 +1,160 @@
+package saltdrum.core.format;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Word;
+
+/**
+ * WebVTT (W3C Candidate Recommendation of 4 April 2019): cues with settings, regions, and word times as timestamps in
+ * the text. Between two words stand the end of one and the start of the next, so that rests inside a cue come back too.
+ */
+final class WebVtt extends CueReader {
+    private static final Pattern TAG = Pattern.compile("<([^<>]*)>?");
+
+    private final StringBuilder regions = new StringBuilder();
+    private String language;
+    private int ruby;
+
+    private WebVtt(String text) {
+        super(text);
+    }
+
+    static CaptionFile read(String text) {
+        return new WebVtt(text).read();
+    }
+
+    private CaptionFile read() {
+        int i = 0;
+        if (lines[0].startsWith("WEBVTT")) {
+            i = 1;
+            while (i < lines.length
+                    && !lines[i].isBlank()
+                    && !TIMES.matcher(lines[i]).matches()) {
+                Matcher header =
+                        Pattern.compile("(?i)language:\\s*([a-z0-9-]{2,35})").matcher(lines[i]);
+                if (header.matches()) {
+                    language = header.group(1);
+                }
+                i++;
+            }
+        } else {
+            repaired(0, "the file does not begin with WEBVTT");
+        }
+        while (i < lines.length) {
+            String line = lines[i];
+            if (TIMES.matcher(line).matches()) {
+                i = cue(i);
+            } else if (line.startsWith("NOTE") || line.startsWith("STYLE") || line.startsWith("REGION")) {
+                int end = i;
+                while (end < lines.length && !lines[end].isBlank()) {
+                    end++;
+                }
+                if (line.startsWith("REGION")) {
+                    regions.append(regions.isEmpty() ? "" : "\n\n")
+                            .append(String.join("\n", List.of(lines).subList(i, end)));
+                } else if (line.startsWith("STYLE")) {
+                    repaired(i, "a style sheet was left out: the track's style gives the look");
+                }
+                i = end;
+            } else {
+                boolean id = i + 1 < lines.length && TIMES.matcher(lines[i + 1]).matches();
+                if (!line.isBlank() && !id) {
+                    repaired(
+                            i,
+                            line.contains("-->")
+                                    ? "the times of this cue cannot be read; it was left out"
+                                    : "text outside a cue was left out");
+                }
+                i++;
+            }
+        }
+        if (ruby > 0) {
+            repairs.add(new CaptionFile.Repair(
+                    0, "Ruby text was left out in " + ruby + (ruby == 1 ? " place." : " places.")));
+        }
+        return new CaptionFile(
+                language, List.copyOf(cues), true, regions.isEmpty() ? null : regions.toString(), List.copyOf(repairs));
+    }
+
+    @Override
+    void body(CueText text, int line) {
+        String content = lines[line];
+        int at = 0;
+        boolean hidden = false;
+        Matcher tag = TAG.matcher(content);
+        while (tag.find()) {
+            if (!hidden) {
+                text.text(unescaped(content.substring(at, tag.start())));
+            }
+            at = tag.end();
+            String name = tag.group(1);
+            if (name.matches(Clock.TIME)) {
+                text.time(Clock.ms(name));
+            } else if (name.matches("/?[biu]") || name.matches("[biu][ .\t].*")) {
+                text.emphasis(!name.startsWith("/"));
+            } else if (name.equals("rt") || name.startsWith("rt.")) {
+                hidden = true;
+                ruby++;
+            } else if (name.equals("/rt") || name.equals("/ruby")) {
+                hidden = false;
+            }
+        }
+        if (!hidden) {
+            text.text(unescaped(content.substring(at)));
+        }
+    }
+
+    static String write(Track track) {
+        StringBuilder out = new StringBuilder("WEBVTT\n\n");
+        if (!track.language().equals("und")) {
+            out.insert(7, "Language: " + track.language() + "\n");
+        }
+        if (track.beside().regions() != null) {
+            out.append(track.beside().regions()).append("\n\n");
+        }
+        List<CueTime> times = CueTime.of(track);
+        for (int i = 0; i < times.size(); i++) {
+            Cue cue = track.cues().get(i);
+            CueTime time = times.get(i);
+            out.append(Clock.full(time.showMs(), '.')).append(" --> ").append(Clock.full(time.hideMs(), '.'));
+            if (cue.given() != null && cue.given().settings() != null) {
+                out.append(' ').append(cue.given().settings());
+            }
+            out.append('\n');
+            int last = time.showMs();
+            for (int w = 0; w < cue.words().size(); w++) {
+                Word word = cue.words().get(w);
+                if (w > 0) {
+                    out.append(cue.lineStarts().contains(w) ? '\n' : ' ');
+                }
+                // A timestamp must lie after the one before it and inside the cue.
+                if (word.startMs() > last && word.startMs() < time.hideMs()) {
+                    out.append(stamp(word.startMs()));
+                    last = word.startMs();
+                }
+                String text = escaped(word.text());
+                out.append(word.emphasis() > 0 ? "<b>" + text + "</b>" : text);
+                boolean touches =
+                        w + 1 < cue.words().size() && cue.words().get(w + 1).startMs() == word.endMs();
+                if (!touches && word.endMs() > last && word.endMs() < time.hideMs()) {
+                    out.append(stamp(word.endMs()));
+                    last = word.endMs();
+                }
+            }
+            out.append("\n\n");
+        }
+        return out.toString();
+    }
+
+    private static String stamp(int ms) {
+        return "<" + Clock.full(ms, '.') + ">";
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+}

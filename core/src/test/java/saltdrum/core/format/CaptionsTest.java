@@ -1,0 +1,140 @@
+package saltdrum.core.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.style.StyleFile;
+import saltdrum.core.word.Word;
+
+class CaptionsTest {
+    private static final Size SIZE = new Size(1080, 1920);
+
+    private static Track track() {
+        Track track = Words.track(
+                Recipe.TWO_LINES, "Sand it first or you will be back by Friday. Three coats thin as tea & salt");
+        List<Word> words = track.words().toList();
+        return track.withCues(
+                track.cues().stream()
+                        .map(cue -> cue.withWords(cue.words().stream()
+                                .map(w -> w.id() == words.get(4).id() ? w.withEmphasis(1) : w)
+                                .toList()))
+                        .toList(),
+                track.nextId());
+    }
+
+    private static String written(CaptionFormat format, Track track) {
+        return format.write(track, StyleFile.builtIn("Mallet"), SIZE);
+    }
+
+    @ParameterizedTest
+    @EnumSource(CaptionFormat.class)
+    void everyFormatKeepsWordsAndCues(CaptionFormat format) {
+        Track track = track();
+        Track back =
+                Read.of(written(format, track), "a." + format.extensions.get(0)).track();
+        assertThat(back.cues().stream().map(cue -> cue.text()))
+                .isEqualTo(track.cues().stream().map(cue -> cue.text()).toList());
+        if (format != CaptionFormat.TEXT) {
+            assertThat(back.cues().stream().map(cue -> cue.lineStarts()))
+                    .isEqualTo(
+                            track.cues().stream().map(cue -> cue.lineStarts()).toList());
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"WORDS", "WEBVTT", "TTML"})
+    void formatsWithWordTimesKeepThemToTheMillisecond(CaptionFormat format) {
+        Track track = track();
+        Track back =
+                Read.of(written(format, track), "a." + format.extensions.get(0)).track();
+        assertThat(back.words().map(w -> w.text() + w.startMs() + "-" + w.endMs() + "!" + w.emphasis()))
+                .isEqualTo(track.words()
+                        .map(w -> w.text() + w.startMs() + "-" + w.endMs() + "!" + w.emphasis())
+                        .toList());
+    }
+
+    @Test
+    void whatIsLostIsSaidBefore() {
+        assertThat(CaptionFormat.SRT.loses(track()))
+                .containsExactly(
+                        "the times of 17 words: each cue keeps only its own",
+                        "the emphasis of 1 word",
+                        "the style and its motion");
+        assertThat(CaptionFormat.WORDS.loses(track())).containsExactly("the style and its motion");
+    }
+
+    @Test
+    void aFileIsKnownByWhatItHolds() {
+        Read read = Read.of(SrtTest.SRT, "captions.vtt");
+        assertThat(read.cues).hasSize(2);
+        assertThat(read.repaired()).contains("The file is SRT, whatever its name says.");
+    }
+
+    @Test
+    void otherEncodingsAreFoundOut() {
+        String text = "1\n00:00:01,000 --> 00:00:02,000\nPå båten är det mörkt, ät någon räka\n";
+        for (String charset : List.of("UTF-16LE", "UTF-16BE", "windows-1252")) {
+            String marked = charset.startsWith("UTF-16") ? "\uFEFF" + text : text;
+            assertThat(Read.of(marked.getBytes(Charset.forName(charset)), "a.srt")
+                            .cues
+                            .get(0)
+                            .text())
+                    .as(charset)
+                    .isEqualTo("På båten är det mörkt, ät någon räka");
+        }
+        assertThat(Read.of(text.getBytes(Charset.forName("windows-1252")), "a.srt")
+                        .repaired())
+                .anyMatch(said -> said.contains("not UTF-8"));
+    }
+
+    @Test
+    void whatIsNoCaptionFileIsSaidSo() {
+        assertThatThrownBy(() -> Read.of("", "a.srt")).hasMessage("“a.srt” is empty.");
+        assertThatThrownBy(() -> Read.of("a letter home", "a.srt"))
+                .isInstanceOf(BadInputException.class)
+                .hasMessageContaining("no cue");
+        assertThatThrownBy(() -> CaptionFormat.named("a.docx")).hasMessageContaining(".srt");
+    }
+
+    /** Cut, doubled and disturbed files of every format: read or refused with a sentence, never a crash. */
+    @Test
+    void mutatedFilesNeverCrashAReader() {
+        Random random = new Random(7);
+        int read = 0;
+        for (int i = 0; i < 1200; i++) {
+            CaptionFormat format = CaptionFormat.values()[i % CaptionFormat.values().length];
+            StringBuilder text = new StringBuilder(written(format, track()));
+            for (int m = 0; m < 1 + random.nextInt(8); m++) {
+                int at = random.nextInt(text.length());
+                int until = Math.min(text.length(), at + random.nextInt(60));
+                switch (random.nextInt(5)) {
+                    case 0 -> text.setCharAt(at, (char) random.nextInt(0x250));
+                    case 1 -> text.deleteCharAt(at);
+                    case 2 -> text.insert(at, text.substring(at, until));
+                    case 3 -> text.delete(at, until);
+                    default -> text.insert(at, random.nextInt());
+                }
+                text.append(' ');
+            }
+            try {
+                Read file = Read.of(text.toString().getBytes(StandardCharsets.UTF_8), "a." + format.extensions.get(0));
+                read += file.track().cues().size();
+            } catch (BadInputException said) {
+                assertThat(said.getMessage()).isNotBlank();
+            }
+        }
+        assertThat(read).isGreaterThan(1200);
+    }
+}
