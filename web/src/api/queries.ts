@@ -2,7 +2,20 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call, Refused } from './http';
 import { queryClient } from './queryClient';
-import type { Clip, Edit, Job, Recipe, Scene, Style, Track, TrackPatch, TrackView } from './types';
+import type {
+  CaptionFormat,
+  Clip,
+  Edit,
+  Glossary,
+  Job,
+  Language,
+  Recipe,
+  Scene,
+  Style,
+  Track,
+  TrackPatch,
+  TrackView,
+} from './types';
 
 export const keys = {
   clips: ['clips'] as const,
@@ -48,6 +61,42 @@ export const useRecipes = () =>
     staleTime: Infinity,
   });
 
+export const useLanguages = () =>
+  useQuery({
+    queryKey: ['languages'],
+    queryFn: () => call<Language[]>('GET', '/api/languages'),
+    staleTime: Infinity,
+  });
+
+export const useGlossary = () =>
+  useQuery({ queryKey: ['glossary'], queryFn: () => call<Glossary>('GET', '/api/glossary') });
+
+export function useSaveGlossary() {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (terms: Glossary['terms']) => call<Glossary>('PUT', '/api/glossary', { terms }),
+    onSuccess: (saved) => queryClient.setQueryData(['glossary'], saved),
+    onError: (error) => notice(error.message),
+  });
+}
+
+export const useCaptionFormats = (id: string, version: number) =>
+  useQuery({
+    queryKey: ['caption formats', id, version],
+    queryFn: () => call<CaptionFormat[]>('GET', `/api/clips/${id}/captions`),
+    placeholderData: (before) => before,
+    gcTime: 10_000,
+  });
+
+export function useListenTo(id: string) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (sound: string) => call<Clip>('PUT', `/api/clips/${id}/sound`, { sound }),
+    onSuccess: (clip) => queryClient.setQueryData(keys.clip(id), clip),
+    onError: (error) => notice(error.message),
+  });
+}
+
 export const useSample = (id: string, style: string, cueId: number, version: number | undefined) =>
   useQuery({
     queryKey: ['sample', id, style, cueId, version],
@@ -64,9 +113,9 @@ function toFull(peaks: Uint8Array): Uint8Array {
   return peaks.map((p) => Math.round((p * 255) / most));
 }
 
-export const usePeaks = (id: string, ready: boolean) =>
+export const usePeaks = (id: string, ready: boolean, sound: string | undefined) =>
   useQuery({
-    queryKey: ['peaks', id],
+    queryKey: ['peaks', id, sound],
     queryFn: async () => {
       const response = await fetch(`/api/clips/${id}/peaks`);
       return toFull(new Uint8Array(response.ok ? await response.arrayBuffer() : new ArrayBuffer(0)));

@@ -4,6 +4,41 @@
  */
 
 export interface paths {
+    "/api/glossary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Names and trade terms, which recognition listens for */
+        get: operations["all"];
+        /** Puts these terms in the place of all */
+        put: operations["replace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/sound": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Chooses the sound that is listened to */
+        put: operations["listenTo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}/stop": {
         parameters: {
             query?: never;
@@ -104,6 +139,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/captions/streams/{index}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a caption stream of the video into the track */
+        post: operations["readStream"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/styles": {
         parameters: {
             query?: never;
@@ -138,6 +190,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/languages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All languages of ISO 639-1, and what can be done in each */
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}": {
         parameters: {
             query?: never;
@@ -163,7 +232,7 @@ export interface paths {
             cookie?: never;
         };
         /** All clips, newest first */
-        get: operations["all"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -273,10 +342,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/captions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kinds of caption files that can be written, and what each would lose */
+        get: operations["formats"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        GlossaryView: {
+            terms: components["schemas"]["TermView"][];
+        };
+        TermView: {
+            term: string;
+            sayAs?: string;
+        };
+        SoundRequest: {
+            sound?: string;
+        };
+        CaptionStreamView: {
+            /** Format: int32 */
+            index: number;
+            language: string;
+            /** @description Text, not pictures of text */
+            readable: boolean;
+        };
+        ClipView: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: int64 */
+            durationMs: number;
+            /** Format: double */
+            frameRate: number;
+            variableRate: boolean;
+            /** Format: int32 */
+            sounds: number;
+            /** @description The sound that is listened to: stream, and channel where one is chosen */
+            sound: string;
+            /** @description Every sound that can be chosen */
+            soundChoices: components["schemas"]["SoundView"][];
+            captionStreams: components["schemas"]["CaptionStreamView"][];
+            /** @description Poster and peaks are there and the clip plays here */
+            prepared: boolean;
+            /** Format: int32 */
+            cues: number;
+            /** Format: int32 */
+            words: number;
+            style: string;
+            created: string;
+        };
+        SoundView: {
+            choice: string;
+            label: string;
+        };
         JobView: {
             id: string;
             clipId: string;
@@ -306,6 +441,7 @@ export interface components {
             fromMs?: number;
             /** Format: int32 */
             toMs?: number;
+            policies?: ("SENTENCES" | "FIGURES" | "NO_PUNCTUATION")[];
         };
         StepRequest: {
             /** Format: int64 */
@@ -375,10 +511,12 @@ export interface components {
             frame: components["schemas"]["Frame"];
             /** @description Size of the finished picture */
             output: components["schemas"]["Size"];
+            /** @description Speech that was heard and is not in the script */
+            unscripted: components["schemas"]["Unscripted"][];
             /** @description What undo would undo */
-            undo: string;
+            undo?: string;
             /** @description What redo would do again */
-            redo: string;
+            redo?: string;
         };
         TrackPatch: {
             head: components["schemas"]["TrackHead"];
@@ -400,6 +538,15 @@ export interface components {
             /** @description The cues that come in their place */
             cues: components["schemas"]["CueView"][];
         };
+        Unscripted: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+            text: string;
+        };
         WordView: {
             /** Format: int64 */
             id: number;
@@ -413,11 +560,20 @@ export interface components {
             /** @description To be listened to again, until it is confirmed or typed */
             unsure: boolean;
             /** @enum {string} */
-            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED";
+            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED" | "NOT_FOUND";
             /** Format: int32 */
             emphasis: number;
             /** @enum {string} */
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
+        };
+        AcceptUnscripted: Omit<components["schemas"]["Edit"], "kind"> & {
+            ids: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "acceptUnscripted";
         };
         BreakLine: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -430,6 +586,17 @@ export interface components {
              */
             kind: "breakLine";
         };
+        BringInCues: Omit<components["schemas"]["Edit"], "kind"> & {
+            language: string;
+            cues: components["schemas"]["Cue"][];
+            regions: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "bringInCues";
+        };
         ConfirmWords: Omit<components["schemas"]["Edit"], "kind"> & {
             wordIds: number[];
         } & {
@@ -438,6 +605,21 @@ export interface components {
              * @enum {string}
              */
             kind: "confirmWords";
+        };
+        Cue: {
+            /** Format: int64 */
+            id: number;
+            words: components["schemas"]["Word"][];
+            lineStarts: number[];
+            locked: boolean;
+            given: components["schemas"]["CueGiven"];
+        };
+        CueGiven: {
+            /** Format: int32 */
+            showMs?: number;
+            /** Format: int32 */
+            hideMs?: number;
+            settings?: string;
         };
         DeleteCues: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
@@ -448,13 +630,31 @@ export interface components {
              */
             kind: "deleteCues";
         };
+        DropUnscripted: Omit<components["schemas"]["Edit"], "kind"> & {
+            ids: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dropUnscripted";
+        };
+        DropWords: Omit<components["schemas"]["Edit"], "kind"> & {
+            wordIds: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dropWords";
+        };
         Edit: {
             kind: string;
         };
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["BreakLine"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["JoinCues"] | components["schemas"]["Lock"] | components["schemas"]["MoveWord"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["BreakLine"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["JoinCues"] | components["schemas"]["Lock"] | components["schemas"]["MoveWord"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"];
         };
         JoinCues: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -497,6 +697,16 @@ export interface components {
              */
             kind: "rebreak";
         };
+        Redraft: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** @enum {string} */
+            policy: "SENTENCES" | "FIGURES" | "NO_PUNCTUATION";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "redraft";
+        };
         Reframe: Omit<components["schemas"]["Edit"], "kind"> & {
             frame: components["schemas"]["Frame"];
         } & {
@@ -513,6 +723,7 @@ export interface components {
             fromMs: number;
             /** Format: int32 */
             toMs: number;
+            unscripted: components["schemas"]["Unscripted"][];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -597,7 +808,7 @@ export interface components {
             /** Format: double */
             confidence: number;
             /** @enum {string} */
-            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED";
+            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED" | "NOT_FOUND";
             /** Format: int32 */
             emphasis: number;
             /** @enum {string} */
@@ -607,34 +818,27 @@ export interface components {
             preset?: string;
             /** Format: int32 */
             crf?: number;
+            keepCaptions?: boolean;
+        };
+        BroughtIn: {
+            /** Format: int32 */
+            cues: number;
+            /** Format: int32 */
+            words: number;
+            repairs: string[];
         };
         StyleView: {
             name: string;
             about: string;
             emphasis: string[];
         };
-        ClipView: {
-            id: string;
+        LanguageView: {
+            tag: string;
             name: string;
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-            /** Format: int64 */
-            durationMs: number;
-            /** Format: double */
-            frameRate: number;
-            variableRate: boolean;
-            /** Format: int32 */
-            sounds: number;
-            /** @description Poster and peaks are there and the clip plays here */
-            prepared: boolean;
-            /** Format: int32 */
-            cues: number;
-            /** Format: int32 */
-            words: number;
-            style: string;
-            created: string;
+            /** @description A script's times are measured; else estimated */
+            measured: boolean;
+            /** @description Speech can be recognised */
+            recognised: boolean;
         };
         TrackView: {
             head: components["schemas"]["TrackHead"];
@@ -766,6 +970,13 @@ export interface components {
             version: number;
             scene: components["schemas"]["Scene"];
         };
+        FormatView: {
+            /** @enum {string} */
+            format: "WORDS" | "SRT" | "WEBVTT" | "TTML" | "ASS" | "TEXT";
+            label: string;
+            ending: string;
+            loses: string[];
+        };
     };
     responses: never;
     parameters: never;
@@ -775,6 +986,76 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GlossaryView"];
+                };
+            };
+        };
+    };
+    replace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GlossaryView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GlossaryView"];
+                };
+            };
+        };
+    };
+    listenTo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoundRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
     stop: {
         parameters: {
             query?: never;
@@ -927,6 +1208,29 @@ export interface operations {
             };
         };
     };
+    readStream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                index: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
     styles: {
         parameters: {
             query?: never;
@@ -963,6 +1267,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Recipe"][];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LanguageView"][];
                 };
             };
         };
@@ -1009,7 +1333,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1180,6 +1504,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JobView"][];
+                };
+            };
+        };
+    };
+    formats: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormatView"][];
                 };
             };
         };

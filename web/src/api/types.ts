@@ -10,6 +10,12 @@ export type TrackPatch = Schemas['TrackPatch'];
 export type Cue = Schemas['CueView'];
 export type Word = Schemas['WordView'];
 export type Job = Schemas['JobView'];
+export type BroughtIn = Schemas['BroughtIn'];
+export type Unscripted = Schemas['Unscripted'];
+export type Policy = Schemas['Redraft']['policy'];
+export type Language = Schemas['LanguageView'];
+export type CaptionFormat = Schemas['FormatView'];
+export type Glossary = Schemas['GlossaryView'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];
 export type Scene = Schemas['Scene'];
@@ -33,4 +39,8 @@ export type Edit =
   | Schemas['Rebreak']
   | Schemas['Restyle']
   | Schemas['Reframe']
-  | Schemas['Lock'];
+  | Schemas['Lock']
+  | Schemas['AcceptUnscripted']
+  | Schemas['DropUnscripted']
+  | Schemas['DropWords']
+  | Schemas['Redraft'];

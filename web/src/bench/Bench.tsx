@@ -16,7 +16,7 @@ export function Bench() {
   const clip = useClip(clipId);
   const track = useTrack(clipId);
   const scene = useScene(clipId, track.data?.version);
-  const peaks = usePeaks(clipId, clip.data?.prepared ?? false);
+  const peaks = usePeaks(clipId, clip.data?.prepared ?? false, clip.data?.sound);
   const jobs = useJobs(clipId);
   useKeys(clipId, track.data);
   useEffect(() => {

@@ -29,7 +29,9 @@ export const ScoreWord = memo(function ScoreWord({
         unsure
           ? word.source === 'ESTIMATED'
             ? 'Time estimated, not measured'
-            : 'Unsure: listen and confirm'
+            : word.source === 'NOT_FOUND'
+              ? 'In the script, not heard'
+              : 'Unsure: listen and confirm'
           : undefined
       }
       onClick={() => {
@@ -40,7 +42,7 @@ export const ScoreWord = memo(function ScoreWord({
       className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-left leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
     >
       <span
-        className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : ''}`}
+        className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : ''}`}
       >
         {word.text}
       </span>

@@ -5,6 +5,7 @@ import type { Clip, Job, Track } from '../../api/types';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
 import { Choice, MainButton, Section } from '../parts';
+import { FilesPart } from './FilesPart';
 import { FramePart } from './FramePart';
 import { RenderCard } from './RenderCard';
 
@@ -17,7 +18,11 @@ const GRADES = [
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [grade, setGrade] = useState('20');
-  const order = useOrder<{ preset: string; crf: number }>(`/api/clips/${clip.id}/renders`, clip.id);
+  const [keep, setKeep] = useState(false);
+  const order = useOrder<{ preset: string; crf: number; keepCaptions: boolean }>(
+    `/api/clips/${clip.id}/renders`,
+    clip.id,
+  );
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
   const rate = clip.variableRate
@@ -45,9 +50,20 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
         <div className="mb-4">
           <Choice label="Quality" options={GRADES} value={grade} onChange={setGrade} />
         </div>
+        {clip.captionStreams.length > 0 && (
+          <label className="mb-3 flex items-center gap-2 text-[13px] text-soft">
+            <input
+              type="checkbox"
+              checked={keep}
+              onChange={(e) => setKeep(e.target.checked)}
+              className="accent-accent"
+            />
+            Keep the clip’s own caption {clip.captionStreams.length === 1 ? 'stream' : 'streams'} as well
+          </label>
+        )}
         <MainButton
           disabled={words === 0}
-          onClick={() => order.mutate({ preset: 'veryfast', crf: Number(grade) })}
+          onClick={() => order.mutate({ preset: 'veryfast', crf: Number(grade), keepCaptions: keep })}
         >
           <Flame size={16} /> Render
         </MainButton>
@@ -68,6 +84,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           </ul>
         </Section>
       )}
+      <FilesPart clip={clip} track={track} />
     </>
   );
 }

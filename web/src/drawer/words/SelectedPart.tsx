@@ -1,4 +1,4 @@
-import { Check, Sparkle } from 'lucide-react';
+import { Check, Sparkle, X } from 'lucide-react';
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
 import { stamp } from '../../player/time';
@@ -12,6 +12,7 @@ const SOURCES: Record<string, string> = {
   IMPORTED: 'from a file',
   TYPED: 'typed',
   CONFIRMED: 'confirmed',
+  NOT_FOUND: 'in the script, not heard',
 };
 
 /** Says what is selected, and what can be done to it. */
@@ -41,7 +42,12 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
                 hint="C"
                 onClick={() => change.mutate({ kind: 'confirmWords', wordIds: [word.id] })}
               >
-                <Check size={16} /> Confirm
+                <Check size={16} /> {word.source === 'NOT_FOUND' ? 'Keep it' : 'Confirm'}
+              </QuietButton>
+            )}
+            {word.source === 'NOT_FOUND' && (
+              <QuietButton onClick={() => change.mutate({ kind: 'dropWords', wordIds: [word.id] })}>
+                <X size={16} /> Delete it
               </QuietButton>
             )}
           </div>

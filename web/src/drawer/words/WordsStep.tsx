@@ -1,26 +1,38 @@
 import { Ear, ScrollText } from 'lucide-react';
 import { useState } from 'react';
-import { useOrder } from '../../api/queries';
-import type { Clip, Job, Track } from '../../api/types';
+import { useLanguages, useListenTo, useOrder } from '../../api/queries';
+import type { Clip, Job, Policy, Track } from '../../api/types';
 import { JobLine } from '../JobLine';
 import { MainButton, QuietButton, Section } from '../parts';
+import { DraftPart, POLICIES } from './DraftPart';
+import { FilePart } from './FilePart';
+import { FlaggedPart } from './FlaggedPart';
+import { GlossaryPart } from './GlossaryPart';
 import { SelectedPart } from './SelectedPart';
 
-const LANGUAGES = ['en', 'de', 'es', 'fr', 'it', 'nl', 'pl', 'pt', 'sv', 'tr', 'uk', 'el', 'ar', 'hi'];
-const nameOf = new Intl.DisplayNames(['en'], { type: 'language' });
+/** The policies that a draft can be written by from the start; stripping undoes them. */
+const DRAFT_POLICIES = POLICIES.filter((p) => p.policy !== 'NO_PUNCTUATION');
 
 export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [script, setScript] = useState('');
-  const [language, setLanguage] = useState(track.language);
-  const order = useOrder<{ script?: string; language: string }>(`/api/clips/${clip.id}/words`, clip.id);
+  const [chosen, setLanguage] = useState<string | null>(null);
+  const [policies, setPolicies] = useState<Policy[]>(DRAFT_POLICIES.map((p) => p.policy));
+  const languages = useLanguages();
+  const listenTo = useListenTo(clip.id);
+  const order = useOrder<{ script?: string; language: string; policies?: Policy[] }>(
+    `/api/clips/${clip.id}/words`,
+    clip.id,
+  );
   const wordsJobs = jobs.filter((j) => j.kind === 'WORDS');
   const working = wordsJobs.find((j) => ['WAITING', 'RUNNING', 'STOPPING'].includes(j.state));
   const failed = !working && wordsJobs[0]?.state === 'FAILED' ? wordsJobs[0] : null;
   const has = track.cues.length > 0;
-  const english = language === 'en';
+  const language = chosen ?? (track.language === 'und' ? 'en' : track.language);
+  const able = languages.data?.find((l) => l.tag === language.split('-')[0]);
   return (
     <>
       {has && <SelectedPart clip={clip} track={track} />}
+      <FlaggedPart clip={clip} track={track} />
       <Section title={has ? 'Get the words again' : 'Get the words'}>
         {working ? (
           <JobLine job={working} what="Getting the words" />
@@ -38,41 +50,89 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 className="w-full resize-y rounded-lg border border-rule bg-paper px-3 py-2 leading-relaxed placeholder:text-soft"
               />
             </label>
-            <label className="flex items-center justify-between gap-3">
-              <span className="text-[13px] text-soft">Language</span>
-              <select
-                value={language}
-                onChange={(e) => setLanguage(e.target.value)}
-                className="rounded-lg border border-rule bg-paper px-2 py-1.5"
-              >
-                {[...new Set([track.language, ...LANGUAGES])].map((tag) => (
-                  <option key={tag} value={tag}>
-                    {nameOf.of(tag)}
-                  </option>
-                ))}
-              </select>
-            </label>
-            {!english && (
+            <Select
+              label="Language"
+              value={language}
+              options={(languages.data ?? []).map((l) => [l.tag, l.name])}
+              onChange={setLanguage}
+            />
+            {clip.soundChoices.length > 1 && (
+              <Select
+                label="Listen to"
+                value={clip.sound}
+                options={clip.soundChoices.map((s) => [s.choice, s.label])}
+                onChange={(sound) => listenTo.mutate(sound)}
+              />
+            )}
+            {able && !able.measured && (
               <p className="text-[13px] text-soft">
-                Times are estimated from where there is speech: they are measured for English only.
+                In {able.name} times are estimated from where there is speech, and marked so.
               </p>
             )}
             <MainButton disabled={!script.trim()} onClick={() => order.mutate({ script, language })}>
               <ScrollText size={16} /> Place on the voice
             </MainButton>
-            {clip.sounds > 0 && english && (
-              <QuietButton onClick={() => order.mutate({ language })}>
-                <Ear size={16} /> Recognise the speech
-              </QuietButton>
+            {clip.sounds > 0 && able?.recognised && (
+              <>
+                <QuietButton onClick={() => order.mutate({ language, policies })}>
+                  <Ear size={16} /> Recognise the speech
+                </QuietButton>
+                <div className="flex gap-4 px-1">
+                  {DRAFT_POLICIES.map(({ policy, label }) => (
+                    <label key={policy} className="flex items-center gap-2 text-[13px] text-soft">
+                      <input
+                        type="checkbox"
+                        checked={policies.includes(policy)}
+                        onChange={(e) =>
+                          setPolicies((all) =>
+                            DRAFT_POLICIES.map((p) => p.policy).filter((p) =>
+                              p === policy ? e.target.checked : all.includes(p),
+                            ),
+                          )
+                        }
+                        className="accent-accent"
+                      />
+                      {label}
+                    </label>
+                  ))}
+                </div>
+              </>
             )}
+            <FilePart clip={clip} />
             {has && (
               <p className="text-[13px] text-soft">
-                This replaces all words of the track. Undo brings them back.
+                Each replaces all words of the track. Undo brings them back.
               </p>
             )}
           </div>
         )}
       </Section>
+      {has && <DraftPart clip={clip} />}
+      <GlossaryPart />
     </>
+  );
+}
+
+function Select(props: {
+  label: string;
+  value: string;
+  options: [string, string][];
+  onChange: (value: string) => void;
+}) {
+  return (
+    <label className="flex items-center justify-between gap-3">
+      <span className="flex-none text-[13px] text-soft">{props.label}</span>
+      <select
+        value={props.value}
+        onChange={(e) => props.onChange(e.target.value)}
+        className="min-w-0 rounded-lg border border-rule bg-paper px-2 py-1.5"
+      >
+        {props.options.map(([value, label]) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }

@@ -14,8 +14,10 @@ import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
+import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.recognise.Term;
 
 @Command(name = "words", description = "Aligns a script to a clip's voice, or recognises the speech.")
 final class WordsCommand implements Callable<Integer> {
@@ -34,6 +36,20 @@ final class WordsCommand implements Callable<Integer> {
     @Option(names = "--range", paramLabel = "FROM-TO", description = "Seconds of the clip, such as 3.0-12.5.")
     String range;
 
+    @Option(
+            names = "--sound",
+            defaultValue = "0",
+            paramLabel = "STREAM[:CHANNEL]",
+            description = "Which sound is listened to, counted from 0; without a channel all are mixed.")
+    String sound;
+
+    @Option(
+            names = "--glossary",
+            paramLabel = "FILE",
+            description =
+                    "Names and trade terms, one a line, with “= how it is said” where the spelling does not say it.")
+    Path glossary;
+
     @Option(names = "-o", required = true, paramLabel = "OUT.json")
     Path out;
 
@@ -41,13 +57,15 @@ final class WordsCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ClipInfo info = Probe.of(clip);
         int[] span = span(info.durationMs());
-        short[] samples = info.sounds().isEmpty() ? new short[0] : SoundTrack.speech(clip, 0);
+        short[] samples = info.sounds().isEmpty()
+                ? new short[0]
+                : SoundTrack.speech(clip, SoundChoice.parse(sound).in(info));
         int from = Math.min(samples.length, span[0] * 16);
         int to = Math.min(samples.length, span[1] * 16);
         short[] part = Arrays.copyOfRange(samples, from, to);
         SpeechDesk desk = new SpeechDesk();
         List<Word> words = script == null
-                ? desk.recognise(part, language, heard -> {}, () -> false)
+                ? desk.recognise(part, language, terms(), heard -> {}, () -> false)
                 : desk.place(part, tokens(), language, span[1] - span[0], done -> {}, () -> false)
                         .words();
         int offset = span[0];
@@ -56,6 +74,17 @@ final class WordsCommand implements Callable<Integer> {
                 .toList();
         Files.writeString(out, WordsFile.of(language, moved).write());
         return 0;
+    }
+
+    private List<Term> terms() throws java.io.IOException {
+        return glossary == null
+                ? List.of()
+                : CaptionOptions.text(glossary)
+                        .lines()
+                        .filter(line -> !line.isBlank())
+                        .map(line -> line.split("=", 2))
+                        .map(parts -> new Term(parts[0].strip(), parts.length == 1 ? null : parts[1].strip()))
+                        .toList();
     }
 
     private List<String> tokens() throws java.io.IOException {

@@ -8,7 +8,8 @@ alter table track
     add column beside jsonb not null default '{}';
 
 alter table clip
-    add column sound text not null default 'mix';
+    add column sound text not null default '0' check (sound ~ '^[0-9]{1,2}(:[0-9]{1,2})?$'),
+    add column speech_hash char(64) references media_file;
 
 alter table word drop constraint word_source_check;
 alter table word add constraint word_source_check

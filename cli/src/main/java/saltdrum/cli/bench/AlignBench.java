@@ -7,6 +7,7 @@ import java.util.List;
 import saltdrum.core.format.WordsFile;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
+import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.speech.SpeechDesk;
 
@@ -21,7 +22,7 @@ final class AlignBench {
             List<Word> truth = WordsFile.read(Files.readString(Material.demo(name + ".words.json")))
                     .toWords();
             List<String> tokens = Tokens.split(Files.readString(Material.demo(name + ".txt")));
-            short[] samples = SoundTrack.speech(clip, 0);
+            short[] samples = SoundTrack.speech(clip, SoundChoice.USUAL);
             long start = System.nanoTime();
             List<Word> placed = desk.place(samples, tokens, "en", samples.length / 16, d -> {}, () -> false)
                     .words();

@@ -16,6 +16,7 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
+import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameFilter;
 import saltdrum.media.clip.FrameTimes;
@@ -133,6 +134,14 @@ public final class Burn {
         command.addAll(colourTags());
         boolean copies = info.sounds().stream().allMatch(sound -> MP4_SOUNDS.contains(sound.codec()));
         command.addAll(copies ? List.of("-c:a", "copy") : List.of("-c:a", "aac", "-b:a", "192k"));
+        if (order.keepCaptions()) {
+            for (ClipInfo.Captions stream : info.captions()) {
+                if (CaptionStream.readable(stream)) {
+                    command.addAll(List.of("-map", "0:s:" + stream.index()));
+                }
+            }
+            command.addAll(List.of("-c:s", "mov_text"));
+        }
         command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-movflags", "+faststart"));
         command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out.toAbsolutePath()));
         return command;

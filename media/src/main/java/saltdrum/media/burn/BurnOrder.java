@@ -8,12 +8,17 @@ import saltdrum.core.BadInputException;
  *
  * @param preset of x264: the faster, the larger the file
  * @param crf x264's constant rate factor, 0 (lossless) to 51
+ * @param keepCaptions whether caption streams of the clip go into the video as well
  */
-public record BurnOrder(String preset, int crf) {
+public record BurnOrder(String preset, int crf, boolean keepCaptions) {
     private static final List<String> PRESETS =
             List.of("ultrafast", "superfast", "veryfast", "faster", "fast", "medium", "slow", "slower", "veryslow");
 
-    public static final BurnOrder USUAL = new BurnOrder("veryfast", 20);
+    public static final BurnOrder USUAL = new BurnOrder("veryfast", 20, false);
+
+    public BurnOrder(String preset, int crf) {
+        this(preset, crf, false);
+    }
 
     public BurnOrder {
         if (!PRESETS.contains(preset)) {

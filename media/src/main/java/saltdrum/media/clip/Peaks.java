@@ -11,13 +11,13 @@ public final class Peaks {
     private Peaks() {}
 
     /** Empty for a clip without sound. */
-    public static byte[] of(Path clip, ClipInfo info, int soundIndex) {
+    public static byte[] of(Path clip, ClipInfo info, SoundChoice choice) {
         ByteArrayOutputStream peaks = new ByteArrayOutputStream();
         if (info.sounds().isEmpty()) {
             return new byte[0];
         }
         int[] state = {0, 0};
-        SoundTrack.stream(clip, soundIndex, RATE, (bytes, length) -> {
+        SoundTrack.stream(clip, choice, RATE, (bytes, length) -> {
             for (int i = 0; i + 1 < length; i += 2) {
                 int sample = Math.abs((short) (bytes[i] & 0xff | bytes[i + 1] << 8));
                 state[0] = Math.max(state[0], sample);

@@ -20,15 +20,15 @@ public final class SoundTrack {
         void samples(byte[] bytes, int length) throws IOException;
     }
 
-    public static void stream(Path clip, int soundIndex, int rate, Listener listener) {
+    public static void stream(Path clip, SoundChoice choice, int rate, Listener listener) {
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(List.of(
                 "-map",
-                "0:a:" + soundIndex,
+                "0:a:" + choice.stream(),
                 "-vn",
                 "-af",
-                "aresample=async=1:first_pts=0",
+                "aresample=async=1:first_pts=0" + (choice.channel() < 0 ? "" : ",pan=mono|c0=c" + choice.channel()),
                 "-ac",
                 "1",
                 "-ar",
@@ -51,10 +51,10 @@ public final class SoundTrack {
     }
 
     /** All of it at 16 kHz, for the recogniser and the aligner: 32 KB a second of clip. */
-    public static short[] speech(Path clip, int soundIndex) {
+    public static short[] speech(Path clip, SoundChoice choice) {
         short[][] samples = {new short[SPEECH_RATE * 30]};
         int[] count = {0};
-        stream(clip, soundIndex, SPEECH_RATE, (bytes, length) -> {
+        stream(clip, choice, SPEECH_RATE, (bytes, length) -> {
             if (count[0] + length / 2 > samples[0].length) {
                 samples[0] = java.util.Arrays.copyOf(samples[0], samples[0].length * 2);
             }
@@ -62,6 +62,34 @@ public final class SoundTrack {
                 samples[0][count[0]++] = (short) (bytes[i] & 0xff | bytes[i + 1] << 8);
             }
         });
-        return java.util.Arrays.copyOf(samples[0], count[0]);
+        return levelled(java.util.Arrays.copyOf(samples[0], count[0]));
+    }
+
+    /** Level of the loud parts that speech is brought to, full scale 32768. Common practice, no source. */
+    private static final double LOUD = 4000;
+
+    private static final double MOST_GAIN = 30;
+
+    /** The same sound as loud as speech usually is, by one gain for all of it, so that nothing pumps. */
+    private static short[] levelled(short[] samples) {
+        int frame = SPEECH_RATE / 50;
+        double[] levels = new double[samples.length / frame];
+        for (int f = 0; f < levels.length; f++) {
+            double sum = 0;
+            for (int i = f * frame; i < (f + 1) * frame; i++) {
+                sum += (double) samples[i] * samples[i];
+            }
+            levels[f] = Math.sqrt(sum / frame);
+        }
+        java.util.Arrays.sort(levels);
+        double loud = levels.length == 0 ? 0 : levels[levels.length * 9 / 10];
+        if (loud < 1) {
+            return samples;
+        }
+        double gain = Math.min(MOST_GAIN, LOUD / loud);
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (short) Math.max(-32_768, Math.min(32_767, Math.round(samples[i] * gain)));
+        }
+        return samples;
     }
 }

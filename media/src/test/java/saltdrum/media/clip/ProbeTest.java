@@ -174,7 +174,7 @@ class ProbeTest {
                 "libx264",
                 "-c:a",
                 "aac");
-        byte[] peaks = Peaks.of(clip, Probe.of(clip), 0);
+        byte[] peaks = Peaks.of(clip, Probe.of(clip), SoundChoice.USUAL);
         assertThat(peaks).hasSizeBetween(195, 206);
         assertThat(peaks[50] & 0xff).isLessThan(4);
         assertThat(peaks[150] & 0xff).isGreaterThan(10);

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,6 +27,7 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
+import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
@@ -86,6 +88,20 @@ class ClipController {
         } finally {
             Files.deleteIfExists(part);
         }
+    }
+
+    record SoundRequest(String sound) {}
+
+    @Operation(summary = "Chooses the sound that is listened to")
+    @PutMapping("/{clipId}/sound")
+    ClipView listenTo(@PathVariable String clipId, @RequestBody SoundRequest request) {
+        ClipInfo info = Json.read(clips.get(clipId).info(), ClipInfo.class, "clip");
+        clips.listenTo(
+                clipId,
+                SoundChoice.parse(String.valueOf(request.sound())).in(info).written());
+        workers.order(clipId, new WorkOrder.Listen());
+        announcements.clip(clipId);
+        return one(clipId);
     }
 
     @Operation(summary = "Removes a clip with its words and renders")

@@ -1,8 +1,12 @@
 package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
 import saltdrum.core.Json;
+import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.StoredTrack;
 
@@ -16,11 +20,38 @@ record ClipView(
         double frameRate,
         boolean variableRate,
         int sounds,
+        @Schema(description = "The sound that is listened to: stream, and channel where one is chosen") String sound,
+        @Schema(description = "Every sound that can be chosen") List<SoundView> soundChoices,
+        List<CaptionStreamView> captionStreams,
         @Schema(description = "Poster and peaks are there and the clip plays here") boolean prepared,
         int cues,
         int words,
         String style,
         String created) {
+
+    record CaptionStreamView(
+            int index, String language, @Schema(description = "Text, not pictures of text") boolean readable) {}
+
+    /** @param choice as it is written to choose it */
+    record SoundView(String choice, String label) {
+        static List<SoundView> of(ClipInfo info) {
+            List<SoundView> all = new ArrayList<>();
+            for (ClipInfo.Sound sound : info.sounds()) {
+                String name = info.sounds().size() == 1 ? "Sound" : "Sound " + (sound.index() + 1);
+                String language =
+                        sound.language() == null || sound.language().equals("und") ? "" : ", " + sound.language();
+                boolean one = sound.channels() < 2;
+                all.add(new SoundView(
+                        new SoundChoice(sound.index(), -1).written(), name + language + (one ? "" : ", mixed")));
+                for (int channel = 0; !one && channel < sound.channels(); channel++) {
+                    String side = sound.channels() == 2 ? channel == 0 ? "left" : "right" : "channel " + (channel + 1);
+                    all.add(new SoundView(
+                            new SoundChoice(sound.index(), channel).written(), name + language + ", " + side));
+                }
+            }
+            return all;
+        }
+    }
 
     static ClipView of(ClipRow row, StoredTrack track) {
         ClipInfo info = Json.read(row.info(), ClipInfo.class, "clip");
@@ -33,6 +64,12 @@ record ClipView(
                 info.frameRate(),
                 info.variableRate(),
                 info.sounds().size(),
+                row.sound(),
+                SoundView.of(info),
+                info.captions().stream()
+                        .map(c -> new CaptionStreamView(
+                                c.index(), c.language() == null ? "und" : c.language(), CaptionStream.readable(c)))
+                        .toList(),
                 row.peaksHash() != null && (info.playsInBrowsers() || row.proxyHash() != null),
                 track.track().cues().size(),
                 (int) track.track().words().count(),

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
+import saltdrum.core.draft.Policy;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
@@ -56,10 +57,12 @@ class JobController {
      * @param script what is said; null to recognise the speech
      * @param fromMs null for the beginning
      * @param toMs null for the end
+     * @param policies by which a recognised draft is written; null for none
      */
-    record WordsRequest(String script, String language, Integer fromMs, Integer toMs) {}
+    record WordsRequest(String script, String language, Integer fromMs, Integer toMs, List<Policy> policies) {}
 
-    record RenderRequest(String preset, Integer crf) {}
+    /** @param keepCaptions whether caption streams of the clip go into the video as well */
+    record RenderRequest(String preset, Integer crf, Boolean keepCaptions) {}
 
     @Operation(summary = "All long work on a clip, newest first")
     @GetMapping("/clips/{clipId}/jobs")
@@ -84,7 +87,8 @@ class JobController {
             throw new BadInputException("The script is empty. Paste what is said in the clip.");
         }
         WorkOrder order = request.script() == null
-                ? new WorkOrder.Recognise(language, from, to)
+                ? new WorkOrder.Recognise(
+                        language, from, to, request.policies() == null ? List.of() : request.policies())
                 : new WorkOrder.PlaceScript(request.script(), language, from, to);
         return JobView.of(workers.order(clipId, order));
     }
@@ -95,9 +99,12 @@ class JobController {
         Track track = tracks.get(clips.get(clipId).id()).track();
         BurnOrder order = new BurnOrder(
                 request.preset() == null ? BurnOrder.USUAL.preset() : request.preset(),
-                request.crf() == null ? BurnOrder.USUAL.crf() : request.crf());
+                request.crf() == null ? BurnOrder.USUAL.crf() : request.crf(),
+                Boolean.TRUE.equals(request.keepCaptions()));
         return JobView.of(workers.order(
-                clipId, new WorkOrder.Render(track, StyleFile.builtIn(track.style()), order.preset(), order.crf())));
+                clipId,
+                new WorkOrder.Render(
+                        track, StyleFile.builtIn(track.style()), order.preset(), order.crf(), order.keepCaptions())));
     }
 
     @GetMapping("/jobs/{jobId}")

@@ -17,8 +17,12 @@ import saltdrum.core.scene.Mark;
 class OpenApiSettings {
     /** The only fields of answers that may be missing; null is never written. */
     private static final Set<String> OPTIONAL = Set.of(
-            "TrackView.undo",
-            "TrackView.redo",
+            "TrackHead.undo",
+            "TrackHead.redo",
+            "TermView.sayAs",
+            "CueGiven.showMs",
+            "CueGiven.hideMs",
+            "CueGiven.settings",
             "JobView.secondsLeft",
             "JobView.message",
             "JobView.outputName",

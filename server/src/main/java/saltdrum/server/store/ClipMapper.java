@@ -9,7 +9,8 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface ClipMapper {
-    String COLUMNS = "id, name, media_hash, proxy_hash, poster_hash, peaks_hash, info::text as info, created";
+    String COLUMNS =
+            "id, name, media_hash, proxy_hash, poster_hash, peaks_hash, info::text as info, created, sound, speech_hash";
 
     @Insert("insert into clip (id, name, media_hash, info) values (#{id}, #{name}, #{mediaHash}, #{info}::jsonb)")
     void add(String id, String name, String mediaHash, String info);
@@ -22,6 +23,12 @@ interface ClipMapper {
 
     @Update("update clip set poster_hash = #{poster}, peaks_hash = #{peaks}, proxy_hash = #{proxy} where id = #{id}")
     void prepared(String id, String poster, String peaks, String proxy);
+
+    @Update("update clip set sound = #{sound}, speech_hash = null where id = #{id}")
+    void listenTo(String id, String sound);
+
+    @Update("update clip set speech_hash = #{hash} where id = #{id}")
+    void speech(String id, String hash);
 
     @Delete("delete from clip where id = #{id}")
     int remove(String id);

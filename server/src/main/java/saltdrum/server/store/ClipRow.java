@@ -2,7 +2,10 @@ package saltdrum.server.store;
 
 import java.time.OffsetDateTime;
 
-/** A clip as it is kept. {@code info} is the probe's answer as JSON; hashes are null until prepared. */
+/**
+ * A clip as it is kept. {@code info} is the probe's answer as JSON; hashes are null until prepared; {@code sound} is the
+ * chosen sound.
+ */
 public record ClipRow(
         String id,
         String name,
@@ -11,4 +14,6 @@ public record ClipRow(
         String posterHash,
         String peaksHash,
         String info,
-        OffsetDateTime created) {}
+        OffsetDateTime created,
+        String sound,
+        String speechHash) {}

@@ -40,6 +40,15 @@ public class ClipStore {
         clips.prepared(id, posterHash, peaksHash, proxyHash);
     }
 
+    /** Another sound is listened to; its speech is not heard yet. */
+    public void listenTo(String id, String sound) {
+        clips.listenTo(id, sound);
+    }
+
+    public void speech(String id, String hash) {
+        clips.speech(id, hash);
+    }
+
     @Transactional
     public void remove(String id) {
         if (clips.remove(id) == 0) {

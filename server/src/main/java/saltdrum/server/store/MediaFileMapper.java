@@ -15,7 +15,7 @@ interface MediaFileMapper {
             """
             select hash from media_file m
             where created < now() - interval '10 minutes'
-              and not exists (select 1 from clip c where m.hash in (c.media_hash, c.proxy_hash, c.poster_hash, c.peaks_hash))
+              and not exists (select 1 from clip c where m.hash in (c.media_hash, c.proxy_hash, c.poster_hash, c.peaks_hash, c.speech_hash))
               and not exists (select 1 from job j where j.output_hash = m.hash)
             """)
     List<String> unused();

@@ -93,6 +93,9 @@ interface TrackMapper {
             """)
     EditRow firstUndone(String clipId);
 
+    @Delete("delete from edit where clip_id = #{clipId} and seq = #{seq}")
+    void forget(String clipId, long seq);
+
     @Update("update edit set undone = #{undone} where clip_id = #{clipId} and seq = #{seq}")
     void markUndone(String clipId, long seq, boolean undone);
 

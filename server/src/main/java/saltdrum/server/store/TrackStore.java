@@ -73,6 +73,31 @@ public class TrackStore {
         return write(present, difference, after);
     }
 
+    /**
+     * Does one's own last change anew, as one step of the history. When the track has been changed by others since, it
+     * becomes a change of its own.
+     *
+     * @param mine the state that the last change left, or null for a first change
+     * @param original the track before that change
+     */
+    @Transactional
+    public StoredChange amend(
+            String clipId,
+            StoredTrack mine,
+            Track original,
+            Function<Track, String> said,
+            UnaryOperator<Track> change) {
+        StoredTrack present = locked(clipId, -1);
+        if (mine == null || present.version() != mine.version()) {
+            return change(clipId, -1, said, change);
+        }
+        Track after = change.apply(original);
+        EditRow last = mapper.lastDone(clipId);
+        mapper.forget(clipId, last.seq());
+        mapper.addEdit(clipId, said.apply(original), Json.write(Change.between(original, after)));
+        return write(present, Change.between(present.track(), after), after);
+    }
+
     @Transactional
     public StoredChange undo(String clipId, long version) {
         StoredTrack present = locked(clipId, version);

@@ -2,7 +2,9 @@ package saltdrum.server.work;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 import saltdrum.core.cue.Track;
+import saltdrum.core.draft.Policy;
 import saltdrum.core.style.Style;
 
 /** What is to be done, complete enough to be done again after a crash. */
@@ -11,6 +13,7 @@ import saltdrum.core.style.Style;
     @JsonSubTypes.Type(value = WorkOrder.Prepare.class, name = "prepare"),
     @JsonSubTypes.Type(value = WorkOrder.PlaceScript.class, name = "placeScript"),
     @JsonSubTypes.Type(value = WorkOrder.Recognise.class, name = "recognise"),
+    @JsonSubTypes.Type(value = WorkOrder.Listen.class, name = "listen"),
     @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
 })
 public sealed interface WorkOrder {
@@ -19,8 +22,12 @@ public sealed interface WorkOrder {
 
     record PlaceScript(String script, String language, int fromMs, int toMs) implements WorkOrder {}
 
-    record Recognise(String language, int fromMs, int toMs) implements WorkOrder {}
+    /** The draft is written by these policies, in their order. */
+    record Recognise(String language, int fromMs, int toMs, List<Policy> policies) implements WorkOrder {}
+
+    /** Another sound was chosen: its loudness is drawn. */
+    record Listen() implements WorkOrder {}
 
     /** The track and style as they were when ordered. */
-    record Render(Track track, Style style, String preset, int crf) implements WorkOrder {}
+    record Render(Track track, Style style, String preset, int crf, boolean keepCaptions) implements WorkOrder {}
 }

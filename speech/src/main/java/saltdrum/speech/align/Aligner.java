@@ -1,12 +1,14 @@
 package saltdrum.speech.align;
 
 import edu.cmu.sphinx.frontend.Data;
+import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.BadInputException;
+import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.speech.SpeechResult;
@@ -20,9 +22,14 @@ public final class Aligner {
     private static final double[] BEAMS = {300, 3000};
 
     /** A frame's window is 25.6 ms long; an edge between two frames lies this far after the later frame's start. */
-    private static final int EDGE_MS = 8;
+    private static final int EDGE_MS = 4;
 
     private static final int LEAST_WORD_MS = 20;
+
+    private static final int UNSPOKEN_MS = 120;
+
+    /** Shorter than any syllable that a listener would miss. Common practice, no source. */
+    private static final int LEAST_SPEECH_MS = 150;
 
     private final AcousticModel model;
     private final SpokenForm spokenForm = new SpokenForm();
@@ -57,74 +64,135 @@ public final class Aligner {
         }
         model.reset();
         List<Data> features = Features.of(samples, model);
-        Graph graph = new Graph(ways, model);
-        List<Viterbi.Span> spans = null;
-        for (double beam : BEAMS) {
-            spans = features.isEmpty() ? null : new Viterbi(graph).best(features, beam, progress, stopped);
-            if (spans != null) {
-                break;
-            }
-        }
-        if (spans == null) {
+        List<Viterbi.Span> strict = search(features, ways, false, progress, stopped);
+        if (strict == null) {
             throw new BadInputException("The script has " + tokens.size() + " words and the sound is only "
                     + samples.length / 16 + " ms long. Check that script and clip belong together.");
         }
+        List<Viterbi.Span> tolerant = search(features, ways, true, progress, stopped);
         progress.accept(1);
-        return result(tokens, tokenOf, spans, samples.length / 16);
+        return result(
+                tokens,
+                tokenOf,
+                strict,
+                tolerant == null ? strict : tolerant,
+                samples.length / 16,
+                new Loudness(samples));
+    }
+
+    private List<Viterbi.Span> search(
+            List<Data> features,
+            List<List<List<String>>> ways,
+            boolean tolerant,
+            DoubleConsumer progress,
+            BooleanSupplier stopped) {
+        Graph graph = new Graph(ways, model, tolerant);
+        List<Senone> anySpeech = tolerant ? model.anySpeech() : List.of();
+        for (double beam : BEAMS) {
+            List<Viterbi.Span> spans = features.isEmpty()
+                    ? null
+                    : new Viterbi(graph, anySpeech)
+                            .best(
+                                    features,
+                                    beam,
+                                    done -> progress.accept(tolerant ? 0.4 + 0.6 * done : 0.4 * done),
+                                    stopped);
+            if (spans != null) {
+                return spans;
+            }
+        }
+        return null;
+    }
+
+    /** Where each token begins and ends, ms; -1 where no span is of it. */
+    private record Places(int[] start, int[] end) {
+        static Places of(List<Viterbi.Span> spans, List<Integer> tokenOf, int tokens, int lengthMs) {
+            Places places = new Places(new int[tokens], new int[tokens]);
+            java.util.Arrays.fill(places.start, -1);
+            for (Viterbi.Span span : spans) {
+                if (span.segment() >= 0) {
+                    int token = tokenOf.get(span.segment());
+                    int from = fromMs(span);
+                    places.start[token] = places.start[token] < 0 ? from : places.start[token];
+                    places.end[token] = Math.max(toMs(span, lengthMs), from + 1);
+                }
+            }
+            return places;
+        }
+    }
+
+    private static int fromMs(Viterbi.Span span) {
+        return span.fromFrame() == 0 ? 0 : span.fromFrame() * Features.FRAME_MS + EDGE_MS;
+    }
+
+    private static int toMs(Viterbi.Span span, int lengthMs) {
+        return Math.min(lengthMs, span.toFrame() * Features.FRAME_MS + EDGE_MS);
     }
 
     private static SpeechResult result(
-            List<String> tokens, List<Integer> tokenOf, List<Viterbi.Span> spans, int lengthMs) {
-        int[] start = new int[tokens.size()];
-        int[] end = new int[tokens.size()];
-        java.util.Arrays.fill(start, -1);
+            List<String> tokens,
+            List<Integer> tokenOf,
+            List<Viterbi.Span> strict,
+            List<Viterbi.Span> spans,
+            int lengthMs,
+            Loudness loudness) {
         List<SpeechResult.Silence> silences = new ArrayList<>();
+        List<SpeechResult.Unscripted> unscripted = new ArrayList<>();
         for (Viterbi.Span span : spans) {
-            int from = span.fromFrame() == 0 ? 0 : span.fromFrame() * Features.FRAME_MS + EDGE_MS;
-            int to = Math.min(lengthMs, span.toFrame() * Features.FRAME_MS + EDGE_MS);
+            int from = fromMs(span);
+            int to = toMs(span, lengthMs);
             if (span.segment() == Graph.SILENCE) {
                 silences.add(new SpeechResult.Silence(from, to));
-            } else {
-                int token = tokenOf.get(span.segment());
-                start[token] = start[token] < 0 ? from : start[token];
-                end[token] = Math.max(to, from + 1);
+            } else if (span.segment() == Graph.OTHER_SPEECH
+                    && to - from >= LEAST_SPEECH_MS
+                    && loudness.speaks(from, to)) {
+                unscripted.add(new SpeechResult.Unscripted(from, to, ""));
             }
         }
-        return new SpeechResult(place(tokens, start, end, lengthMs), silences);
+        Places found = Places.of(spans, tokenOf, tokens.size(), lengthMs);
+        Places forced = Places.of(strict, tokenOf, tokens.size(), lengthMs);
+        return new SpeechResult(place(tokens, found, forced, lengthMs), silences, unscripted);
     }
 
-    /** Words that are not said aloud (a dash) share the room after their neighbour, and are marked estimated. */
-    private static List<Word> place(List<String> tokens, int[] start, int[] end, int lengthMs) {
+    /**
+     * Words that were not found keep the place that a search which must find them gave, as far as their neighbours let
+     * them; a dash, which is not said aloud, gets the room after its neighbour and is marked estimated.
+     */
+    private static List<Word> place(List<String> tokens, Places found, Places forced, int lengthMs) {
         List<Word> words = new ArrayList<>();
         for (int t = 0; t < tokens.size(); t++) {
-            if (start[t] >= 0) {
-                words.add(Word.of(t + 1L, tokens.get(t), start[t], end[t], WordSource.ALIGNED));
+            if (found.start[t] >= 0) {
+                words.add(Word.of(t + 1L, tokens.get(t), found.start[t], found.end[t], WordSource.ALIGNED));
                 continue;
             }
             int floor = words.isEmpty() ? 0 : words.get(words.size() - 1).endMs();
             int next = t + 1;
-            while (next < tokens.size() && start[next] < 0) {
+            while (next < tokens.size() && found.start[next] < 0) {
                 next++;
             }
-            int ceiling = next < tokens.size() ? start[next] : Math.max(lengthMs, floor + 1);
+            int ceiling = next < tokens.size() ? found.start[next] : Math.max(lengthMs, floor + 1);
             if (ceiling - floor < LEAST_WORD_MS && !words.isEmpty()) {
                 Word before = words.remove(words.size() - 1);
                 floor = Math.max(
                         before.startMs() + 1, before.endMs() - Math.min(LEAST_WORD_MS, before.durationMs() / 2));
                 words.add(before.withTime(before.startMs(), floor));
             }
-            int until = Math.min(ceiling, floor + 120);
-            if (until > floor) {
-                words.add(new Word(
-                        t + 1L,
-                        tokens.get(t),
-                        floor,
-                        until,
-                        0.3,
-                        WordSource.ESTIMATED,
-                        0,
-                        saltdrum.core.word.Pin.FREE));
-            }
+            boolean spoken = forced.start[t] >= 0;
+            // The words that still wait for this room need a millisecond each.
+            int waiting = next - t - 1;
+            int start = spoken ? Math.max(floor, Math.min(forced.start[t], ceiling - LEAST_WORD_MS)) : floor;
+            int end = spoken ? Math.max(start + LEAST_WORD_MS, forced.end[t]) : start + UNSPOKEN_MS;
+            start = Math.max(floor, Math.min(start, ceiling - waiting - 1));
+            end = Math.max(start + 1, Math.min(end, ceiling - waiting));
+            words.add(new Word(
+                    t + 1L,
+                    tokens.get(t),
+                    start,
+                    end,
+                    spoken ? 0.1 : 0.3,
+                    spoken ? WordSource.NOT_FOUND : WordSource.ESTIMATED,
+                    0,
+                    Pin.FREE));
         }
         return words;
     }

@@ -21,7 +21,20 @@ final class Graph {
 
     static final int SILENCE = -2;
 
+    /** Speech that is in no word. */
+    static final int OTHER_SPEECH = -3;
+
+    /** Costs in nats of the tolerant search: cheaper ones lose real words. Tuned on the corpus, see docs/benchmarks.md. */
+    private static final double OTHER_SPEECH_ENTRY = 20;
+
+    private static final double SKIP_FIRST = 60;
+    private static final double SKIP_NEXT = 25;
+
+    private static final int MOST_SKIPPED = 40;
+
+    /** Null stands for other speech. */
     final List<Senone> senones = new ArrayList<>();
+
     final List<Arc[]> arcs = new ArrayList<>();
     final List<Arc> starts = new ArrayList<>();
     /** Log probability of ending in a state; NaN where the sound cannot end. */
@@ -46,8 +59,11 @@ final class Graph {
     private final AcousticModel model;
     private final List<List<Arc>> open = new ArrayList<>();
 
-    /** @param ways for each spoken word, its pronunciations */
-    Graph(List<List<List<String>>> ways, AcousticModel model) {
+    /**
+     * @param ways for each spoken word, its pronunciations
+     * @param tolerant whether words may be missing in the sound, and other speech may stand between words
+     */
+    Graph(List<List<List<String>>> ways, AcousticModel model, boolean tolerant) {
         this.model = model;
         int count = ways.size();
         Phone[] silences = new Phone[count + 1];
@@ -89,9 +105,69 @@ final class Graph {
                 }
             }
         }
+        if (tolerant) {
+            tolerate(silences, entries, exits);
+        }
         starts.add(new Arc(silences[0].first, 0, SILENCE));
         ends.set(silences[count].last(), exitLog(silences[count]));
         open.forEach(list -> arcs.add(list.toArray(Arc[]::new)));
+    }
+
+    /** Other speech between any two words, and arcs past up to {@link #MOST_SKIPPED} words. */
+    private void tolerate(Phone[] silences, List<List<Entry>> entries, List<List<Exit>> exits) {
+        int count = entries.size();
+        for (int boundary = 0; boundary <= count; boundary++) {
+            int other = senones.size();
+            senones.add(null);
+            open.add(new ArrayList<>(List.of(new Arc(other, 0, SAME))));
+            ends.add(boundary == count ? 0 : Double.NaN);
+            double entry = -OTHER_SPEECH_ENTRY * AcousticModel.NAT;
+            if (boundary == 0) {
+                starts.add(new Arc(other, entry, OTHER_SPEECH));
+            }
+            leave(silences[boundary], other, OTHER_SPEECH, entry);
+            open.get(other).add(new Arc(silences[boundary].first, 0, SILENCE));
+            if (boundary > 0) {
+                for (Exit exit : exits.get(boundary - 1)) {
+                    if (exit.right.equals(AcousticModel.SILENCE)) {
+                        leave(exit.phone, other, OTHER_SPEECH, entry);
+                    }
+                }
+            }
+            for (int to = boundary; to <= Math.min(count, boundary + MOST_SKIPPED); to++) {
+                int skipped = to - boundary;
+                double cost = skipped == 0 ? 0 : -(SKIP_FIRST + (skipped - 1) * SKIP_NEXT) * AcousticModel.NAT;
+                if (to == count) {
+                    if (skipped > 0) {
+                        leave(silences[boundary], silences[count].first, SILENCE, cost);
+                        open.get(other).add(new Arc(silences[count].first, cost, SILENCE));
+                    }
+                    continue;
+                }
+                for (Entry next : entries.get(to)) {
+                    if (next.left.equals(AcousticModel.SILENCE)) {
+                        open.get(other).add(new Arc(next.phone.first, cost, to));
+                        if (skipped > 0) {
+                            leave(silences[boundary], next.phone.first, to, cost);
+                            if (boundary == 0) {
+                                starts.add(new Arc(next.phone.first, cost, to));
+                            }
+                        }
+                    }
+                }
+                if (skipped > 0 && boundary > 0) {
+                    for (Exit exit : exits.get(boundary - 1)) {
+                        for (Entry next : entries.get(to)) {
+                            boolean pause =
+                                    exit.right.equals(AcousticModel.SILENCE) && next.left.equals(AcousticModel.SILENCE);
+                            if (pause) {
+                                leave(exit.phone, next.phone.first, to, cost);
+                            }
+                        }
+                    }
+                }
+            }
+        }
     }
 
     private record Entry(Phone phone, String phoneName, String left) {}
@@ -159,11 +235,15 @@ final class Graph {
     }
 
     private void leave(Phone from, int to, int segment) {
+        leave(from, to, segment, 0);
+    }
+
+    private void leave(Phone from, int to, int segment, double cost) {
         float[][] moves = from.hmm.getTransitionMatrix();
         int order = from.hmm.getOrder();
         for (int i = 0; i < order; i++) {
             if (moves[i][order] > -1e8f) {
-                open.get(from.first + i).add(new Arc(to, moves[i][order], segment));
+                open.get(from.first + i).add(new Arc(to, moves[i][order] + cost, segment));
             }
         }
     }

@@ -12,19 +12,25 @@ import saltdrum.speech.model.AcousticModel;
 
 /** The best path of a sound through a graph, with a beam. Remembers only where words and silences began. */
 final class Viterbi {
-    /** @param segment index of the spoken word, or {@link Graph#SILENCE} */
+    /** @param segment index of the spoken word, {@link Graph#SILENCE} or {@link Graph#OTHER_SPEECH} */
     record Span(int segment, int fromFrame, int toFrame) {}
 
     private static final int MOST_SENONES = 20_000;
 
+    /** Nats a frame. */
+    private static final double OTHER_SPEECH_FRAME = 4.5;
+
     private final Graph graph;
+    private final List<Senone> anySpeech;
     private int[] recordParent = new int[4096];
     private int[] recordSegment = new int[4096];
     private int[] recordFrame = new int[4096];
     private int records;
 
-    Viterbi(Graph graph) {
+    /** @param anySpeech states whose best tells how other speech scores; empty for a graph without any */
+    Viterbi(Graph graph, List<Senone> anySpeech) {
         this.graph = graph;
+        this.anySpeech = anySpeech;
     }
 
     /**
@@ -54,6 +60,8 @@ final class Viterbi {
         float[] scored = new float[MOST_SENONES];
         int[] scoredAt = new int[MOST_SENONES];
         Arrays.fill(scoredAt, -1);
+        int otherAt = -1;
+        double other = 0;
         for (int frame = 0; frame < features.size(); frame++) {
             if (frame % 100 == 0) {
                 progress.accept((double) frame / features.size());
@@ -66,6 +74,15 @@ final class Viterbi {
             for (int a = 0; a < count; a++) {
                 int state = active[a];
                 Senone senone = graph.senones.get(state);
+                if (senone == null) {
+                    if (otherAt != frame) {
+                        otherAt = frame;
+                        other = otherSpeech(feature);
+                    }
+                    score[state] += other;
+                    best = Math.max(best, score[state]);
+                    continue;
+                }
                 int id = (int) senone.getID();
                 if (scoredAt[id] != frame) {
                     scoredAt[id] = frame;
@@ -121,6 +138,15 @@ final class Viterbi {
             }
         }
         return end < 0 ? null : trace(origin[end], features.size());
+    }
+
+    /** The best of all phones, less what keeps real words from being taken for other speech. */
+    private double otherSpeech(Data feature) {
+        double best = Double.NEGATIVE_INFINITY;
+        for (Senone senone : anySpeech) {
+            best = Math.max(best, senone.getScore(feature));
+        }
+        return best - OTHER_SPEECH_FRAME * AcousticModel.NAT;
     }
 
     private int record(int parent, int segment, int frame) {

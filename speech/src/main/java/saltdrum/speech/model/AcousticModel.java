@@ -6,12 +6,16 @@ import edu.cmu.sphinx.linguist.acoustic.HMMPosition;
 import edu.cmu.sphinx.linguist.acoustic.LeftRightContext;
 import edu.cmu.sphinx.linguist.acoustic.Unit;
 import edu.cmu.sphinx.linguist.acoustic.UnitManager;
+import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.SenoneHMM;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Sphinx3Loader;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.TiedStateAcousticModel;
 import java.io.IOException;
 import java.net.URL;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.Iterator;
+import java.util.List;
 import java.util.Map;
 import saltdrum.core.SaltDrumException;
 
@@ -67,6 +71,19 @@ public final class AcousticModel {
     public SenoneHMM silence() {
         return found.computeIfAbsent(
                 SILENCE, key -> (SenoneHMM) model.lookupNearestHMM(UnitManager.SILENCE, HMMPosition.UNDEFINED, false));
+    }
+
+    /** The states of every phone alone, without context: together they tell how any speech scores. */
+    public List<Senone> anySpeech() {
+        List<Senone> senones = new ArrayList<>();
+        for (Iterator<Unit> all = model.getContextIndependentUnitIterator(); all.hasNext(); ) {
+            Unit unit = all.next();
+            if (!unit.isFiller()) {
+                SenoneHMM hmm = (SenoneHMM) loader.getHMMManager().get(HMMPosition.UNDEFINED, unit);
+                senones.addAll(List.of(hmm.getSenoneSequence().getSenones()));
+            }
+        }
+        return senones;
     }
 
     /** Forgets what scoring an earlier sound left behind. */

@@ -22,45 +22,58 @@ import saltdrum.speech.model.Quiet;
 /** English speech to draft words. Loads on first use and stays warm; one clip at a time. */
 public final class Recogniser {
     private static final String MODEL = "resource:/edu/cmu/sphinx/models/en-us/";
+    private static final String CONFIGURATION = "resource:/saltdrum/speech/recognise/recogniser.config.xml";
+
     private Context context;
     private Recognizer recognizer;
+    private List<Term> terms;
+    private Glossary glossary;
 
-    private void warm() {
-        if (recognizer != null) {
+    /** Loads for these terms; another list of terms loads anew, which takes some seconds. */
+    private void warm(List<Term> wanted) {
+        if (recognizer != null && wanted.equals(terms)) {
             return;
         }
         Quiet.now();
+        if (recognizer != null) {
+            recognizer.deallocate();
+            recognizer = null;
+        }
+        glossary = new Glossary(wanted);
         Configuration configuration = new Configuration();
         configuration.setAcousticModelPath(MODEL + "en-us");
-        configuration.setDictionaryPath(MODEL + "cmudict-en-us.dict");
+        configuration.setDictionaryPath(
+                wanted.isEmpty()
+                        ? MODEL + "cmudict-en-us.dict"
+                        : glossary.dictionary().toUri().toString());
         configuration.setLanguageModelPath(MODEL + "en-us.lm.bin");
         try {
-            context = new Context(configuration);
+            context = new Context(CONFIGURATION, configuration);
         } catch (IOException e) {
             throw new SaltDrumException("The speech model could not be loaded. Build the application again.", e);
         }
-        // 20000 is no better and three times slower (docs/benchmarks.md).
-        for (String list : new String[] {"standardActiveListFactory", "fastmatchActiveList"}) {
-            context.setLocalProperty(list + "->absoluteBeamWidth", "3000");
-        }
+        context.setLocalProperty("lexTreeLinguist->languageModel", "glossaryModel");
+        context.setLocalProperty("glossaryModel->terms", glossary.words());
         recognizer = context.getInstance(Recognizer.class);
         recognizer.allocate();
+        terms = List.copyOf(wanted);
     }
 
     /**
      * @param samples 16 kHz mono from clip time {@code offsetMs}
+     * @param wanted names and trade terms to be heard
      * @param heard gets all words so far each time a stretch is done; what it got stays good when stopped
      */
     public synchronized List<Word> recognise(
-            short[] samples, int offsetMs, Consumer<List<Word>> heard, BooleanSupplier stopped) {
-        warm();
+            short[] samples, int offsetMs, List<Term> wanted, Consumer<List<Word>> heard, BooleanSupplier stopped) {
+        warm(wanted);
         ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
         bytes.asShortBuffer().put(samples);
         context.setSpeechSource(new StoppableStream(bytes.array(), stopped));
         List<Word> words = new ArrayList<>();
         for (Result result = recognizer.recognize(); result != null; result = recognizer.recognize()) {
             for (WordResult word : new edu.cmu.sphinx.api.SpeechResult(result).getWords()) {
-                add(words, word, offsetMs);
+                add(words, word, offsetMs, glossary);
             }
             heard.accept(List.copyOf(words));
             if (stopped.getAsBoolean()) {
@@ -70,7 +83,7 @@ public final class Recogniser {
         return words;
     }
 
-    private static void add(List<Word> words, WordResult word, int offsetMs) {
+    private static void add(List<Word> words, WordResult word, int offsetMs, Glossary glossary) {
         String text = word.getWord().getSpelling().replaceAll("\\(\\d+\\)$", "");
         if (word.getWord().isFiller() || text.startsWith("<") || text.startsWith("[")) {
             return;
@@ -81,7 +94,7 @@ public final class Recogniser {
         double confidence = Math.min(1, Math.max(0, Math.exp(word.getConfidence() / 10_000)));
         words.add(new Word(
                 words.size() + 1L,
-                text,
+                glossary.written(text),
                 start,
                 end,
                 Double.isNaN(confidence) ? 0.5 : confidence,

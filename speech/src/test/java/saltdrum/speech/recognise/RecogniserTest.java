@@ -11,7 +11,7 @@ import saltdrum.speech.Sound;
 class RecogniserTest {
     @Test
     void aDraftHasMostOfTheWordsInOrder() {
-        List<Word> heard = new Recogniser().recognise(Sound.spoken(), 0, words -> {}, () -> false);
+        List<Word> heard = new Recogniser().recognise(Sound.spoken(), 0, List.of(), words -> {}, () -> false);
         assertThat(heard).hasSizeBetween(10, 24).allMatch(w -> w.source() == WordSource.RECOGNISED);
         assertThat(heard).isSortedAccordingTo(java.util.Comparator.comparingInt(Word::startMs));
         assertThat(heard.stream().map(Word::text)).contains("first", "back", "friday", "three", "coats");

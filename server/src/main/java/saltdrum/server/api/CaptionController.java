@@ -1,0 +1,147 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.EditWords;
+import saltdrum.core.edit.Edits;
+import saltdrum.core.format.CaptionFile;
+import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.Captions;
+import saltdrum.core.style.StyleFile;
+import saltdrum.media.clip.CaptionStream;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.StoredChange;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.Announcements;
+
+/** Caption files in and out of a clip's track. */
+@Tag(name = "captions")
+@RestController
+@RequestMapping("/api/clips/{clipId}/captions")
+class CaptionController {
+    private static final int MOST_BYTES = 20_000_000;
+
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final MediaStore media;
+    private final Announcements announcements;
+
+    CaptionController(ClipStore clips, TrackStore tracks, MediaStore media, Announcements announcements) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.media = media;
+        this.announcements = announcements;
+    }
+
+    /** What came of a file that was read. */
+    record BroughtIn(int cues, int words, List<String> repairs) {}
+
+    /** A kind of caption file and what of the track, as it is now, it cannot keep. */
+    record FormatView(CaptionFormat format, String label, String ending, List<String> loses) {}
+
+    @Operation(summary = "The kinds of caption files that can be written, and what each would lose")
+    @GetMapping
+    List<FormatView> formats(@PathVariable String clipId) {
+        Track track = tracks.get(clips.get(clipId).id()).track();
+        return Arrays.stream(CaptionFormat.values())
+                .map(format -> new FormatView(format, format.label, format.extensions.get(0), format.loses(track)))
+                .toList();
+    }
+
+    @Hidden
+    @GetMapping("/{format}")
+    ResponseEntity<byte[]> write(@PathVariable String clipId, @PathVariable CaptionFormat format) {
+        ClipRow clip = clips.get(clipId);
+        Track track = tracks.get(clipId).track();
+        String text = format.write(
+                track,
+                StyleFile.builtIn(track.style()),
+                track.frame().output(info(clip).size()));
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(clip.name() + "." + format.extensions.get(0), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Outside the described API's types: the body is the raw file. */
+    @Hidden
+    @PutMapping
+    BroughtIn read(@PathVariable String clipId, @RequestParam String name, HttpServletRequest request)
+            throws IOException {
+        byte[] bytes = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        return bringIn(clipId, bytes, name);
+    }
+
+    @Operation(summary = "Reads a caption stream of the video into the track")
+    @PostMapping("/streams/{index}")
+    BroughtIn readStream(@PathVariable String clipId, @PathVariable int index) {
+        ClipRow clip = clips.get(clipId);
+        byte[] bytes = CaptionStream.read(media.file(clip.mediaHash()), info(clip), index);
+        return bringIn(clipId, bytes, "caption stream " + (index + 1));
+    }
+
+    private BroughtIn bringIn(String clipId, byte[] bytes, String name) {
+        ClipInfo info = info(clips.get(clipId));
+        CaptionFile file = Captions.read(bytes, name);
+        List<Repair> repairs = new ArrayList<>(file.repairs());
+        List<Cue> cues = Captions.cues(file, repairs).stream()
+                .filter(cue -> cue.firstWordMs() < info.durationMs())
+                .toList();
+        if (cues.isEmpty()) {
+            throw new BadInputException(
+                    "All cues of “" + name + "” lie after the clip's end. Check that file and clip belong together.");
+        }
+        int left = file.cues().size() - cues.size();
+        if (left > 0) {
+            repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
+        }
+        Edit edit = file.broken()
+                ? new Edit.BringInCues(file.language(), cues, file.regions())
+                : new Edit.ReplaceWords(
+                        file.language() == null ? tracks.get(clipId).track().language() : file.language(),
+                        cues.stream().flatMap(cue -> cue.words().stream()).toList(),
+                        0,
+                        Integer.MAX_VALUE);
+        StoredChange change = tracks.change(
+                clipId, -1, before -> EditWords.describe(before, edit), track -> Edits.apply(track, edit));
+        announcements.track(clipId, change.after().version());
+        return new BroughtIn(
+                cues.size(),
+                cues.stream().mapToInt(cue -> cue.words().size()).sum(),
+                repairs.stream().map(Repair::toString).toList());
+    }
+
+    private static ClipInfo info(ClipRow clip) {
+        return Json.read(clip.info(), ClipInfo.class, "clip");
+    }
+}

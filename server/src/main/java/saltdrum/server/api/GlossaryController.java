@@ -1,0 +1,69 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.server.store.GlossaryRow;
+import saltdrum.server.store.GlossaryStore;
+
+@Tag(name = "glossary")
+@RestController
+@RequestMapping("/api/glossary")
+class GlossaryController {
+    private static final int MOST_TERMS = 2000;
+
+    private final GlossaryStore glossary;
+
+    GlossaryController(GlossaryStore glossary) {
+        this.glossary = glossary;
+    }
+
+    /**
+     * @param term as it is to stand
+     * @param sayAs how it is said, in ordinary words; missing when the spelling says it
+     */
+    record TermView(String term, String sayAs) {}
+
+    record GlossaryView(List<TermView> terms) {}
+
+    @Operation(summary = "Names and trade terms, which recognition listens for")
+    @GetMapping
+    GlossaryView all() {
+        return view(glossary.all());
+    }
+
+    @Operation(summary = "Puts these terms in the place of all")
+    @PutMapping
+    GlossaryView replace(@RequestBody GlossaryView wanted) {
+        if (wanted.terms() == null || wanted.terms().size() > MOST_TERMS) {
+            throw new BadInputException("A glossary holds up to " + MOST_TERMS + " terms.");
+        }
+        List<GlossaryRow> rows = new ArrayList<>();
+        for (TermView term : wanted.terms()) {
+            if (term.term() == null || term.term().isBlank() || term.term().length() > 80) {
+                throw new BadInputException("A term has 1 to 80 letters. Nothing was changed.");
+            }
+            if (term.sayAs() != null && term.sayAs().length() > 120) {
+                throw new BadInputException(
+                        "“" + term.term() + "” is said in at most 120 letters. Nothing was changed.");
+            }
+            String sayAs = term.sayAs() == null || term.sayAs().isBlank()
+                    ? null
+                    : term.sayAs().strip();
+            rows.add(new GlossaryRow(term.term().strip(), sayAs));
+        }
+        return view(glossary.replace(rows));
+    }
+
+    private static GlossaryView view(List<GlossaryRow> rows) {
+        return new GlossaryView(
+                rows.stream().map(row -> new TermView(row.term(), row.sayAs())).toList());
+    }
+}

@@ -1,0 +1,33 @@
+import { Download } from 'lucide-react';
+import { useCaptionFormats } from '../../api/queries';
+import type { Clip, Track } from '../../api/types';
+import { Section } from '../parts';
+
+/** Caption files of the track; each says before what it cannot keep. */
+export function FilesPart({ clip, track }: { clip: Clip; track: Track }) {
+  const formats = useCaptionFormats(clip.id, track.version);
+  if (track.cues.length === 0) return null;
+  return (
+    <Section title="Caption files">
+      <ul className="space-y-1">
+        {formats.data?.map((format) => (
+          <li key={format.format}>
+            <a
+              href={`/api/clips/${clip.id}/captions/${format.format}`}
+              download
+              className="group flex items-start gap-3 rounded-lg px-2 py-1.5 hover:bg-paper"
+            >
+              <Download size={16} className="mt-1 flex-none text-soft group-hover:text-accent" />
+              <span className="min-w-0">
+                <span className="block font-medium">
+                  {format.label} <span className="text-[13px] font-normal text-soft">.{format.ending}</span>
+                </span>
+                <span className="block text-[13px] text-soft">Leaves out {format.loses.join('; ')}.</span>
+              </span>
+            </a>
+          </li>
+        ))}
+      </ul>
+    </Section>
+  );
+}

@@ -1,0 +1,26 @@
+import { useChange } from '../../api/queries';
+import type { Clip, Policy } from '../../api/types';
+import { QuietButton, Section } from '../parts';
+
+export const POLICIES: { policy: Policy; label: string }[] = [
+  { policy: 'SENTENCES', label: 'Write sentences' },
+  { policy: 'FIGURES', label: 'Numbers as figures' },
+  { policy: 'NO_PUNCTUATION', label: 'Strip the punctuation' },
+];
+
+/** Ways of writing, laid over the whole track; each can be undone. */
+export function DraftPart({ clip }: { clip: Clip }) {
+  const change = useChange(clip.id);
+  return (
+    <Section title="How it is written">
+      <div className="space-y-2">
+        {POLICIES.map(({ policy, label }) => (
+          <QuietButton key={policy} onClick={() => change.mutate({ kind: 'redraft', policy })}>
+            {label}
+          </QuietButton>
+        ))}
+      </div>
+      <p className="mt-2 text-[13px] text-soft">Over the whole track, but for locked cues. Times stay.</p>
+    </Section>
+  );
+}

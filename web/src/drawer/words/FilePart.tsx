@@ -1,0 +1,71 @@
+import { FileText, Subtitles } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { call, putFile } from '../../api/http';
+import type { BroughtIn, Clip } from '../../api/types';
+import { useNotices } from '../../notices/notices';
+import { QuietButton } from '../parts';
+
+const ENDINGS = '.json,.srt,.vtt,.ttml,.imsc,.xml,.ass,.ssa,.txt';
+
+/** Caption files and the captions inside the clip, read into the track; what was repaired is told line by line. */
+export function FilePart({ clip }: { clip: Clip }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [done, setDone] = useState<BroughtIn | null>(null);
+  const notice = useNotices((s) => s.say);
+  const read = async (what: () => Promise<BroughtIn>) => {
+    setDone(null);
+    try {
+      setDone(await what());
+    } catch (error) {
+      notice((error as Error).message);
+    }
+  };
+  return (
+    <div className="space-y-2">
+      <input
+        ref={input}
+        type="file"
+        accept={ENDINGS}
+        hidden
+        aria-label="Caption file"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          e.target.value = '';
+          if (file)
+            void read(() =>
+              putFile(`/api/clips/${clip.id}/captions?name=${encodeURIComponent(file.name)}`, file, () => {}),
+            );
+        }}
+      />
+      <QuietButton onClick={() => input.current!.click()}>
+        <FileText size={16} /> Read a caption file
+      </QuietButton>
+      {clip.captionStreams
+        .filter((s) => s.readable)
+        .map((stream) => (
+          <QuietButton
+            key={stream.index}
+            onClick={() => read(() => call('POST', `/api/clips/${clip.id}/captions/streams/${stream.index}`))}
+          >
+            <Subtitles size={16} /> Read the clip’s captions{' '}
+            {stream.language !== 'und' && `(${stream.language})`}
+          </QuietButton>
+        ))}
+      {done && (
+        <div role="status" className="rounded-lg bg-paper p-3 text-[13px]">
+          <p>
+            {done.words} words in {done.cues} cues.{' '}
+            {done.repairs.length === 0 ? 'Nothing had to be repaired.' : 'Repaired on the way:'}
+          </p>
+          {done.repairs.length > 0 && (
+            <ul className="mt-2 max-h-40 space-y-1 overflow-y-auto text-soft">
+              {done.repairs.map((repair, i) => (
+                <li key={i}>{repair}</li>
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
