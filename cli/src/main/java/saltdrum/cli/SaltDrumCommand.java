@@ -11,6 +11,7 @@ import saltdrum.core.SaltDrumException;
         subcommands = {
             WordsCommand.class,
             ConvertCommand.class,
+            SimulatedRecogniserCommand.class,
             BurnCommand.class,
             SceneCommand.class,
             StillCommand.class,

@@ -65,7 +65,7 @@ final class WordsCommand implements Callable<Integer> {
         short[] part = Arrays.copyOfRange(samples, from, to);
         SpeechDesk desk = new SpeechDesk();
         List<Word> words = script == null
-                ? desk.recognise(part, language, terms(), heard -> {}, () -> false)
+                ? desk.recognise(part, language, clip.getFileName().toString(), terms(), heard -> {}, () -> false)
                 : desk.place(part, tokens(), language, span[1] - span[0], done -> {}, () -> false)
                         .words();
         int offset = span[0];

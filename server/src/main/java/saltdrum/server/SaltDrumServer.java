@@ -1,5 +1,8 @@
 package saltdrum.server;
 
+import java.net.URI;
+import java.time.Duration;
+import java.util.Set;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -8,6 +11,7 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.outside.OutsideRecogniser;
 
 @SpringBootApplication
 @ConfigurationPropertiesScan
@@ -22,7 +26,15 @@ public class SaltDrumServer {
     }
 
     @Bean
-    SpeechDesk speechDesk() {
-        return new SpeechDesk();
+    SpeechDesk speechDesk(Settings settings) {
+        boolean outside =
+                settings.outsideUrl() != null && !settings.outsideUrl().isBlank();
+        return new SpeechDesk(
+                outside
+                        ? new OutsideRecogniser(
+                                URI.create(settings.outsideUrl()),
+                                Set.copyOf(settings.outsideLanguages()),
+                                Duration.ofMinutes(10))
+                        : null);
     }
 }

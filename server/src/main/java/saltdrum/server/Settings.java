@@ -8,6 +8,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data folder of media and work in progress
  * @param workers jobs at the same time
  * @param allowedHosts names under which the server may be called
+ * @param outsideUrl address of a recogniser elsewhere, or empty
+ * @param outsideLanguages tags of the languages it knows
  */
 @ConfigurationProperties("salt-drum")
-public record Settings(Path data, int workers, List<String> allowedHosts) {}
+public record Settings(
+        Path data, int workers, List<String> allowedHosts, String outsideUrl, List<String> outsideLanguages) {}

@@ -13,6 +13,7 @@ import saltdrum.core.word.Word;
 import saltdrum.speech.align.Aligner;
 import saltdrum.speech.estimate.Estimator;
 import saltdrum.speech.model.AcousticModel;
+import saltdrum.speech.outside.OutsideRecogniser;
 import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Term;
 
@@ -21,8 +22,18 @@ public final class SpeechDesk {
     /** The recogniser needs a little of what stands around a piece of speech. */
     private static final int AROUND_MS = 60;
 
+    private final OutsideRecogniser outside;
     private Aligner aligner;
     private Recogniser recogniser;
+
+    public SpeechDesk() {
+        this(null);
+    }
+
+    /** @param outside for languages without a model here; null for none */
+    public SpeechDesk(OutsideRecogniser outside) {
+        this.outside = outside;
+    }
 
     private synchronized Aligner aligner() {
         if (aligner == null) {
@@ -77,9 +88,19 @@ public final class SpeechDesk {
         return new SpeechResult(placed.words(), placed.silences(), guessed);
     }
 
-    /** A draft of what is said. @throws BadInputException for a language without a model, or no sound */
+    /** A draft of what is said in the clip of that name. @throws BadInputException for a language without a model, or no sound */
     public List<Word> recognise(
-            short[] samples, String language, List<Term> terms, Consumer<List<Word>> heard, BooleanSupplier stopped) {
+            short[] samples,
+            String language,
+            String name,
+            List<Term> terms,
+            Consumer<List<Word>> heard,
+            BooleanSupplier stopped) {
+        if (outside != null && outside.knows(language)) {
+            List<Word> words = outside.recognise(samples, language, name, stopped);
+            heard.accept(words);
+            return words;
+        }
         if (!english(language)) {
             throw new BadInputException("Speech can be recognised in English only. Paste the script instead: "
                     + "its words are placed by speech activity.");
@@ -96,7 +117,7 @@ public final class SpeechDesk {
     }
 
     public boolean recognises(String language) {
-        return english(language);
+        return english(language) || outside != null && outside.knows(language);
     }
 
     private static boolean english(String language) {

@@ -194,6 +194,7 @@ class JobRunner {
         List<Word> words = speech.recognise(
                 samples,
                 order.language(),
+                clip.name(),
                 terms,
                 heard -> {
                     if (!heard.isEmpty()) {

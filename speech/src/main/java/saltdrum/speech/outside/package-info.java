@@ -1,0 +1,2 @@
+/** A recogniser elsewhere, asked over HTTP, for languages that none here knows. */
+package saltdrum.speech.outside;
