@@ -344,6 +344,99 @@ class WholeJobTest {
     }
 
     @Test
+    void whereScriptAndVoiceDifferIsShownAndSettled() throws Exception {
+        String clipId = bringIn("three-coats", "Odd script.mp4");
+        page.getByLabel("What is said")
+                .fill("Sand it first, or you will be back by Friday. Let each one dry until the harbour bell. "
+                        + "Lanterns and seaweed. Then turn her over, and do the same again. "
+                        + "A boat forgives you once. The sea does not.");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place on the voice"))
+                .click();
+        page.locator("[data-word]").first().waitFor();
+        Locator extra = page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("Not in the script")));
+        assertThat(extra.first()).isVisible();
+        // “Three coats, thin as tea.” was heard at 3.8 s and is not in this script.
+        assertThat(extra.first()).containsText("0:03.8");
+        assertThat(page.getByText("3 words of the script were not heard.")).isVisible();
+        long version = track(clipId).path("head").path("version").asLong();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Delete them"))
+                .click();
+        awaitVersionAfter(clipId, version);
+        assertThat(String.join(" ", cues(clipId))).doesNotContain("seaweed").contains("harbour bell. Then turn");
+        version = track(clipId).path("head").path("version").asLong();
+        extra.first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take in"))
+                .click();
+        awaitVersionAfter(clipId, version);
+        List<String> texts = cues(clipId);
+        assertThat(texts.indexOf(texts.stream()
+                        .filter(t -> t.contains("Let each"))
+                        .findFirst()
+                        .orElseThrow()))
+                .isGreaterThan(1);
+    }
+
+    @Test
+    void aCaptionFileIsReadAndWrittenInTheBrowser() throws Exception {
+        String clipId = bringIn("three-coats", "From a file.mp4");
+        page.getByLabel("Caption file")
+                .setInputFiles(new FilePayload(
+                        "old.srt",
+                        "application/x-subrip",
+                        "3\n00:00:00,100 --> 00:00:01,200\nSand it\n<i>first</i>,\n".getBytes()));
+        page.locator("[data-word]").first().waitFor();
+        assertThat(page.getByText("Line 2: the cue is numbered 3, it is cue 1")).isVisible();
+        assertThat(cues(clipId)).containsExactly("Sand it first,");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                .click();
+        assertThat(page.getByText("the emphasis of 1 word").first()).isVisible();
+        Download download = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^SRT")))
+                        .click());
+        assertThat(Files.readString(download.path()))
+                .isEqualTo("1\n00:00:00,100 --> 00:00:01,200\nSand it\nfirst,\n\n");
+        assertThat(download.suggestedFilename()).isEqualTo("From a file.srt");
+    }
+
+    @Test
+    void aClipThatBrowsersCannotPlayGetsALightCopy() throws Exception {
+        Path odd = Files.createTempDirectory("salt-drum").resolve("odd.mkv");
+        Process made = new ProcessBuilder(
+                        "ffmpeg",
+                        "-v",
+                        "error",
+                        "-f",
+                        "lavfi",
+                        "-i",
+                        "testsrc2=s=359x641:r=24:d=2",
+                        "-c:v",
+                        "libx265",
+                        "-x265-params",
+                        "log-level=error",
+                        "-pix_fmt",
+                        "yuv420p10le",
+                        odd.toString())
+                .inheritIO()
+                .start();
+        assertThat(made.waitFor()).isZero();
+        page.navigate(server.url());
+        page.getByTestId("chooser")
+                .setInputFiles(new FilePayload("Ten bits.mkv", "video/x-matroska", Files.readAllBytes(odd)));
+        page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
+        page.locator("video[src]").waitFor();
+        page.waitForFunction("() => document.querySelector('video[src]').readyState >= 2");
+        assertThat(((Number) page.evaluate("() => document.querySelector('video[src]').videoHeight")).intValue())
+                .isGreaterThanOrEqualTo(640);
+        page.getByText("This clip has no words yet").waitFor();
+        // No sound: nothing to recognise, and the page says so by not offering it.
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Recognise the speech")))
+                .hasCount(0);
+    }
+
+    @Test
     void aSecondWindowSeesWhatTheFirstOneDoes() throws Exception {
         bringIn("tide-pool", "Under this stone.mp4");
         placeScript("tide-pool");

@@ -92,8 +92,8 @@ class ApiTest {
                         .contentType("application/json")
                         .content(edit.formatted(0)))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.version").value(1))
-                .andExpect(jsonPath("$.undo").value("Style Lantern"));
+                .andExpect(jsonPath("$.head.version").value(1))
+                .andExpect(jsonPath("$.head.undo").value("Style Lantern"));
         mvc.perform(post("/api/clips/" + id + "/track/edits")
                         .contentType("application/json")
                         .content(edit.formatted(0)))
@@ -102,7 +102,60 @@ class ApiTest {
                         .contentType("application/json")
                         .content("{\"version\":1}"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.style").value("Mallet"));
+                .andExpect(jsonPath("$.head.style").value("Mallet"));
+    }
+
+    @Test
+    void aCaptionFileComesInWithItsRepairsAndGoesOutAgain() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        String srt = "7\n00:00:00,100 --> 00:00:00,500\nRow <b>home</b>\n";
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.words").value(2))
+                .andExpect(jsonPath("$.repairs[0]").value("Line 2: the cue is numbered 7, it is cue 1"));
+        mvc.perform(get("/api/clips/" + id + "/captions/SRT"))
+                .andExpect(status().isOk())
+                .andExpect(content().string("1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n"));
+        mvc.perform(get("/api/clips/" + id + "/captions"))
+                .andExpect(jsonPath("$[?(@.format == 'SRT')].loses[1]").value("the emphasis of 1 word"));
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content("a letter home"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("no cue")));
+        mvc.perform(post("/api/clips/" + id + "/captions/streams/0"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value("The clip has no caption stream 1."));
+        mvc.perform(get("/api/clips/" + id + "/track"))
+                .andExpect(jsonPath("$.head.undo").value("Bring in 1 cue of a file"));
+    }
+
+    @Test
+    void theGlossaryIsOneListAndRefusesNonsense() throws Exception {
+        mvc.perform(put("/api/glossary")
+                        .contentType("application/json")
+                        .content("{\"terms\":[{\"term\":\"Skarholm\",\"sayAs\":\"scar home\"},{\"term\":\"Astrid\"}]}"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.terms[0].term").value("Astrid"))
+                .andExpect(jsonPath("$.terms[1].sayAs").value("scar home"));
+        mvc.perform(put("/api/glossary").contentType("application/json").content("{\"terms\":[{\"term\":\" \"}]}"))
+                .andExpect(status().is(422));
+        mvc.perform(get("/api/glossary")).andExpect(jsonPath("$.terms.length()").value(2));
+    }
+
+    @Test
+    void everyLanguageTellsWhatCanBeDoneInIt() throws Exception {
+        mvc.perform(get("/api/languages"))
+                .andExpect(jsonPath("$[?(@.tag == 'en')].measured").value(true))
+                .andExpect(jsonPath("$[?(@.tag == 'sv')].recognised").value(false))
+                .andExpect(jsonPath("$.length()").value(org.hamcrest.Matchers.greaterThan(150)));
+    }
+
+    @Test
+    void aSoundThatIsNotThereIsRefused() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        mvc.perform(put("/api/clips/" + id + "/sound")
+                        .contentType("application/json")
+                        .content("{\"sound\":\"3:1\"}"))
+                .andExpect(status().is(422));
     }
 
     @Test

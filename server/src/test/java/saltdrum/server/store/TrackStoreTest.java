@@ -15,6 +15,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Edit;
@@ -34,6 +35,9 @@ class TrackStoreTest {
         String url = TestDatabase.url();
         registry.add("spring.datasource.url", () -> url);
     }
+
+    @Autowired
+    private TrackMapper mapper;
 
     @Autowired
     ClipStore clips;
@@ -169,6 +173,46 @@ class TrackStoreTest {
         assertThat(c.steps().redo()).isNull();
         assertThat(c.steps().undo()).isEqualTo("Style Tidemark");
         assertThatThrownBy(() -> tracks.redo(clipId, c.version())).isInstanceOf(RefusedEditException.class);
+    }
+
+    @Test
+    void aDraftThatGrowsIsOneStepOfTheHistory() {
+        Track before = tracks.get(clipId).track();
+        StoredTrack mine = null;
+        for (String style : List.of("Lantern", "Tidemark", "Lantern")) {
+            mine = tracks.amend(clipId, mine, before, t -> "Draft", t -> Edits.apply(t, new Edit.Restyle(style)))
+                    .after();
+        }
+        assertThat(mine.version()).isEqualTo(3);
+        StoredTrack undone = tracks.undo(clipId, 3).after();
+        assertThat(undone.track()).isEqualTo(before);
+        assertThat(undone.steps().undo()).isNull();
+    }
+
+    @Test
+    void aDraftDoesNotOverwriteWhatOthersDidMeanwhile() {
+        Track before = tracks.get(clipId).track();
+        StoredTrack mine = tracks.amend(
+                        clipId, null, before, t -> "Draft", t -> Edits.apply(t, new Edit.Restyle("Lantern")))
+                .after();
+        long word = before.words().findFirst().orElseThrow().id();
+        edit(mine.version(), new Edit.SetEmphasis(List.of(word), 2));
+        StoredTrack after = tracks.amend(
+                        clipId, mine, before, t -> "Draft", t -> Edits.apply(t, new Edit.Restyle("Tidemark")))
+                .after();
+        assertThat(after.track().style()).isEqualTo("Tidemark");
+        assertThat(after.track().words().findFirst().orElseThrow().emphasis()).isEqualTo(2);
+    }
+
+    @Test
+    void whatAFileGaveToACueIsKept() {
+        Cue given = track.cues().get(0).withGiven(new CueGiven(5, null, "align:left"));
+        StoredTrack stored = edit(0, new Edit.BringInCues("sv", List.of(given), "REGION\nid:a"));
+        // A store without memory reads it from the database.
+        Track read = new TrackStore(mapper).get(clipId).track();
+        assertThat(read).isEqualTo(stored.track());
+        assertThat(read.cues().get(0).given()).isEqualTo(given.given());
+        assertThat(read.beside().regions()).isEqualTo("REGION\nid:a");
     }
 
     @Test
