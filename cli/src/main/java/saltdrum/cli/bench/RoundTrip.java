@@ -1,0 +1,105 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.format.WordsFile;
+import saltdrum.core.word.Word;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** One edit, request to answer, on a clip of its own that is removed afterwards. Needs the server to run. */
+final class RoundTrip {
+    private static final int ROUNDS = 120;
+    private static final int WARM_UP = 40;
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final String server;
+
+    private RoundTrip(String server) {
+        this.server = server;
+    }
+
+    static void run(Report report) throws IOException {
+        String port = System.getenv().getOrDefault("SALT_DRUM_PORT", "7311");
+        RoundTrip trip = new RoundTrip("http://127.0.0.1:" + port);
+        try {
+            trip.send("GET", "/api/recipes", BodyPublishers.noBody());
+        } catch (IOException e) {
+            report.line("edit, request to answer", Double.NaN, "ms", "-", "not measured: start the server first");
+            return;
+        }
+        JsonNode clip = trip.send(
+                "PUT", "/api/clips?name=Benchmark.mp4", BodyPublishers.ofFile(Material.demo("three-coats.mp4")));
+        String path = "/api/clips/" + clip.path("id").asString();
+        try {
+            for (int words : new int[] {600, 6000}) {
+                trip.measure(report, path, words);
+            }
+        } finally {
+            trip.send("DELETE", path, BodyPublishers.noBody());
+        }
+    }
+
+    private void measure(Report report, String path, int words) throws IOException {
+        List<Word> squeezed = new ArrayList<>();
+        List<Word> material = Material.words(words);
+        double step = 17_000.0 / words;
+        for (int i = 0; i < words; i++) {
+            int start = (int) (i * step);
+            squeezed.add(material.get(i).withTime(start, Math.max(start + 1, (int) ((i + 1) * step))));
+        }
+        send(
+                "PUT",
+                path + "/captions?name=words.json",
+                BodyPublishers.ofString(WordsFile.of("en", squeezed).write()));
+        JsonNode track = send("GET", path + "/track", BodyPublishers.noBody());
+        long version = track.path("head").path("version").asLong();
+        List<JsonNode> cues = new ArrayList<>();
+        track.path("cues").forEach(cues::add);
+        double[] ms = new double[ROUNDS];
+        for (int i = 0; i < WARM_UP + ROUNDS; i++) {
+            JsonNode cue = cues.get(i * 7 % cues.size());
+            String word = cue.path("words").path(0).path("id").asString();
+            String edit = "{\"version\":" + version + ",\"edit\":{\"kind\":\"setEmphasis\",\"wordIds\":[" + word
+                    + "],\"emphasis\":" + (i % 4 + 1) + "}}";
+            long start = System.nanoTime();
+            JsonNode answer = send("POST", path + "/track/edits", BodyPublishers.ofString(edit));
+            if (i >= WARM_UP) {
+                ms[i - WARM_UP] = (System.nanoTime() - start) / 1e6;
+            }
+            version = answer.path("head").path("version").asLong();
+        }
+        report.line(
+                "edit of " + words + " words, request to answer",
+                Report.quantile(ms, 0.95),
+                "ms",
+                words == 600 ? "<= 30" : "<= 120",
+                "p95 of " + ROUNDS + ", server and database, " + cues.size() + " cues");
+    }
+
+    private JsonNode send(String method, String path, BodyPublisher body) throws IOException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(server + path))
+                .header("Content-Type", "application/json")
+                .method(method, body)
+                .build();
+        try {
+            var response = http.send(request, BodyHandlers.ofString());
+            if (response.statusCode() >= 300) {
+                throw new SaltDrumException("The server answered " + response.statusCode() + ": " + response.body());
+            }
+            return response.body().isEmpty() ? null : JSON.readTree(response.body());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        }
+    }
+}
