@@ -10,6 +10,7 @@ export type TrackPatch = Schemas['TrackPatch'];
 export type Cue = Schemas['CueView'];
 export type Word = Schemas['WordView'];
 export type Job = Schemas['JobView'];
+export type WordsRequest = Schemas['WordsRequest'];
 export type BroughtIn = Schemas['BroughtIn'];
 export type Unscripted = Schemas['Unscripted'];
 export type Policy = Schemas['Redraft']['policy'];

@@ -15,6 +15,7 @@ export const KEY_GROUPS: { title: string; keys: [string, string][] }[] = [
     keys: [
       ['← · →', 'Word before or after'],
       ['↑ · ↓', 'Cue before or after'],
+      ['U', 'Next word that is unsure'],
       ['Esc', 'Nothing selected'],
     ],
   },

@@ -74,6 +74,11 @@ function actionFor(e: KeyboardEvent, track: Track, change: Mutate): (() => void)
       return () => player.seek(0);
     case 'End':
       return () => player.seek(player.durationMs);
+    case 'u': {
+      const next =
+        words.find((w, i) => w.unsure && i > (chosen ? wordIndex : -1)) ?? words.find((w) => w.unsure);
+      return next ? () => goWord(next) : null;
+    }
     case 'ArrowLeft':
       return e.shiftKey && chosen
         ? () => change({ kind: 'moveWord', wordId: chosen.id, toNext: false })

@@ -1,6 +1,6 @@
-import { Check, Sparkle, X } from 'lucide-react';
-import { useChange } from '../../api/queries';
-import type { Clip, Track } from '../../api/types';
+import { Check, Ear, ScrollText, Sparkle, X } from 'lucide-react';
+import { useChange, useOrder } from '../../api/queries';
+import type { Clip, Track, WordsRequest } from '../../api/types';
 import { stamp } from '../../player/time';
 import { useSelection } from '../../selection/selection';
 import { QuietButton, Section } from '../parts';
@@ -19,6 +19,7 @@ const SOURCES: Record<string, string> = {
 export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   const selected = useSelection((s) => s.selected);
   const change = useChange(clip.id);
+  const again = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   if (selected.kind === 'word') {
     const word = track.cues.flatMap((c) => c.words).find((w) => w.id === selected.id);
     if (word) {
@@ -58,12 +59,25 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   if (selected.kind === 'cue') {
     const cue = track.cues.find((c) => c.id === selected.id);
     if (cue) {
+      const range = { language: track.language, fromMs: cue.showMs, toMs: cue.hideMs };
       return (
         <Section title="This cue">
-          <p className="text-[13px] text-soft">
+          <p className="mb-3 text-[13px] text-soft">
             {stamp(cue.showMs)} to {stamp(cue.hideMs)}, {cue.words.length} words, {cue.speed.toFixed(0)}{' '}
             characters a second
           </p>
+          <div className="space-y-2">
+            <QuietButton
+              onClick={() => again.mutate({ ...range, script: cue.words.map((w) => w.text).join(' ') })}
+            >
+              <ScrollText size={16} /> Place its text again
+            </QuietButton>
+            {clip.sounds > 0 && (
+              <QuietButton onClick={() => again.mutate(range)}>
+                <Ear size={16} /> Recognise just this cue
+              </QuietButton>
+            )}
+          </div>
         </Section>
       );
     }

@@ -77,7 +77,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 <QuietButton onClick={() => order.mutate({ language, policies })}>
                   <Ear size={16} /> Recognise the speech
                 </QuietButton>
-                <div className="flex gap-4 px-1">
+                <div className="space-y-1 px-1">
                   {DRAFT_POLICIES.map(({ policy, label }) => (
                     <label key={policy} className="flex items-center gap-2 text-[13px] text-soft">
                       <input

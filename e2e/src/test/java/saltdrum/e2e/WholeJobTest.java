@@ -378,6 +378,43 @@ class WholeJobTest {
     }
 
     @Test
+    void aDraftOfTheSpeechIsOneStepOfTheHistory() throws Exception {
+        String clipId = bringIn("three-coats", "No script.mp4");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Recognise the speech"))
+                .first()
+                .click();
+        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(120_000));
+        page.getByText("Getting the words")
+                .waitFor(new Locator.WaitForOptions()
+                        .setTimeout(120_000)
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+        String draft = String.join(" ", cues(clipId));
+        assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.?]");
+        long version = track(clipId).path("head").path("version").asLong();
+        page.keyboard().press("Control+z");
+        awaitVersionAfter(clipId, version);
+        assertThat(page.getByText("This clip has no words yet")).isVisible();
+    }
+
+    @Test
+    void theFrameIsChosenAndSeen() throws Exception {
+        String clipId = bringIn("last-ferry", "Wide.mp4");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                .click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("9:16"))
+                .click();
+        page.getByText("A video of 1080×1920").waitFor();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Fit"))
+                .click();
+        page.locator("video[style*='contain']").waitFor();
+        JsonNode head = track(clipId).path("head");
+        assertThat(head.path("frame").path("sit").asString()).isEqualTo("FIT");
+        assertThat(head.path("output").path("height").asInt()).isEqualTo(1920);
+    }
+
+    @Test
     void aCaptionFileIsReadAndWrittenInTheBrowser() throws Exception {
         String clipId = bringIn("three-coats", "From a file.mp4");
         page.getByLabel("Caption file")

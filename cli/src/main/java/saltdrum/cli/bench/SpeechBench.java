@@ -10,12 +10,15 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import saltdrum.core.format.WordsFile;
+import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.SpeechResult;
+import saltdrum.speech.recognise.Term;
+import saltdrum.speech.spoken.SpokenForm;
 
 /** The aligner on the corpus, against the synthesisers' own word times: clean, disturbed, and with a script that is wrong. */
 final class SpeechBench {
@@ -60,6 +63,7 @@ final class SpeechBench {
                     s -> Noise.mixed(s.samples, Noise.pink(s.samples.length), 10),
                     0);
             wrongScript(report, desk, part, set);
+            recognition(report, desk, part, set);
         }
     }
 
@@ -208,5 +212,89 @@ final class SpeechBench {
                 ">= 95",
                 String.format(
                         "%d of %d words not spoken, %d of %d pieces not in the script", found, odd, heard, lacking));
+    }
+
+    /** Names and trade terms of the texts, as a workshop would list them. */
+    private static final List<Term> GLOSSARY = List.of(
+            new Term("Skarholm", "scar home"),
+            new Term("Gannet Point", null),
+            new Term("Queen Astrid", null),
+            new Term("Halvorsen", null),
+            new Term("Mirela", "me rella"),
+            new Term("Thorvald", "tor vald"),
+            new Term("clinker", null),
+            new Term("larch", null),
+            new Term("rowlocks", null),
+            new Term("tarpaulin", null),
+            new Term("transom", null),
+            new Term("limpets", null),
+            new Term("varnish", null),
+            new Term("bowline", null),
+            new Term("dinghy", null),
+            new Term("quay", null),
+            new Term("spruce", null));
+
+    /** Two clips of each set, heard without and with the glossary: words wrong, left out or too many, and the terms found. */
+    private static void recognition(Report report, SpeechDesk desk, List<Spoken> part, String set) {
+        SpokenForm spokenForm = new SpokenForm();
+        List<Spoken> some =
+                part.stream().filter(s -> s.name.contains("flite")).limit(2).toList();
+        for (List<Term> terms : List.of(List.<Term>of(), GLOSSARY)) {
+            int wrong = 0;
+            int words = 0;
+            int termsThere = 0;
+            int termsFound = 0;
+            double length = 0;
+            double seconds = 0;
+            for (Spoken spoken : some) {
+                long start = System.nanoTime();
+                List<String> heard =
+                        desk.recognise(spoken.samples, "en", spoken.name, terms, h -> {}, () -> false).stream()
+                                .map(w -> Tokens.normalised(w.text()))
+                                .toList();
+                seconds += (System.nanoTime() - start) / 1e9;
+                length += spoken.samples.length / 16_000.0;
+                List<String> said = spoken.truth.stream()
+                        .flatMap(w -> spokenForm.of(w.text()).stream())
+                        .map(Tokens::normalised)
+                        .toList();
+                wrong += distance(said, heard);
+                words += said.size();
+                for (Term term : GLOSSARY) {
+                    for (String word : Tokens.split(term.written())) {
+                        String plain = Tokens.normalised(word);
+                        if (said.contains(plain)) {
+                            termsThere++;
+                            termsFound += heard.contains(plain) ? 1 : 0;
+                        }
+                    }
+                }
+            }
+            report.line(
+                    set + ", recognition " + (terms.isEmpty() ? "without" : "with") + " glossary",
+                    100.0 * wrong / words,
+                    "% wrong",
+                    "-",
+                    String.format(
+                            "%d words; %d of %d words of the glossary found; %.2f of real time, model load included",
+                            words, termsFound, termsThere, seconds / length));
+        }
+    }
+
+    private static int distance(List<String> said, List<String> heard) {
+        int[] row = new int[heard.size() + 1];
+        for (int j = 0; j < row.length; j++) {
+            row[j] = j;
+        }
+        for (int i = 1; i <= said.size(); i++) {
+            int diagonal = row[0];
+            row[0] = i;
+            for (int j = 1; j <= heard.size(); j++) {
+                int change = diagonal + (said.get(i - 1).equals(heard.get(j - 1)) ? 0 : 1);
+                diagonal = row[j];
+                row[j] = Math.min(change, 1 + Math.min(row[j], row[j - 1]));
+            }
+        }
+        return row[heard.size()];
     }
 }

@@ -68,7 +68,16 @@ final class Figures {
         int count = 0;
         boolean afterTens = false;
         for (int i = from; i < words.size(); i++) {
-            String[] parts = plain(words.get(i)).split("-");
+            String plain = plain(words.get(i));
+            boolean bridges = plain.equals("and")
+                    && i > from
+                    && SCALES.containsKey(plain(words.get(i - 1)))
+                    && i + 1 < words.size()
+                    && small(plain(words.get(i + 1)));
+            if (bridges) {
+                continue;
+            }
+            String[] parts = plain.split("-");
             long[] state = {total, group, afterTens ? 1 : 0, count};
             boolean fits = true;
             for (String part : parts) {
@@ -87,8 +96,21 @@ final class Figures {
             }
         }
         long value = total + group;
+        Number rest = end - from == 1 && value >= 13 && value <= 20 ? longest(words, end) : null;
+        if (rest != null
+                && rest.value >= 10
+                && rest.value <= 99
+                && tail(words.get(from).text()).isEmpty()) {
+            // A year: nineteen eighty-seven.
+            return new Number(value * 100 + rest.value, rest.end);
+        }
         // A lone small number reads better as a word.
         return count == 0 || value < 10 && end - from == 1 ? null : new Number(value, end);
+    }
+
+    private static boolean small(String word) {
+        String first = word.split("-")[0];
+        return UNITS.containsKey(first) || TENS.containsKey(first);
     }
 
     /** State: total of thousands, the open group, whether tens wait for units, how many words so far. */

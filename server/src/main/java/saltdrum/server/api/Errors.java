@@ -1,8 +1,12 @@
 package saltdrum.server.api;
 
 import java.io.IOException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import saltdrum.core.BadInputException;
@@ -14,6 +18,8 @@ import saltdrum.server.store.StaleException;
 /** Every error as a problem (RFC 9457) whose {@code detail} is a sentence for the person at the screen. */
 @RestControllerAdvice
 final class Errors {
+    private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
+
     @ExceptionHandler(NotFoundException.class)
     ProblemDetail notFound(NotFoundException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
@@ -34,12 +40,21 @@ final class Errors {
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, e.getMessage());
     }
 
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ProblemDetail database(RuntimeException e) {
+        LOG.warn("The database did not do it", e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database did not answer. Nothing was changed: wait a moment and do it again; "
+                        + "if it stays so, ./salt-drum start brings it back.");
+    }
+
     @ExceptionHandler(java.io.UncheckedIOException.class)
     ProblemDetail unreadable(java.io.UncheckedIOException e) {
         return disk(e.getCause());
     }
 
-    @ExceptionHandler(java.nio.file.FileSystemException.class)
+    @ExceptionHandler(IOException.class)
     ProblemDetail disk(IOException e) {
         boolean full = String.valueOf(e.getMessage()).contains("No space left");
         return ProblemDetail.forStatusAndDetail(

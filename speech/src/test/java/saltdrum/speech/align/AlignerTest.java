@@ -2,6 +2,7 @@ package saltdrum.speech.align;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -68,6 +69,34 @@ class AlignerTest {
         assertThat(words).hasSize(TRUTH.size() + 1);
         assertThat(words.get(3).source()).isEqualTo(WordSource.ESTIMATED);
         assertThat(words.get(3).startMs()).isGreaterThanOrEqualTo(words.get(2).endMs());
+    }
+
+    @Test
+    void wordsThatAreNotSpokenAreFlaggedAndTheOthersKeepTheirTimes() {
+        List<String> tokens = tokens();
+        tokens.addAll(15, List.of("lanterns", "seaweed", "wherever"));
+        List<Word> words = new ArrayList<>(align(tokens, Sound.spoken()).words());
+        assertThat(words.subList(15, 18)).allMatch(w -> w.source() == WordSource.NOT_FOUND && w.unsure());
+        words.subList(15, 18).clear();
+        double[] errors = errors(words, 0);
+        assertThat(errors[errors.length * 9 / 10]).isLessThanOrEqualTo(60);
+        assertThat(words).allMatch(w -> w.source() == WordSource.ALIGNED);
+    }
+
+    @Test
+    void speechThatTheScriptLacksIsFlaggedWhereItWasHeard() {
+        List<String> tokens = tokens();
+        // “Three coats, thin as tea.”
+        tokens.subList(10, 15).clear();
+        SpeechResult result = align(tokens, Sound.spoken());
+        int from = TRUTH.get(10).startMs();
+        int to = TRUTH.get(14).endMs();
+        assertThat(result.unscripted()).isNotEmpty().allSatisfy(piece -> {
+            assertThat(piece.endMs()).isGreaterThan(from);
+            assertThat(piece.startMs()).isLessThan(to);
+        });
+        assertThat(result.words().get(10).startMs()).isCloseTo(TRUTH.get(15).startMs(), within(60));
+        assertThat(align(tokens(), Sound.spoken()).unscripted()).isEmpty();
     }
 
     @Test
