@@ -1,12 +1,13 @@
 import { Ear, ScrollText } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useOrder } from '../api/queries';
-import type { Clip, Job } from '../api/types';
+import type { Clip, Job, WordsRequest } from '../api/types';
+import { DRAFT_POLICIES } from '../drawer/words/DraftPart';
 
 /** The empty score: it says the next step and does it in one click. */
 export function NoWords({ clip, working }: { clip: Clip; working: Job | undefined }) {
   const navigate = useNavigate();
-  const order = useOrder<{ language: string }>(`/api/clips/${clip.id}/words`, clip.id);
+  const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   const paste = () => {
     navigate(`/clips/${clip.id}/words`);
     requestAnimationFrame(() => document.getElementById('script')?.focus());
@@ -31,7 +32,9 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
             </button>
             {clip.sounds > 0 && (
               <button
-                onClick={() => order.mutate({ language: 'en' })}
+                onClick={() =>
+                  order.mutate({ language: 'en', policies: DRAFT_POLICIES.map((p) => p.policy) })
+                }
                 className="flex items-center gap-2 rounded-full border border-rule px-5 py-2.5 font-medium hover:border-ink"
               >
                 <Ear size={17} /> Recognise the speech

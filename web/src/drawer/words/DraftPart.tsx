@@ -2,11 +2,14 @@ import { useChange } from '../../api/queries';
 import type { Clip, Policy } from '../../api/types';
 import { QuietButton, Section } from '../parts';
 
-export const POLICIES: { policy: Policy; label: string }[] = [
+const POLICIES: { policy: Policy; label: string }[] = [
   { policy: 'SENTENCES', label: 'Write sentences' },
   { policy: 'FIGURES', label: 'Numbers as figures' },
   { policy: 'NO_PUNCTUATION', label: 'Strip the punctuation' },
 ];
+
+/** The policies that a draft can be written by from the start; stripping undoes them. */
+export const DRAFT_POLICIES = POLICIES.filter((p) => p.policy !== 'NO_PUNCTUATION');
 
 /** Ways of writing, laid over the whole track; each can be undone. */
 export function DraftPart({ clip }: { clip: Clip }) {

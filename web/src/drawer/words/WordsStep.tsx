@@ -4,14 +4,11 @@ import { useLanguages, useListenTo, useOrder } from '../../api/queries';
 import type { Clip, Job, Policy, Track } from '../../api/types';
 import { JobLine } from '../JobLine';
 import { MainButton, QuietButton, Section } from '../parts';
-import { DraftPart, POLICIES } from './DraftPart';
+import { DRAFT_POLICIES, DraftPart } from './DraftPart';
 import { FilePart } from './FilePart';
 import { FlaggedPart } from './FlaggedPart';
 import { GlossaryPart } from './GlossaryPart';
 import { SelectedPart } from './SelectedPart';
-
-/** The policies that a draft can be written by from the start; stripping undoes them. */
-const DRAFT_POLICIES = POLICIES.filter((p) => p.policy !== 'NO_PUNCTUATION');
 
 export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [script, setScript] = useState('');

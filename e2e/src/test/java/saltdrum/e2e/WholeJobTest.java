@@ -384,7 +384,7 @@ class WholeJobTest {
                 .first()
                 .click();
         page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(120_000));
-        page.getByText("Getting the words")
+        page.getByRole(AriaRole.PROGRESSBAR)
                 .waitFor(new Locator.WaitForOptions()
                         .setTimeout(120_000)
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
