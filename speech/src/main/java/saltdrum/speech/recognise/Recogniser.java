@@ -2,6 +2,7 @@ package saltdrum.speech.recognise;
 
 import edu.cmu.sphinx.api.Configuration;
 import edu.cmu.sphinx.api.Context;
+import edu.cmu.sphinx.decoder.search.Token;
 import edu.cmu.sphinx.recognizer.Recognizer;
 import edu.cmu.sphinx.result.Result;
 import edu.cmu.sphinx.result.WordResult;
@@ -72,7 +73,7 @@ public final class Recogniser {
         context.setSpeechSource(new StoppableStream(bytes.array(), stopped));
         List<Word> words = new ArrayList<>();
         for (Result result = recognizer.recognize(); result != null; result = recognizer.recognize()) {
-            for (WordResult word : new edu.cmu.sphinx.api.SpeechResult(result).getWords()) {
+            for (WordResult word : words(result)) {
                 add(words, word, offsetMs, glossary);
             }
             heard.accept(List.copyOf(words));
@@ -81,6 +82,20 @@ public final class Recogniser {
             }
         }
         return words;
+    }
+
+    /** The words of a stretch. sphinx4 cannot weigh a stretch in which some path has no word; there its best path counts. */
+    private static List<WordResult> words(Result result) {
+        for (Token token : result.getResultTokens()) {
+            Token last = token;
+            while (last != null && !last.isWord()) {
+                last = last.getPredecessor();
+            }
+            if (last == null) {
+                return result.getTimedBestResult(false);
+            }
+        }
+        return new edu.cmu.sphinx.api.SpeechResult(result).getWords();
     }
 
     private static void add(List<Word> words, WordResult word, int offsetMs, Glossary glossary) {

@@ -86,16 +86,16 @@ class AlignerTest {
     @Test
     void speechThatTheScriptLacksIsFlaggedWhereItWasHeard() {
         List<String> tokens = tokens();
-        // “Three coats, thin as tea.”
-        tokens.subList(10, 15).clear();
+        // “or you will be back”
+        tokens.subList(3, 8).clear();
         SpeechResult result = align(tokens, Sound.spoken());
-        int from = TRUTH.get(10).startMs();
-        int to = TRUTH.get(14).endMs();
+        int from = TRUTH.get(3).startMs();
+        int to = TRUTH.get(7).endMs();
         assertThat(result.unscripted()).isNotEmpty().allSatisfy(piece -> {
             assertThat(piece.endMs()).isGreaterThan(from);
             assertThat(piece.startMs()).isLessThan(to);
         });
-        assertThat(result.words().get(10).startMs()).isCloseTo(TRUTH.get(15).startMs(), within(60));
+        assertThat(result.words().get(3).startMs()).isCloseTo(TRUTH.get(8).startMs(), within(60));
         assertThat(align(tokens(), Sound.spoken()).unscripted()).isEmpty();
     }
 
