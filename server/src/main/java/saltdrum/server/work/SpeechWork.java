@@ -151,7 +151,8 @@ class SpeechWork {
                 return drafted;
             };
             StoredChange done = tracks.amend(clip.id(), mine, before, track -> EditWords.describe(track, edit), change);
-            before = before == null || done.before() != mine ? done.before().track() : before;
+            boolean alone = mine != null && done.before().version() == mine.version();
+            before = alone ? before : done.before().track();
             mine = done.after();
             announcements.track(clip.id(), mine.version());
         }

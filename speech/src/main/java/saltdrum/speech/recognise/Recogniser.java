@@ -2,7 +2,6 @@ package saltdrum.speech.recognise;
 
 import edu.cmu.sphinx.api.Configuration;
 import edu.cmu.sphinx.api.Context;
-import edu.cmu.sphinx.decoder.search.Token;
 import edu.cmu.sphinx.recognizer.Recognizer;
 import edu.cmu.sphinx.result.Result;
 import edu.cmu.sphinx.result.WordResult;
@@ -84,18 +83,11 @@ public final class Recogniser {
         return words;
     }
 
-    /** The words of a stretch. sphinx4 cannot weigh a stretch in which some path has no word; there its best path counts. */
+    /** The words of a stretch. sphinx4 weighs them only where a path reached the end; else its best path counts. */
     private static List<WordResult> words(Result result) {
-        for (Token token : result.getResultTokens()) {
-            Token last = token;
-            while (last != null && !last.isWord()) {
-                last = last.getPredecessor();
-            }
-            if (last == null) {
-                return result.getTimedBestResult(false);
-            }
-        }
-        return new edu.cmu.sphinx.api.SpeechResult(result).getWords();
+        return result.getBestFinalToken() == null
+                ? result.getTimedBestResult(false)
+                : new edu.cmu.sphinx.api.SpeechResult(result).getWords();
     }
 
     private static void add(List<Word> words, WordResult word, int offsetMs, Glossary glossary) {
