@@ -43,7 +43,7 @@ final class RunningServer {
     void start() throws IOException {
         process = new ProcessBuilder(
                         System.getProperty("java.home") + "/bin/java",
-                        "-Xmx1g",
+                        "-Xmx2g",
                         "-XX:+UseSerialGC",
                         "-cp",
                         System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),

@@ -54,7 +54,7 @@ final class Errors {
         return disk(e.getCause());
     }
 
-    @ExceptionHandler(IOException.class)
+    @ExceptionHandler(java.nio.file.FileSystemException.class)
     ProblemDetail disk(IOException e) {
         boolean full = String.valueOf(e.getMessage()).contains("No space left");
         return ProblemDetail.forStatusAndDetail(

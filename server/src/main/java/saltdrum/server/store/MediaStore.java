@@ -54,7 +54,10 @@ public class MediaStore {
                 out.write(buffer, 0, n);
             }
             return part;
-        } catch (IOException | RuntimeException e) {
+        } catch (IOException e) {
+            Files.deleteIfExists(part);
+            throw new UncheckedIOException(e);
+        } catch (RuntimeException e) {
             Files.deleteIfExists(part);
             throw e;
         }
