@@ -23,7 +23,7 @@ public final class GlossaryModel implements LanguageModel {
     @S4String(defaultValue = "")
     public static final String PROP_TERMS = "terms";
 
-    /** As likely as a word that fills one place in a thousand of ordinary text. Tuned on the corpus' tuning set. */
+    /** As likely as a word that fills one place in a thousand of ordinary text: chosen, not tuned. */
     private static final double LIKELY = 1e-3;
 
     private LanguageModel below;
