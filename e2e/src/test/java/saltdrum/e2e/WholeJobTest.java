@@ -352,7 +352,7 @@ class WholeJobTest {
                         + "A boat forgives you once. The sea does not.");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place on the voice"))
                 .click();
-        page.locator("[data-word]").first().waitFor();
+        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(240_000));
         Locator extra = page.getByRole(
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("Not in the script")));
         assertThat(extra.first()).isVisible();
@@ -383,10 +383,10 @@ class WholeJobTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Recognise the speech"))
                 .first()
                 .click();
-        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(120_000));
+        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(240_000));
         page.getByRole(AriaRole.PROGRESSBAR)
                 .waitFor(new Locator.WaitForOptions()
-                        .setTimeout(120_000)
+                        .setTimeout(240_000)
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
         String draft = String.join(" ", cues(clipId));
         assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.?]");

@@ -66,6 +66,23 @@ public final class Recogniser {
      */
     public synchronized List<Word> recognise(
             short[] samples, int offsetMs, List<Term> wanted, Consumer<List<Word>> heard, BooleanSupplier stopped) {
+        try {
+            return hear(samples, offsetMs, wanted, heard, stopped);
+        } catch (NullPointerException stumbled) {
+            // sphinx4 keeps something of a piece without speech and stumbles over it later: a fresh one does not.
+            recognizer = null;
+        }
+        try {
+            return hear(samples, offsetMs, wanted, heard, stopped);
+        } catch (NullPointerException noSpeech) {
+            // A fresh one stumbles only where there is no speech at all.
+            recognizer = null;
+            return List.of();
+        }
+    }
+
+    private List<Word> hear(
+            short[] samples, int offsetMs, List<Term> wanted, Consumer<List<Word>> heard, BooleanSupplier stopped) {
         warm(wanted);
         ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
         bytes.asShortBuffer().put(samples);
