@@ -16,4 +16,16 @@ class RecogniserTest {
         assertThat(heard).isSortedAccordingTo(java.util.Comparator.comparingInt(Word::startMs));
         assertThat(heard.stream().map(Word::text)).contains("first", "back", "friday", "three", "coats");
     }
+
+    @Test
+    void aPieceWithoutSpeechDoesNotSpoilWhatIsHeardNext() {
+        Recogniser recogniser = new Recogniser();
+        for (int ms : new int[] {30, 300, 900}) {
+            assertThat(recogniser.recognise(Sound.silence(ms), 0, List.of(), words -> {}, () -> false))
+                    .isEmpty();
+        }
+        assertThat(recogniser.recognise(Sound.spoken(), 0, List.of(), words -> {}, () -> false).stream()
+                        .map(Word::text))
+                .contains("coats");
+    }
 }
