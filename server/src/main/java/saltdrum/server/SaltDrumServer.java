@@ -2,6 +2,8 @@ package saltdrum.server;
 
 import java.net.URI;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -12,6 +14,9 @@ import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.outside.OutsideRecogniser;
+import saltdrum.speech.translate.Apertium;
+import saltdrum.speech.translate.OutsideTranslator;
+import saltdrum.speech.translate.Translator;
 
 @SpringBootApplication
 @ConfigurationPropertiesScan
@@ -23,6 +28,16 @@ public class SaltDrumServer {
     @Bean
     SceneMaker sceneMaker() {
         return new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+    }
+
+    @Bean
+    List<Translator> translators(Settings settings) {
+        List<Translator> translators = new ArrayList<>();
+        if (settings.translatorUrl() != null && !settings.translatorUrl().isBlank()) {
+            translators.add(new OutsideTranslator(URI.create(settings.translatorUrl()), Duration.ofMinutes(2)));
+        }
+        translators.add(new Apertium());
+        return translators;
     }
 
     @Bean

@@ -10,7 +10,13 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param allowedHosts names under which the server may be called
  * @param outsideUrl address of a recogniser elsewhere, or empty
  * @param outsideLanguages tags of the languages it knows
+ * @param translatorUrl address of a translator elsewhere, or empty
  */
 @ConfigurationProperties("salt-drum")
 public record Settings(
-        Path data, int workers, List<String> allowedHosts, String outsideUrl, List<String> outsideLanguages) {}
+        Path data,
+        int workers,
+        List<String> allowedHosts,
+        String outsideUrl,
+        List<String> outsideLanguages,
+        String translatorUrl) {}

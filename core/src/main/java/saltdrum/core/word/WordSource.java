@@ -2,7 +2,8 @@ package saltdrum.core.word;
 
 /**
  * Where a word's text and time came from. {@code ESTIMATED} times were worked out, not measured; {@code NOT_FOUND} words
- * stand in the script and were not heard.
+ * stand in the script and were not heard;
+ * {@code TRANSLATED} ones are a translator's, their times shared by syllable weight.
  */
 public enum WordSource {
     RECOGNISED,
@@ -11,5 +12,6 @@ public enum WordSource {
     IMPORTED,
     TYPED,
     CONFIRMED,
-    NOT_FOUND
+    NOT_FOUND,
+    TRANSLATED
 }

@@ -68,8 +68,8 @@ class CaptionController {
 
     @Operation(summary = "The kinds of caption files that can be written, and what each would lose")
     @GetMapping
-    List<FormatView> formats(@PathVariable String clipId) {
-        Track track = tracks.get(clips.get(clipId).id()).track();
+    List<FormatView> formats(@PathVariable String clipId, @RequestParam(required = false) String language) {
+        Track track = tracks.shown(clips.get(clipId).id(), language).track();
         return Arrays.stream(CaptionFormat.values())
                 .map(format -> new FormatView(format, format.label, format.extensions.get(0), format.loses(track)))
                 .toList();
@@ -77,15 +77,19 @@ class CaptionController {
 
     @Hidden
     @GetMapping("/{format}")
-    ResponseEntity<byte[]> write(@PathVariable String clipId, @PathVariable CaptionFormat format) {
+    ResponseEntity<byte[]> write(
+            @PathVariable String clipId,
+            @PathVariable CaptionFormat format,
+            @RequestParam(required = false) String language) {
         ClipRow clip = clips.get(clipId);
-        Track track = tracks.get(clipId).track();
+        Track track = tracks.shown(clipId, language).track();
+        String suffix = language == null || language.isBlank() ? "" : "." + language;
         String text = format.write(
                 track,
                 StyleFile.builtIn(track.style()),
                 track.frame().output(info(clip).size()));
         ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(clip.name() + "." + format.extensions.get(0), StandardCharsets.UTF_8)
+                .filename(clip.name() + suffix + "." + format.extensions.get(0), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))

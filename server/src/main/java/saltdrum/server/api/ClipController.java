@@ -28,6 +28,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
+import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
@@ -45,13 +46,21 @@ class ClipController {
 
     private final ClipStore clips;
     private final TrackStore tracks;
+    private final ClientStore clients;
     private final MediaStore media;
     private final Workers workers;
     private final Announcements announcements;
 
-    ClipController(ClipStore clips, TrackStore tracks, MediaStore media, Workers workers, Announcements announcements) {
+    ClipController(
+            ClipStore clips,
+            TrackStore tracks,
+            ClientStore clients,
+            MediaStore media,
+            Workers workers,
+            Announcements announcements) {
         this.clips = clips;
         this.tracks = tracks;
+        this.clients = clients;
         this.media = media;
         this.workers = workers;
         this.announcements = announcements;
@@ -60,14 +69,16 @@ class ClipController {
     @Operation(summary = "All clips, newest first")
     @GetMapping
     List<ClipView> all() {
-        return clips.all().stream()
-                .map(row -> ClipView.of(row, tracks.get(row.id())))
-                .toList();
+        return clips.all().stream().map(this::view).toList();
     }
 
     @GetMapping("/{clipId}")
     ClipView one(@PathVariable String clipId) {
-        return ClipView.of(clips.get(clipId), tracks.get(clipId));
+        return view(clips.get(clipId));
+    }
+
+    private ClipView view(ClipRow row) {
+        return ClipView.of(row, tracks.get(row.id()), tracks.translations(row.id()));
     }
 
     /** Outside the described API's types: the body is the raw file. */
@@ -84,7 +95,7 @@ class ClipController {
                     clips.add(ClipName.of(name), media.keep(part), Json.write(info), Track.empty("en", FIRST_STYLE));
             workers.order(row.id(), new WorkOrder.Prepare());
             announcements.clip(row.id());
-            return ClipView.of(row, tracks.get(row.id()));
+            return view(row);
         } finally {
             Files.deleteIfExists(part);
         }
@@ -100,6 +111,17 @@ class ClipController {
                 clipId,
                 SoundChoice.parse(String.valueOf(request.sound())).in(info).written());
         workers.order(clipId, new WorkOrder.Listen());
+        announcements.clip(clipId);
+        return one(clipId);
+    }
+
+    record ClientRequest(Long clientId) {}
+
+    @Operation(summary = "Says whose clip it is; null for the workshop's own")
+    @PutMapping("/{clipId}/client")
+    ClipView belongTo(@PathVariable String clipId, @RequestBody ClientRequest request) {
+        clients.check(request.clientId());
+        clips.belongTo(clips.get(clipId).id(), request.clientId());
         announcements.clip(clipId);
         return one(clipId);
     }

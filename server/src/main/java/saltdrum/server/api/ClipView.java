@@ -7,6 +7,7 @@ import saltdrum.core.Json;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
+import saltdrum.server.store.ClientRow;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.StoredTrack;
 
@@ -27,7 +28,9 @@ record ClipView(
         int cues,
         int words,
         String style,
-        String created) {
+        String created,
+        @Schema(description = "Whose clip it is; missing for the workshop's own") ClientRow client,
+        @Schema(description = "Languages of its translations") List<String> translations) {
 
     record CaptionStreamView(
             int index, String language, @Schema(description = "Text, not pictures of text") boolean readable) {}
@@ -53,7 +56,7 @@ record ClipView(
         }
     }
 
-    static ClipView of(ClipRow row, StoredTrack track) {
+    static ClipView of(ClipRow row, StoredTrack track, List<String> translations) {
         ClipInfo info = Json.read(row.info(), ClipInfo.class, "clip");
         return new ClipView(
                 row.id(),
@@ -74,6 +77,8 @@ record ClipView(
                 track.track().cues().size(),
                 (int) track.track().words().count(),
                 track.track().style(),
-                row.created().toString());
+                row.created().toString(),
+                row.clientId() == null ? null : new ClientRow(row.clientId(), row.client()),
+                translations);
     }
 }

@@ -2,14 +2,16 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.GlossaryRow;
 import saltdrum.server.store.GlossaryStore;
 
@@ -20,9 +22,11 @@ class GlossaryController {
     private static final int MOST_TERMS = 2000;
 
     private final GlossaryStore glossary;
+    private final ClientStore clients;
 
-    GlossaryController(GlossaryStore glossary) {
+    GlossaryController(GlossaryStore glossary, ClientStore clients) {
         this.glossary = glossary;
+        this.clients = clients;
     }
 
     /**
@@ -33,33 +37,44 @@ class GlossaryController {
 
     record GlossaryView(List<TermView> terms) {}
 
-    @Operation(summary = "Names and trade terms, which recognition listens for")
+    @Operation(summary = "Names and trade terms of a client, or of the workshop, which recognition listens for")
     @GetMapping
-    GlossaryView all() {
-        return view(glossary.all());
+    GlossaryView of(@RequestParam(required = false) Long client) {
+        return view(glossary.of(client));
     }
 
     @Operation(summary = "Puts these terms in the place of all")
     @PutMapping
-    GlossaryView replace(@RequestBody GlossaryView wanted) {
+    GlossaryView replace(@RequestParam(required = false) Long client, @RequestBody GlossaryView wanted) {
         if (wanted.terms() == null || wanted.terms().size() > MOST_TERMS) {
             throw new BadInputException("A glossary holds up to " + MOST_TERMS + " terms.");
         }
-        List<GlossaryRow> rows = new ArrayList<>();
-        for (TermView term : wanted.terms()) {
-            if (term.term() == null || term.term().isBlank() || term.term().length() > 80) {
-                throw new BadInputException("A term has 1 to 80 letters. Nothing was changed.");
-            }
-            if (term.sayAs() != null && term.sayAs().length() > 120) {
-                throw new BadInputException(
-                        "“" + term.term() + "” is said in at most 120 letters. Nothing was changed.");
-            }
-            String sayAs = term.sayAs() == null || term.sayAs().isBlank()
-                    ? null
-                    : term.sayAs().strip();
-            rows.add(new GlossaryRow(term.term().strip(), sayAs));
+        clients.check(client);
+        return view(glossary.replace(
+                client, wanted.terms().stream().map(GlossaryController::row).toList()));
+    }
+
+    @Operation(summary = "One more term")
+    @PostMapping
+    GlossaryView add(@RequestParam(required = false) Long client, @RequestBody TermView term) {
+        clients.check(client);
+        if (glossary.of(client).size() >= MOST_TERMS) {
+            throw new BadInputException("A glossary holds up to " + MOST_TERMS + " terms.");
         }
-        return view(glossary.replace(rows));
+        return view(glossary.add(client, row(term)));
+    }
+
+    private static GlossaryRow row(TermView term) {
+        if (term.term() == null || term.term().isBlank() || term.term().length() > 80) {
+            throw new BadInputException("A term has 1 to 80 letters. Nothing was changed.");
+        }
+        if (term.sayAs() != null && term.sayAs().length() > 120) {
+            throw new BadInputException("“" + term.term() + "” is said in at most 120 letters. Nothing was changed.");
+        }
+        String sayAs = term.sayAs() == null || term.sayAs().isBlank()
+                ? null
+                : term.sayAs().strip();
+        return new GlossaryRow(term.term().strip(), sayAs);
     }
 
     private static GlossaryView view(List<GlossaryRow> rows) {

@@ -61,8 +61,11 @@ class JobController {
      */
     record WordsRequest(String script, String language, Integer fromMs, Integer toMs, List<Policy> policies) {}
 
-    /** @param keepCaptions whether caption streams of the clip go into the video as well */
-    record RenderRequest(String preset, Integer crf, Boolean keepCaptions) {}
+    /**
+     * @param keepCaptions whether caption streams of the clip go into the video as well
+     * @param language of the translation that is burned in; null for the clip's own words
+     */
+    record RenderRequest(String preset, Integer crf, Boolean keepCaptions, String language) {}
 
     @Operation(summary = "All long work on a clip, newest first")
     @GetMapping("/clips/{clipId}/jobs")
@@ -96,7 +99,7 @@ class JobController {
     @Operation(summary = "Burns the captions, as they are now, into a new video")
     @PostMapping("/clips/{clipId}/renders")
     JobView render(@PathVariable String clipId, @RequestBody RenderRequest request) {
-        Track track = tracks.get(clips.get(clipId).id()).track();
+        Track track = tracks.shown(clips.get(clipId).id(), request.language()).track();
         BurnOrder order = new BurnOrder(
                 request.preset() == null ? BurnOrder.USUAL.preset() : request.preset(),
                 request.crf() == null ? BurnOrder.USUAL.crf() : request.crf(),

@@ -20,6 +20,7 @@ class OpenApiSettings {
             "TrackHead.undo",
             "TrackHead.redo",
             "TermView.sayAs",
+            "ClipView.client",
             "CueGiven.showMs",
             "CueGiven.hideMs",
             "CueGiven.settings",

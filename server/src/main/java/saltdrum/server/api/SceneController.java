@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
@@ -51,19 +50,13 @@ class SceneController {
                 .toList();
     }
 
-    @Operation(summary = "The recipes that ship")
-    @GetMapping("/recipes")
-    List<Recipe> recipes() {
-        return Recipe.BUILT_IN;
-    }
-
     /** A scene and the track version it was made of, so that a page never paints one with the words of another. */
     record SceneView(long version, Scene scene) {}
 
     @Operation(summary = "The display list of the clip's captions")
     @GetMapping("/clips/{clipId}/scene")
-    SceneView scene(@PathVariable String clipId) {
-        StoredTrack stored = tracks.get(clipId);
+    SceneView scene(@PathVariable String clipId, @RequestParam(required = false) String language) {
+        StoredTrack stored = tracks.shown(clipId, language);
         Style style = StyleFile.builtIn(stored.track().style());
         return new SceneView(stored.version(), scenes.make(stored.track(), style, size(clipId)));
     }

@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,6 +17,7 @@ import saltdrum.core.edit.EditWords;
 import saltdrum.core.edit.Edits;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.HistoryRow;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
@@ -68,12 +70,27 @@ class TrackController {
         return announced(tracks.redo(clipId, request.version()));
     }
 
+    @Operation(summary = "Every step of the history, the oldest first")
+    @GetMapping("/history")
+    List<HistoryRow> history(@PathVariable String clipId) {
+        return tracks.history(clipId);
+    }
+
+    /** @param seq of the step that is to be the last done; 0 for the beginning */
+    record GoToRequest(long version, long seq) {}
+
+    @Operation(summary = "Undoes or does again up to a step of the history")
+    @PostMapping("/history")
+    TrackPatch goTo(@PathVariable String clipId, @RequestBody GoToRequest request) {
+        return announced(tracks.goTo(clipId, request.version(), request.seq()));
+    }
+
     private TrackPatch announced(StoredChange change) {
         StoredTrack after = change.after();
         if (after.version() != change.before().version()) {
-            announcements.track(after.clipId(), after.version());
+            announcements.track(after.id(), after.version());
         }
-        return TrackPatch.of(change, size(after.clipId()));
+        return TrackPatch.of(change, size(after.id()));
     }
 
     private Size size(String clipId) {

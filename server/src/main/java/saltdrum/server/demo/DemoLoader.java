@@ -17,6 +17,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.format.WordsFile;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.Probe;
+import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.work.WorkOrder;
@@ -29,17 +30,24 @@ class DemoLoader {
 
     private final Path folder;
     private final ClipStore clips;
+    private final ClientStore clients;
     private final MediaStore media;
     private final Workers workers;
 
-    DemoLoader(@Value("${salt-drum.demo:}") String folder, ClipStore clips, MediaStore media, Workers workers) {
+    DemoLoader(
+            @Value("${salt-drum.demo:}") String folder,
+            ClipStore clips,
+            ClientStore clients,
+            MediaStore media,
+            Workers workers) {
         this.folder = folder.isBlank() ? null : Path.of(folder);
         this.clips = clips;
+        this.clients = clients;
         this.media = media;
         this.workers = workers;
     }
 
-    record Entry(String file, String name, String style, String recipe, List<String> emphasis) {}
+    record Entry(String file, String name, String style, String recipe, List<String> emphasis, String client) {}
 
     @Order(1)
     @EventListener(ApplicationReadyEvent.class)
@@ -59,6 +67,9 @@ class DemoLoader {
                     .toList();
             Track track = Track.of(words.language(), Recipe.parse(entry.recipe), entry.style, emphasised);
             var row = clips.add(entry.name, media.keep(copy), Json.write(info), track);
+            if (entry.client != null) {
+                clips.belongTo(row.id(), clients.named(entry.client).id());
+            }
             workers.order(row.id(), new WorkOrder.Prepare());
             LOG.info("brought in the demo clip {}", entry.name);
         }

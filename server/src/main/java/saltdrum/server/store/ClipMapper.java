@@ -10,7 +10,8 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface ClipMapper {
     String COLUMNS =
-            "id, name, media_hash, proxy_hash, poster_hash, peaks_hash, info::text as info, created, sound, speech_hash";
+            "id, name, media_hash, proxy_hash, poster_hash, peaks_hash, info::text as info, created, sound, speech_hash, "
+                    + "client_id, (select client.name from client where client.id = clip.client_id) as client";
 
     @Insert("insert into clip (id, name, media_hash, info) values (#{id}, #{name}, #{mediaHash}, #{info}::jsonb)")
     void add(String id, String name, String mediaHash, String info);
@@ -29,6 +30,9 @@ interface ClipMapper {
 
     @Update("update clip set speech_hash = #{hash} where id = #{id}")
     void speech(String id, String hash);
+
+    @Update("update clip set client_id = #{clientId,jdbcType=BIGINT} where id = #{id}")
+    void belongTo(String id, Long clientId);
 
     @Delete("delete from clip where id = #{id}")
     int remove(String id);

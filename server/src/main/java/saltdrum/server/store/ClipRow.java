@@ -4,7 +4,7 @@ import java.time.OffsetDateTime;
 
 /**
  * A clip as it is kept. {@code info} is the probe's answer as JSON; hashes are null until prepared; {@code sound} is the
- * chosen sound.
+ * chosen sound; client is null for the workshop's own.
  */
 public record ClipRow(
         String id,
@@ -16,4 +16,6 @@ public record ClipRow(
         String info,
         OffsetDateTime created,
         String sound,
-        String speechHash) {}
+        String speechHash,
+        Long clientId,
+        String client) {}

@@ -49,6 +49,11 @@ public class ClipStore {
         clips.speech(id, hash);
     }
 
+    /** @param clientId null for the workshop itself */
+    public void belongTo(String id, Long clientId) {
+        clips.belongTo(id, clientId);
+    }
+
     @Transactional
     public void remove(String id) {
         if (clips.remove(id) == 0) {

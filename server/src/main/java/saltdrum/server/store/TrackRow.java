@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 /** A track's own row; {@code recipe}, {@code frame} and {@code beside} as JSON. */
 record TrackRow(
-        String clipId,
+        String id,
         long version,
         String language,
         String style,

@@ -18,6 +18,7 @@ import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.translation.Translation;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -41,8 +42,9 @@ public class TrackStore {
         this.mapper = mapper;
     }
 
+    /** A clip's first track; its id is the clip's. */
     void create(String clipId, Track track) {
-        mapper.add(row(clipId, 0, track));
+        mapper.add(clipId, clipId, false, row(clipId, 0, track));
         if (!track.cues().isEmpty()) {
             String cues = Json.write(track.cues());
             mapper.addCues(clipId, 0, cues);
@@ -50,8 +52,47 @@ public class TrackStore {
         }
     }
 
-    public StoredTrack get(String clipId) {
-        return load(found(mapper.find(clipId)));
+    /** The clip's translation into a language, made empty where there is none. */
+    @Transactional
+    public StoredTrack openTranslation(String clipId, String language) {
+        String id = translationId(clipId, language);
+        if (mapper.find(id) == null) {
+            mapper.add(
+                    id, clipId, true, row(id, 0, Translation.empty(get(clipId).track(), language)));
+        }
+        return get(id);
+    }
+
+    /** The first track, or a translation as it stands over it. @param language null for the first track */
+    public StoredTrack shown(String clipId, String language) {
+        StoredTrack first = get(clipId);
+        if (language == null || language.isBlank()) {
+            return first;
+        }
+        StoredTrack stored = get(translationId(clipId, language));
+        return new StoredTrack(
+                stored.id(), stored.version(), Translation.over(first.track(), stored.track()), stored.steps());
+    }
+
+    public static String translationId(String clipId, String language) {
+        return clipId + "-" + language;
+    }
+
+    /** Languages of the clip's translations, in order. */
+    public List<String> translations(String clipId) {
+        return mapper.translations(clipId);
+    }
+
+    public void removeTranslation(String clipId, String language) {
+        String id = translationId(clipId, language);
+        newest.remove(id);
+        if (mapper.remove(id) == 0) {
+            throw new NotFoundException("That translation is not here any more.");
+        }
+    }
+
+    public StoredTrack get(String trackId) {
+        return load(found(mapper.find(trackId)));
     }
 
     /**
@@ -61,15 +102,16 @@ public class TrackStore {
      * @throws StaleException when the track has moved on
      */
     @Transactional
-    public StoredChange change(String clipId, long version, Function<Track, String> said, UnaryOperator<Track> change) {
-        StoredTrack present = locked(clipId, version);
+    public StoredChange change(
+            String trackId, long version, Function<Track, String> said, UnaryOperator<Track> change) {
+        StoredTrack present = locked(trackId, version);
         Track after = change.apply(present.track());
         if (after.equals(present.track())) {
             return new StoredChange(present, present);
         }
         Change difference = Change.between(present.track(), after);
-        mapper.forgetUndone(clipId);
-        mapper.addEdit(clipId, said.apply(present.track()), Json.write(difference));
+        mapper.forgetUndone(trackId);
+        mapper.addEdit(trackId, said.apply(present.track()), Json.write(difference));
         return write(present, difference, after);
     }
 
@@ -82,48 +124,76 @@ public class TrackStore {
      */
     @Transactional
     public StoredChange amend(
-            String clipId,
+            String trackId,
             StoredTrack mine,
             Track original,
             Function<Track, String> said,
             UnaryOperator<Track> change) {
-        StoredTrack present = locked(clipId, -1);
+        StoredTrack present = locked(trackId, -1);
         if (mine == null || present.version() != mine.version()) {
-            return change(clipId, -1, said, change);
+            return change(trackId, -1, said, change);
         }
         Track after = change.apply(original);
-        EditRow last = mapper.lastDone(clipId);
-        mapper.forget(clipId, last.seq());
-        mapper.addEdit(clipId, said.apply(original), Json.write(Change.between(original, after)));
+        EditRow last = mapper.lastDone(trackId);
+        mapper.forget(trackId, last.seq());
+        mapper.addEdit(trackId, said.apply(original), Json.write(Change.between(original, after)));
         return write(present, Change.between(present.track(), after), after);
     }
 
     @Transactional
-    public StoredChange undo(String clipId, long version) {
-        StoredTrack present = locked(clipId, version);
-        EditRow last = mapper.lastDone(clipId);
+    public StoredChange undo(String trackId, long version) {
+        StoredTrack present = locked(trackId, version);
+        EditRow last = mapper.lastDone(trackId);
         if (last == null) {
             throw new RefusedEditException("There is nothing to undo.");
         }
-        mapper.markUndone(clipId, last.seq(), true);
+        mapper.markUndone(trackId, last.seq(), true);
         Change back = Json.read(last.change(), Change.class, "history entry").reversed();
         return write(present, back, back.applyTo(present.track()));
     }
 
     @Transactional
-    public StoredChange redo(String clipId, long version) {
-        StoredTrack present = locked(clipId, version);
-        EditRow next = mapper.firstUndone(clipId);
+    public StoredChange redo(String trackId, long version) {
+        StoredTrack present = locked(trackId, version);
+        EditRow next = mapper.firstUndone(trackId);
         if (next == null) {
             throw new RefusedEditException("There is nothing to redo.");
         }
-        mapper.markUndone(clipId, next.seq(), false);
+        mapper.markUndone(trackId, next.seq(), false);
         Change again = Json.read(next.change(), Change.class, "history entry");
         return write(present, again, again.applyTo(present.track()));
     }
 
-    private StoredTrack locked(String clipId, long version) {
-        StoredTrack present = load(found(mapper.lock(clipId)));
+    /** All steps, the oldest first. */
+    public List<HistoryRow> history(String trackId) {
+        return mapper.history(trackId);
+    }
+
+    /** Undoes or does again until the step {@code seq} is the last that is done; 0 undoes all. */
+    @Transactional
+    public StoredChange goTo(String trackId, long version, long seq) {
+        StoredTrack present = locked(trackId, version);
+        Track after = present.track();
+        for (EditRow last = mapper.lastDone(trackId); last != null && last.seq() > seq; ) {
+            mapper.markUndone(trackId, last.seq(), true);
+            after = Json.read(last.change(), Change.class, "history entry")
+                    .reversed()
+                    .applyTo(after);
+            last = mapper.lastDone(trackId);
+        }
+        for (EditRow next = mapper.firstUndone(trackId); next != null && next.seq() <= seq; ) {
+            mapper.markUndone(trackId, next.seq(), false);
+            after = Json.read(next.change(), Change.class, "history entry").applyTo(after);
+            next = mapper.firstUndone(trackId);
+        }
+        if (after == present.track()) {
+            return new StoredChange(present, present);
+        }
+        return write(present, Change.between(present.track(), after), after);
+    }
+
+    private StoredTrack locked(String trackId, long version) {
+        StoredTrack present = load(found(mapper.lock(trackId)));
         if (version >= 0 && version != present.version()) {
             throw new StaleException();
         }
@@ -131,35 +201,35 @@ public class TrackStore {
     }
 
     private StoredChange write(StoredTrack present, Change change, Track after) {
-        String clipId = present.clipId();
+        String trackId = present.id();
         int removed = change.removed().size();
         int added = change.added().size();
         if (removed > 0) {
-            mapper.removeCues(clipId, change.from(), change.from() + removed);
+            mapper.removeCues(trackId, change.from(), change.from() + removed);
         }
         if (added != removed) {
-            mapper.moveCues(clipId, change.from() + removed, added - removed);
+            mapper.moveCues(trackId, change.from() + removed, added - removed);
         }
         if (added > 0) {
             String cues = Json.write(change.added());
-            mapper.addCues(clipId, change.from(), cues);
-            mapper.addWords(clipId, cues);
+            mapper.addCues(trackId, change.from(), cues);
+            mapper.addWords(trackId, cues);
         }
-        mapper.update(row(clipId, present.version() + 1, after));
-        StoredTrack stored = new StoredTrack(clipId, present.version() + 1, after, steps(clipId));
-        newest.put(clipId, stored);
+        mapper.update(row(trackId, present.version() + 1, after));
+        StoredTrack stored = new StoredTrack(trackId, present.version() + 1, after, steps(trackId));
+        newest.put(trackId, stored);
         return new StoredChange(present, stored);
     }
 
     private StoredTrack load(TrackRow row) {
-        StoredTrack known = newest.get(row.clipId());
+        StoredTrack known = newest.get(row.id());
         if (known != null && known.version() == row.version()) {
             return known;
         }
         List<Cue> cues = new ArrayList<>();
         List<Word> words = new ArrayList<>();
         WordRow open = null;
-        for (WordRow word : mapper.words(row.clipId())) {
+        for (WordRow word : mapper.words(row.id())) {
             if (open != null && open.cueId() != word.cueId()) {
                 cues.add(cue(open, words));
                 words.clear();
@@ -186,13 +256,13 @@ public class TrackStore {
                 cues,
                 row.nextId(),
                 Json.read(row.beside(), Beside.class, "track"));
-        StoredTrack stored = new StoredTrack(row.clipId(), row.version(), track, steps(row.clipId()));
-        newest.put(row.clipId(), stored);
+        StoredTrack stored = new StoredTrack(row.id(), row.version(), track, steps(row.id()));
+        newest.put(row.id(), stored);
         return stored;
     }
 
-    private Steps steps(String clipId) {
-        Steps steps = mapper.steps(clipId);
+    private Steps steps(String trackId) {
+        Steps steps = mapper.steps(trackId);
         // MyBatis gives no record for a row of nulls.
         return steps == null ? new Steps(null, null) : steps;
     }
@@ -212,9 +282,9 @@ public class TrackStore {
                 given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null);
     }
 
-    private static TrackRow row(String clipId, long version, Track track) {
+    private static TrackRow row(String trackId, long version, Track track) {
         return new TrackRow(
-                clipId,
+                trackId,
                 version,
                 track.language(),
                 track.style(),

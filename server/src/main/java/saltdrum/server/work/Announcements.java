@@ -18,6 +18,11 @@ public class Announcements {
         jobs.announce(Json.write(Map.of("what", "track", "clipId", clipId, "version", version)));
     }
 
+    public void translation(String clipId, String language, long version) {
+        jobs.announce(
+                Json.write(Map.of("what", "translation", "clipId", clipId, "language", language, "version", version)));
+    }
+
     public void clip(String clipId) {
         jobs.announce(Json.write(Map.of("what", "clip", "clipId", clipId)));
     }

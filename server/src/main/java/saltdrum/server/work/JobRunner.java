@@ -32,6 +32,7 @@ class JobRunner {
     private final ClipStore clips;
     private final MediaStore media;
     private final SpeechWork speechWork;
+    private final TranslationWork translationWork;
     private final SceneMaker scenes;
     private final Announcements announcements;
 
@@ -40,12 +41,14 @@ class JobRunner {
             ClipStore clips,
             MediaStore media,
             SpeechWork speechWork,
+            TranslationWork translationWork,
             SceneMaker scenes,
             Announcements announcements) {
         this.jobs = jobs;
         this.clips = clips;
         this.media = media;
         this.speechWork = speechWork;
+        this.translationWork = translationWork;
         this.scenes = scenes;
         this.announcements = announcements;
     }
@@ -68,6 +71,8 @@ class JobRunner {
                 speechWork.placeScript(clip, script, watch);
             } else if (order instanceof WorkOrder.Recognise recognise) {
                 speechWork.recognise(clip, recognise, watch);
+            } else if (order instanceof WorkOrder.Translate translate) {
+                translationWork.translate(clip, translate, watch);
             } else if (order instanceof WorkOrder.Render render) {
                 render(clip, render, watch);
             }

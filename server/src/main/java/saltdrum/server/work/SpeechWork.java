@@ -101,7 +101,7 @@ class SpeechWork {
         watch.say("Listening to the voice");
         short[] samples = sound(clip, order.fromMs(), order.toMs());
         double length = Math.max(1, order.toMs() - order.fromMs());
-        List<Term> terms = glossary.all().stream()
+        List<Term> terms = glossary.holdingFor(clip.clientId()).stream()
                 .map(row -> new Term(row.term(), row.sayAs()))
                 .toList();
         Draft draft = new Draft(clip, order);

@@ -13,6 +13,7 @@ import saltdrum.core.style.Style;
     @JsonSubTypes.Type(value = WorkOrder.Prepare.class, name = "prepare"),
     @JsonSubTypes.Type(value = WorkOrder.PlaceScript.class, name = "placeScript"),
     @JsonSubTypes.Type(value = WorkOrder.Recognise.class, name = "recognise"),
+    @JsonSubTypes.Type(value = WorkOrder.Translate.class, name = "translate"),
     @JsonSubTypes.Type(value = WorkOrder.Listen.class, name = "listen"),
     @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
 })
@@ -24,6 +25,9 @@ public sealed interface WorkOrder {
 
     /** The draft is written by these policies, in their order. */
     record Recognise(String language, int fromMs, int toMs, List<Policy> policies) implements WorkOrder {}
+
+    /** A translator fills what no hand has touched. */
+    record Translate(String language, String translator) implements WorkOrder {}
 
     /** Another sound was chosen: its loudness is drawn. */
     record Listen() implements WorkOrder {}

@@ -78,10 +78,10 @@ class TrackStoreTest {
     private Track stored() {
         List<Cue> cues = new ArrayList<>();
         for (var row : sql.queryForList(
-                "select id, locked, array_to_string(line_starts, ' ') as starts from cue where clip_id = ? order by ordinal",
+                "select id, locked, array_to_string(line_starts, ' ') as starts from cue where track_id = ? order by ordinal",
                 clipId)) {
             List<Word> words = sql.query(
-                    "select * from word where clip_id = ? and cue_id = ? order by ordinal",
+                    "select * from word where track_id = ? and cue_id = ? order by ordinal",
                     (r, n) -> new Word(
                             r.getLong("id"),
                             r.getString("text"),
@@ -225,7 +225,7 @@ class TrackStoreTest {
 
     @Test
     void theSchemaRefusesWhatCannotBe() {
-        assertThatThrownBy(() -> sql.update("update word set end_ms = start_ms where clip_id = ?", clipId))
+        assertThatThrownBy(() -> sql.update("update word set end_ms = start_ms where track_id = ?", clipId))
                 .hasMessageContaining("check");
         assertThatThrownBy(() -> sql.update(
                         "insert into clip (id, name, media_hash, info) values ('short', 'x', ?, '{}')", "0".repeat(64)))
@@ -235,7 +235,7 @@ class TrackStoreTest {
     @Test
     void removingAClipTakesEverythingOfItAlong() {
         clips.remove(clipId);
-        assertThat(sql.queryForObject("select count(*) from word where clip_id = ?", Integer.class, clipId))
+        assertThat(sql.queryForObject("select count(*) from word where track_id = ?", Integer.class, clipId))
                 .isZero();
         assertThatThrownBy(() -> tracks.get(clipId)).isInstanceOf(NotFoundException.class);
     }

@@ -1,12 +1,6 @@
 package saltdrum.speech.outside;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
@@ -26,28 +20,18 @@ import saltdrum.core.word.WordSource;
  * docs/formats/outside-recogniser.md}.
  */
 public final class OutsideRecogniser {
-    private static final int TRIES = 3;
-    private static final int MOST_ANSWER_BYTES = 20_000_000;
     private static final int MOST_SAMPLES = 16_000 * 60 * 60 * 2;
 
-    private final URI address;
+    private final OutsideCall call;
     private final Set<String> languages;
-    private final Duration patience;
-    private final HttpClient http =
-            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
 
     /**
      * @param languages tags it can recognise, such as {@code de}
      * @param patience longest wait for one answer
      */
     public OutsideRecogniser(URI address, Set<String> languages, Duration patience) {
-        if (!List.of("http", "https").contains(String.valueOf(address.getScheme()))) {
-            throw new BadInputException(
-                    "The outside recogniser's address must begin with http:// or https://, not “" + address + "”.");
-        }
-        this.address = address;
+        this.call = new OutsideCall("outside recogniser", address, patience);
         this.languages = Set.copyOf(languages);
-        this.patience = patience;
     }
 
     public boolean knows(String language) {
@@ -63,55 +47,14 @@ public final class OutsideRecogniser {
         if (samples.length > MOST_SAMPLES) {
             throw new BadInputException("The outside recogniser takes at most two hours of sound. Choose a range.");
         }
-        String query = "?language=" + encoded(language) + "&name=" + encoded(name);
-        HttpRequest request = HttpRequest.newBuilder(URI.create(address + query))
-                .timeout(patience)
-                .header("Content-Type", "audio/wav")
-                .header("Accept", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofByteArray(wav(samples)))
-                .build();
-        String lastTrouble = "";
-        for (int attempt = 0; attempt < TRIES; attempt++) {
-            if (stopped.getAsBoolean()) {
-                throw new SaltDrumException("The recognition was stopped. The words are as they were.");
-            }
-            try {
-                HttpResponse<InputStream> response = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
-                try (InputStream body = response.body()) {
-                    byte[] answer = body.readNBytes(MOST_ANSWER_BYTES + 1);
-                    if (response.statusCode() == 200) {
-                        return words(answer, samples.length / 16);
-                    }
-                    lastTrouble = "it answered " + response.statusCode();
-                    if (response.statusCode() < 500 && response.statusCode() != 429) {
-                        break;
-                    }
-                }
-                Thread.sleep(500L << attempt);
-            } catch (IOException e) {
-                lastTrouble = e instanceof java.net.http.HttpTimeoutException
-                        ? "it did not answer in " + patience.toSeconds() + " s"
-                        : "it cannot be reached";
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                throw new SaltDrumException("The recognition was stopped. The words are as they were.", e);
-            }
-        }
-        throw new SaltDrumException("The outside recogniser gave no words: " + lastTrouble
-                + ". The track is as it was; try again, or paste the script.");
+        String query = "?language=" + OutsideCall.encoded(language) + "&name=" + OutsideCall.encoded(name);
+        return words(call.post(query, "audio/wav", wav(samples), stopped), samples.length / 16);
     }
 
-    private static String encoded(String text) {
-        return URLEncoder.encode(text, StandardCharsets.UTF_8).replace("+", "%20");
-    }
-
-    private static List<Word> words(byte[] answer, int lengthMs) {
-        if (answer.length > MOST_ANSWER_BYTES) {
-            throw new SaltDrumException("The outside recogniser's answer is larger than 20 MB and was not read.");
-        }
+    private static List<Word> words(String answer, int lengthMs) {
         List<Word> words;
         try {
-            words = WordsFile.read(new String(answer, StandardCharsets.UTF_8)).toWords();
+            words = WordsFile.read(answer).toWords();
         } catch (BadInputException e) {
             throw new SaltDrumException("The outside recogniser's answer is no words file: " + e.getMessage(), e);
         }

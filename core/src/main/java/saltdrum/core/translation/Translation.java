@@ -1,0 +1,157 @@
+package saltdrum.core.translation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import saltdrum.core.cue.Breaker;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Ids;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Syllables;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/**
+ * A second track in another language. It has texts of its own, and the cues and times of the first track: its cues carry
+ * the ids of the cues that they translate, and its words share each cue's speech by syllable weight.
+ */
+public final class Translation {
+    private Translation() {}
+
+    /** A translation with no text yet. */
+    public static Track empty(Track first, String language) {
+        return new Track(language, first.recipe(), first.style(), first.frame(), List.of(), 1);
+    }
+
+    /**
+     * The translation as it stands over the first track's present cues, in its look and frame. Text of a cue that is not
+     * there any more goes to the cue it overlaps most. Cues without a text in it are missing.
+     */
+    public static Track over(Track first, Track translation) {
+        Map<Long, List<Word>> texts = new HashMap<>();
+        Map<Long, Boolean> locks = new HashMap<>();
+        Map<Long, Integer> places = new HashMap<>();
+        for (int i = 0; i < first.cues().size(); i++) {
+            places.put(first.cues().get(i).id(), i);
+        }
+        for (Cue cue : translation.cues()) {
+            long home = places.containsKey(cue.id()) ? cue.id() : nearest(first.cues(), cue);
+            texts.computeIfAbsent(home, none -> new ArrayList<>()).addAll(cue.words());
+            locks.merge(home, cue.locked(), Boolean::logicalOr);
+        }
+        List<CueTime> times = CueTime.of(first);
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < first.cues().size(); i++) {
+            Cue source = first.cues().get(i);
+            List<Word> words = texts.get(source.id());
+            if (words != null) {
+                cues.add(cue(first, translation.language(), source, times.get(i), words)
+                        .withLocked(locks.get(source.id())));
+            }
+        }
+        return new Track(
+                translation.language(), first.recipe(), first.style(), first.frame(), cues, translation.nextId());
+    }
+
+    /** Cues that a translator may fill: those without a text, and those whose text is a translator's own. */
+    public static List<Cue> open(Track first, Track translation) {
+        Map<Long, Cue> present = byId(over(first, translation));
+        return first.cues().stream()
+                .filter(cue -> !present.containsKey(cue.id())
+                        || !byHand(present.get(cue.id()))
+                                && !present.get(cue.id()).locked())
+                .toList();
+    }
+
+    /** Whether a person typed or confirmed any of it. */
+    public static boolean byHand(Cue cue) {
+        return cue.words().stream()
+                .anyMatch(word -> word.source() == WordSource.TYPED || word.source() == WordSource.CONFIRMED);
+    }
+
+    /**
+     * The translation with a translator's texts in its open cues.
+     *
+     * @param texts by cue id; blank ones and those of cues that are not open are left aside
+     */
+    public static Track filled(Track first, Track translation, Map<Long, String> texts) {
+        Track result = over(first, translation);
+        for (Cue source : open(first, translation)) {
+            String text = texts.get(source.id());
+            if (text != null && !Tokens.split(text).isEmpty()) {
+                result = with(first, result, source, Tokens.split(text), WordSource.TRANSLATED);
+            }
+        }
+        return result;
+    }
+
+    /** @param tokens the cue's new words; none takes the text away */
+    static Track with(Track first, Track translation, Cue source, List<String> tokens, WordSource origin) {
+        Ids ids = new Ids(translation.nextId());
+        List<Word> words = tokens.stream()
+                .map(token -> new Word(ids.next(), token, 0, 1, 1, origin, 0, Pin.FREE))
+                .toList();
+        Map<Long, Cue> texts = byId(translation);
+        if (words.isEmpty()) {
+            texts.remove(source.id());
+        } else {
+            int index = first.indexOfCue(source.id());
+            texts.put(
+                    source.id(),
+                    cue(first, translation.language(), source, CueTime.of(first).get(index), words));
+        }
+        List<Cue> cues = first.cues().stream()
+                .filter(cue -> texts.containsKey(cue.id()))
+                .map(cue -> texts.get(cue.id()))
+                .toList();
+        return translation.withCues(cues, ids.peek());
+    }
+
+    private static Map<Long, Cue> byId(Track track) {
+        Map<Long, Cue> cues = new HashMap<>();
+        track.cues().forEach(cue -> cues.put(cue.id(), cue));
+        return cues;
+    }
+
+    private static Cue cue(Track first, String language, Cue source, CueTime time, List<Word> texts) {
+        int start = source.firstWordMs();
+        int end = source.lastWordMs();
+        List<Word> words = texts.size() <= end - start ? texts : List.of(asOne(texts));
+        int[] edges = Syllables.share(words.stream().map(Word::text).toList(), start, end);
+        List<Word> timed = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            timed.add(words.get(i).withTime(edges[i], edges[i + 1]));
+        }
+        return new Cue(
+                source.id(),
+                timed,
+                Breaker.lines(timed, first.recipe(), language),
+                false,
+                new CueGiven(time.showMs(), time.hideMs(), null));
+    }
+
+    /** More words than milliseconds stand as one, with no-break spaces. */
+    private static Word asOne(List<Word> words) {
+        String text = String.join("\u00a0", words.stream().map(Word::text).toList());
+        return new Word(words.get(0).id(), text, 0, 1, 1, words.get(0).source(), 0, Pin.FREE);
+    }
+
+    private static long nearest(List<Cue> cues, Cue lost) {
+        long best = -1;
+        int most = Integer.MIN_VALUE;
+        for (Cue cue : cues) {
+            int overlap =
+                    Math.min(cue.lastWordMs(), lost.lastWordMs()) - Math.max(cue.firstWordMs(), lost.firstWordMs());
+            if (overlap > most) {
+                most = overlap;
+                best = cue.id();
+            }
+        }
+        return best;
+    }
+}

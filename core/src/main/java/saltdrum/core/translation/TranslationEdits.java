@@ -1,0 +1,37 @@
+package saltdrum.core.translation;
+
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.Edits;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.WordSource;
+
+/** Edits of a translation: its texts can be typed, confirmed, emphasised and locked; cues and times are the first track's. */
+public final class TranslationEdits {
+    private TranslationEdits() {}
+
+    /**
+     * @throws RefusedEditException for a change of cues or times, and of a locked cue
+     */
+    public static Track apply(Track first, Track translation, Edit edit) {
+        Track present = Translation.over(first, translation);
+        if (edit instanceof Edit.RetypeCue e) {
+            Cue source = first.cues().get(first.indexOfCue(e.cueId()));
+            present.cues().stream()
+                    .filter(cue -> cue.id() == e.cueId() && cue.locked())
+                    .findFirst()
+                    .ifPresent(cue -> {
+                        throw new RefusedEditException(
+                                "The cue “" + cue.text() + "” is locked. Unlock it first; nothing was changed.");
+                    });
+            return Translation.with(first, present, source, Tokens.split(e.text()), WordSource.TYPED);
+        }
+        if (edit instanceof Edit.ConfirmWords || edit instanceof Edit.SetEmphasis || edit instanceof Edit.Lock) {
+            return Edits.apply(present, edit);
+        }
+        throw new RefusedEditException(
+                "A translation keeps the cues and times of the first track. Do this there; nothing was changed.");
+    }
+}

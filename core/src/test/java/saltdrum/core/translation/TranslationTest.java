@@ -1,0 +1,137 @@
+package saltdrum.core.translation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.Edits;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+class TranslationTest {
+    private Track first;
+    private Track spanish;
+
+    @BeforeEach
+    void translate() {
+        first = Words.track(Recipe.PHRASE, "Sand it first or you will be back by Friday. Three coats thin as tea.");
+        Map<Long, String> texts =
+                first.cues().stream().collect(Collectors.toMap(Cue::id, cue -> "La marea número " + cue.id()));
+        spanish = Translation.filled(first, Translation.empty(first, "es"), texts);
+    }
+
+    @Test
+    void everyCueHasTheFirstTracksIdAndTimes() {
+        assertThat(spanish.cues()).extracting(Cue::id).isEqualTo(ids(first));
+        assertThat(CueTime.of(spanish)).isEqualTo(CueTime.of(first));
+        for (int i = 0; i < first.cues().size(); i++) {
+            assertThat(spanish.cues().get(i).firstWordMs())
+                    .isEqualTo(first.cues().get(i).firstWordMs());
+            assertThat(spanish.cues().get(i).lastWordMs())
+                    .isEqualTo(first.cues().get(i).lastWordMs());
+        }
+    }
+
+    @Test
+    void wordsShareACuesSpeechBySyllables() {
+        Cue source = first.cues().get(0);
+        Track typed = TranslationEdits.apply(first, spanish, new Edit.RetypeCue(source.id(), "va número"));
+        List<Word> words = typed.cues().get(0).words();
+        int span = source.lastWordMs() - source.firstWordMs();
+        assertThat(words.get(0).endMs() - source.firstWordMs()).isEqualTo(Math.round(span / 4f));
+        assertThat(words.get(1).startMs()).isEqualTo(words.get(0).endMs());
+    }
+
+    @Test
+    void translatingAgainLeavesWhatAHandTyped() {
+        long id = first.cues().get(1).id();
+        Track typed = TranslationEdits.apply(first, spanish, new Edit.RetypeCue(id, "hecho a mano"));
+        assertThat(Translation.open(first, typed)).extracting(Cue::id).doesNotContain(id);
+        Track again = Translation.filled(
+                first, typed, first.cues().stream().collect(Collectors.toMap(Cue::id, cue -> "otra vez")));
+        assertThat(again.cues().get(0).text()).isEqualTo("otra vez");
+        assertThat(again.cues().get(1).text()).isEqualTo("hecho a mano");
+    }
+
+    @Test
+    void whatAHandConfirmedOrLockedStaysToo() {
+        Cue confirmed = spanish.cues().get(0);
+        Track marked = TranslationEdits.apply(
+                first,
+                spanish,
+                new Edit.ConfirmWords(List.of(confirmed.words().get(0).id())));
+        marked = TranslationEdits.apply(
+                first, marked, new Edit.Lock(List.of(spanish.cues().get(1).id()), true));
+        assertThat(Translation.open(first, marked))
+                .extracting(Cue::id)
+                .doesNotContain(confirmed.id(), spanish.cues().get(1).id())
+                .hasSize(first.cues().size() - 2);
+    }
+
+    @Test
+    void followsAFirstTrackThatIsRetimedSplitAndBrokenAnew() {
+        Track typed = TranslationEdits.apply(
+                first, spanish, new Edit.RetypeCue(first.cues().get(0).id(), "uno dos"));
+        Track split = Edits.apply(
+                first, new Edit.SplitCue(first.cues().get(0).words().get(1).id()));
+        assertThat(Translation.over(split, typed).cues().get(0).text()).isEqualTo("uno dos");
+        assertThat(Translation.open(split, typed))
+                .extracting(Cue::id)
+                .contains(split.cues().get(1).id());
+
+        Track words = Edits.apply(first, new Edit.Rebreak(Recipe.TWO_LINES, true));
+        Track followed = Translation.over(words, typed);
+        assertThat(followed.words().map(Word::text).toList())
+                .containsExactlyElementsOf(typed.words().map(Word::text).toList());
+        assertThat(ids(words)).containsAll(ids(followed));
+        assertThat(followed.cues().get(0).text()).startsWith("uno dos");
+    }
+
+    @Test
+    void aClearedTextIsOpenAgain() {
+        long id = first.cues().get(0).id();
+        Track cleared = TranslationEdits.apply(first, spanish, new Edit.RetypeCue(id, "  "));
+        assertThat(cleared.cues()).hasSize(first.cues().size() - 1);
+        assertThat(Translation.open(first, cleared)).extracting(Cue::id).contains(id);
+    }
+
+    @Test
+    void cuesAndTimesCannotBeChangedHere() {
+        assertThatThrownBy(() -> TranslationEdits.apply(
+                        first, spanish, new Edit.JoinCues(spanish.cues().get(0).id())))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("keeps the cues and times");
+    }
+
+    @Test
+    void aLockedTextCannotBeTyped() {
+        long id = first.cues().get(0).id();
+        Track locked = TranslationEdits.apply(first, spanish, new Edit.Lock(List.of(id), true));
+        assertThatThrownBy(() -> TranslationEdits.apply(first, locked, new Edit.RetypeCue(id, "no")))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("locked");
+    }
+
+    @Test
+    void moreWordsThanMillisecondsStandAsOne() {
+        Track tiny = Track.of("en", Recipe.ONE_WORD, "Mallet", List.of(Word.of(1, "a", 10, 12, WordSource.TYPED)));
+        Track filled = Translation.filled(
+                tiny, Translation.empty(tiny, "es"), Map.of(tiny.cues().get(0).id(), "uno dos tres"));
+        assertThat(filled.cues().get(0).text()).isEqualTo("uno\u00a0dos\u00a0tres");
+    }
+
+    private static List<Long> ids(Track track) {
+        return track.cues().stream().map(Cue::id).toList();
+    }
+}

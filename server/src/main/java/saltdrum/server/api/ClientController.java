@@ -1,0 +1,76 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Recipe;
+import saltdrum.server.store.ClientRow;
+import saltdrum.server.store.ClientStore;
+
+@Tag(name = "clients")
+@RestController
+@RequestMapping("/api")
+class ClientController {
+    private final ClientStore clients;
+
+    ClientController(ClientStore clients) {
+        this.clients = clients;
+    }
+
+    record NameRequest(String name) {}
+
+    /** @param own saved for this client, or null when there is none of that kind */
+    record RecipesView(List<Recipe> shipped, List<Recipe> own) {}
+
+    @Operation(summary = "All clients, by name")
+    @GetMapping("/clients")
+    List<ClientRow> all() {
+        return clients.all();
+    }
+
+    @Operation(summary = "The client of that name, made where there is none")
+    @PostMapping("/clients")
+    ClientRow named(@RequestBody NameRequest request) {
+        String name = request.name() == null ? "" : request.name().strip();
+        if (name.isEmpty() || name.length() > 80) {
+            throw new BadInputException("A client's name has 1 to 80 letters.");
+        }
+        return clients.named(name);
+    }
+
+    @Operation(summary = "The recipes that ship, and those saved for a client, or for the workshop")
+    @GetMapping("/recipes")
+    RecipesView recipes(@RequestParam(required = false) Long client) {
+        return new RecipesView(Recipe.BUILT_IN, clients.recipes(client));
+    }
+
+    @Operation(summary = "Saves a recipe under its name")
+    @PutMapping("/recipes")
+    RecipesView save(@RequestParam(required = false) Long client, @RequestBody Recipe recipe) {
+        if (recipe.name().length() > 40) {
+            throw new BadInputException("A recipe's name has at most 40 letters.");
+        }
+        if (Recipe.BUILT_IN.stream().anyMatch(built -> built.name().equalsIgnoreCase(recipe.name()))) {
+            throw new BadInputException(
+                    "“" + recipe.name() + "” is a recipe that ships. Save yours under another name.");
+        }
+        clients.save(client, recipe);
+        return recipes(client);
+    }
+
+    @DeleteMapping("/recipes/{name}")
+    RecipesView remove(@RequestParam(required = false) Long client, @PathVariable String name) {
+        clients.removeRecipe(client, name);
+        return recipes(client);
+    }
+}

@@ -1,0 +1,152 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.EditWords;
+import saltdrum.core.translation.TranslationEdits;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.StoredChange;
+import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.Announcements;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+import saltdrum.speech.translate.Translator;
+
+/** A clip's words in other languages, over the cues of its first track. */
+@Tag(name = "translations")
+@RestController
+@RequestMapping("/api")
+class TranslationController {
+    private static final List<String> LANGUAGES = Arrays.asList(Locale.getISOLanguages());
+
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final Workers workers;
+    private final Announcements announcements;
+    private final List<Translator> translators;
+
+    TranslationController(
+            ClipStore clips,
+            TrackStore tracks,
+            Workers workers,
+            Announcements announcements,
+            List<Translator> translators) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.workers = workers;
+        this.announcements = announcements;
+        this.translators = translators;
+    }
+
+    @Operation(summary = "Names of the translators that know a pair of languages here")
+    @GetMapping("/translators")
+    List<String> translators(@RequestParam String from, @RequestParam String to) {
+        return translators.stream()
+                .filter(translator -> translator.knows(from, to))
+                .map(Translator::name)
+                .toList();
+    }
+
+    @GetMapping("/clips/{clipId}/translations/{language}")
+    TrackView get(@PathVariable String clipId, @PathVariable String language) {
+        return view(tracks.shown(clipId, language), clipId);
+    }
+
+    @Operation(summary = "A translation to be typed; what is there already stays")
+    @PutMapping("/clips/{clipId}/translations/{language}")
+    TrackView open(@PathVariable String clipId, @PathVariable String language) {
+        String own = tracks.get(clips.get(clipId).id()).track().language();
+        if (!LANGUAGES.contains(language)) {
+            throw new BadInputException("“" + language + "” is no language of ISO 639-1.");
+        }
+        if (language.equals(Locale.forLanguageTag(own).getLanguage())) {
+            throw new BadInputException("The clip's own words are in that language. Choose another.");
+        }
+        tracks.openTranslation(clipId, language);
+        announcements.clip(clipId);
+        return get(clipId, language);
+    }
+
+    @Operation(summary = "Removes a translation with its history")
+    @DeleteMapping("/clips/{clipId}/translations/{language}")
+    void remove(@PathVariable String clipId, @PathVariable String language) {
+        tracks.removeTranslation(clipId, language);
+        announcements.clip(clipId);
+    }
+
+    record TranslateRequest(String translator) {}
+
+    @Operation(summary = "Lets a translator fill every cue that no hand has typed, confirmed or locked")
+    @PostMapping("/clips/{clipId}/translations/{language}/translate")
+    JobView translate(
+            @PathVariable String clipId, @PathVariable String language, @RequestBody TranslateRequest request) {
+        open(clipId, language);
+        return JobView.of(workers.order(clipId, new WorkOrder.Translate(language, request.translator())));
+    }
+
+    @Operation(summary = "Makes one change of its texts; cues and times are the first track's")
+    @PostMapping("/clips/{clipId}/translations/{language}/edits")
+    TrackView edit(
+            @PathVariable String clipId,
+            @PathVariable String language,
+            @RequestBody TrackController.EditRequest request) {
+        if (request.edit() == null) {
+            throw new BadInputException("The request holds no edit.");
+        }
+        Track first = tracks.get(clipId).track();
+        UnaryOperator<Track> change = track -> TranslationEdits.apply(first, track, request.edit());
+        return changed(
+                tracks.change(
+                        TrackStore.translationId(clipId, language),
+                        request.version(),
+                        before -> EditWords.describe(first, request.edit()),
+                        change),
+                clipId,
+                language);
+    }
+
+    @PostMapping("/clips/{clipId}/translations/{language}/undo")
+    TrackView undo(
+            @PathVariable String clipId,
+            @PathVariable String language,
+            @RequestBody TrackController.StepRequest request) {
+        return changed(tracks.undo(TrackStore.translationId(clipId, language), request.version()), clipId, language);
+    }
+
+    @PostMapping("/clips/{clipId}/translations/{language}/redo")
+    TrackView redo(
+            @PathVariable String clipId,
+            @PathVariable String language,
+            @RequestBody TrackController.StepRequest request) {
+        return changed(tracks.redo(TrackStore.translationId(clipId, language), request.version()), clipId, language);
+    }
+
+    private TrackView changed(StoredChange change, String clipId, String language) {
+        announcements.translation(clipId, language, change.after().version());
+        return view(tracks.shown(clipId, language), clipId);
+    }
+
+    private TrackView view(StoredTrack stored, String clipId) {
+        return TrackView.of(
+                stored,
+                Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size());
+    }
+}

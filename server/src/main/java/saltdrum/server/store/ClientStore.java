@@ -1,0 +1,52 @@
+package saltdrum.server.store;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Recipe;
+
+/** Clients and the recipes saved for them. A client id of null is the workshop itself. */
+@Component
+public class ClientStore {
+    private final ClientMapper mapper;
+
+    ClientStore(ClientMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    public List<ClientRow> all() {
+        return mapper.all();
+    }
+
+    /** The client of that name, made where there is none. */
+    @Transactional
+    public ClientRow named(String name) {
+        mapper.add(name);
+        return mapper.named(name);
+    }
+
+    /** @throws NotFoundException for an id that is not there; null is */
+    public void check(Long id) {
+        if (id != null && mapper.find(id) == null) {
+            throw new NotFoundException("That client is not here any more.");
+        }
+    }
+
+    public List<Recipe> recipes(Long clientId) {
+        return mapper.recipes(clientId).stream()
+                .map(json -> Json.read(json, Recipe.class, "recipe"))
+                .toList();
+    }
+
+    public void save(Long clientId, Recipe recipe) {
+        check(clientId);
+        mapper.saveRecipe(clientId, recipe.name(), Json.write(recipe));
+    }
+
+    public void removeRecipe(Long clientId, String name) {
+        if (mapper.removeRecipe(clientId, name) == 0) {
+            throw new NotFoundException("That recipe is not here any more.");
+        }
+    }
+}

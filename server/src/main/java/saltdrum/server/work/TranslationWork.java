@@ -1,0 +1,60 @@
+package saltdrum.server.work;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.translation.Translation;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.TrackStore;
+import saltdrum.speech.translate.Translator;
+
+/** Lets a translator fill the cues of a translation that no hand has touched. */
+@Component
+class TranslationWork {
+    private final TrackStore tracks;
+    private final List<Translator> translators;
+    private final Announcements announcements;
+
+    TranslationWork(TrackStore tracks, List<Translator> translators, Announcements announcements) {
+        this.tracks = tracks;
+        this.translators = translators;
+        this.announcements = announcements;
+    }
+
+    void translate(ClipRow clip, WorkOrder.Translate order, Watch watch) {
+        Translator translator = translators.stream()
+                .filter(t -> t.name().equals(order.translator()))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("There is no translator “" + order.translator() + "” here."));
+        Track first = tracks.get(clip.id()).track();
+        String id = TrackStore.translationId(clip.id(), order.language());
+        List<Cue> open = Translation.open(first, tracks.get(id).track());
+        if (open.isEmpty()) {
+            throw new BadInputException("Every cue was typed, confirmed or locked by hand. Nothing was changed.");
+        }
+        watch.say("Translating " + open.size() + (open.size() == 1 ? " cue" : " cues"));
+        List<String> texts = translator.translate(
+                open.stream().map(Cue::text).toList(), first.language(), order.language(), watch::stopped);
+        if (watch.stopped()) {
+            throw new SaltDrumException("The translation was stopped. The texts are as they were.");
+        }
+        Map<Long, String> byCue = new HashMap<>();
+        for (int i = 0; i < texts.size(); i++) {
+            byCue.put(open.get(i).id(), texts.get(i));
+        }
+        // Over the newest state: what a hand typed meanwhile is not open any more.
+        StoredTrack stored = tracks.change(
+                        id,
+                        -1,
+                        before -> "Translate " + open.size() + (open.size() == 1 ? " cue" : " cues"),
+                        track -> Translation.filled(tracks.get(clip.id()).track(), track, byCue))
+                .after();
+        announcements.translation(clip.id(), order.language(), stored.version());
+    }
+}

@@ -1,0 +1,2 @@
+/** Texts into another language, by programs and services that are there. */
+package saltdrum.speech.translate;
