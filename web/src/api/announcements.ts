@@ -4,7 +4,7 @@ import { queryClient } from './queryClient';
 import type { Track } from './types';
 
 interface Announcement {
-  what: 'track' | 'clip' | 'job';
+  what: 'track' | 'translation' | 'clip' | 'job';
   clipId: string;
   version?: number;
 }
@@ -21,6 +21,9 @@ export function useAnnouncements() {
           queryClient.invalidateQueries({ queryKey: keys.track(said.clipId) });
         }
         queryClient.invalidateQueries({ queryKey: keys.clips });
+      } else if (said.what === 'translation') {
+        queryClient.invalidateQueries({ queryKey: ['translation', said.clipId] });
+        queryClient.invalidateQueries({ queryKey: keys.scene(said.clipId) });
       } else if (said.what === 'job') {
         queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
       } else {

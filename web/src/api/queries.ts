@@ -1,4 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useCallback } from 'react';
 import { useNotices } from '../notices/notices';
 import { call, Refused } from './http';
 import { queryClient } from './queryClient';
@@ -6,10 +7,8 @@ import type {
   CaptionFormat,
   Clip,
   Edit,
-  Glossary,
   Job,
   Language,
-  Recipe,
   Scene,
   Style,
   Track,
@@ -39,10 +38,11 @@ async function fetchTrack(id: string): Promise<Track> {
 }
 
 /** The scene of the track's present version; the one before stays on the stage until it is there. */
-export const useScene = (id: string, version: number | undefined) =>
+export const useScene = (id: string, version: number | undefined, language: string | null) =>
   useQuery({
-    queryKey: [...keys.scene(id), version],
-    queryFn: () => call<{ version: number; scene: Scene }>('GET', `/api/clips/${id}/scene`),
+    queryKey: [...keys.scene(id), version, language],
+    queryFn: () =>
+      call<{ version: number; scene: Scene }>('GET', `/api/clips/${id}/scene${inLanguage(language)}`),
     enabled: version !== undefined,
     placeholderData: (before) => before,
     gcTime: 10_000,
@@ -54,13 +54,6 @@ export const useJobs = (id: string) =>
 export const useStyles = () =>
   useQuery({ queryKey: ['styles'], queryFn: () => call<Style[]>('GET', '/api/styles'), staleTime: Infinity });
 
-export const useRecipes = () =>
-  useQuery({
-    queryKey: ['recipes'],
-    queryFn: () => call<Recipe[]>('GET', '/api/recipes'),
-    staleTime: Infinity,
-  });
-
 export const useLanguages = () =>
   useQuery({
     queryKey: ['languages'],
@@ -68,22 +61,13 @@ export const useLanguages = () =>
     staleTime: Infinity,
   });
 
-export const useGlossary = () =>
-  useQuery({ queryKey: ['glossary'], queryFn: () => call<Glossary>('GET', '/api/glossary') });
+/** A query part that names the translation, or nothing for the clip's own words. */
+export const inLanguage = (language: string | null) => (language ? `?language=${language}` : '');
 
-export function useSaveGlossary() {
-  const notice = useNotices((s) => s.say);
-  return useMutation({
-    mutationFn: (terms: Glossary['terms']) => call<Glossary>('PUT', '/api/glossary', { terms }),
-    onSuccess: (saved) => queryClient.setQueryData(['glossary'], saved),
-    onError: (error) => notice(error.message),
-  });
-}
-
-export const useCaptionFormats = (id: string, version: number) =>
+export const useCaptionFormats = (id: string, version: number, language: string | null) =>
   useQuery({
-    queryKey: ['caption formats', id, version],
-    queryFn: () => call<CaptionFormat[]>('GET', `/api/clips/${id}/captions`),
+    queryKey: ['caption formats', id, version, language],
+    queryFn: () => call<CaptionFormat[]>('GET', `/api/clips/${id}/captions${inLanguage(language)}`),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -128,21 +112,38 @@ function patched(track: Track, { head, from, removed, cues }: TrackPatch): Track
   return { ...head, cues: [...track.cues.slice(0, from), ...cues, ...track.cues.slice(from + removed)] };
 }
 
+/** The track as the page knows it at the moment of a click or a key, without listening to it. */
+export function useTrackNow(id: string): () => Track | undefined {
+  return useCallback(() => queryClient.getQueryData<Track>(keys.track(id)), [id]);
+}
+
+export const useSpeechEdges = (id: string, ready: boolean, sound: string) =>
+  useQuery({
+    queryKey: ['speech edges', id, sound],
+    queryFn: () => call<number[]>('GET', `/api/clips/${id}/speech-edges`),
+    enabled: ready,
+    staleTime: Infinity,
+  });
+
 type Step = { kind: 'undo' } | { kind: 'redo' };
+/** To the point of the history after this step; 0 is the beginning. */
+type GoTo = { kind: 'goTo'; seq: number };
 
 /** Changes to a track go out one after another, each on the version the one before made. */
 const waiting = new Map<string, Promise<unknown>>();
 
-async function changeTrack(id: string, change: Edit | Step): Promise<Track> {
+function changeTrack(id: string, change: Edit | Step | GoTo): Promise<Track> {
   const before = waiting.get(id) ?? Promise.resolve();
   const mine = before
     .catch(() => undefined)
     .then(async () => {
       const version = queryClient.getQueryData<Track>(keys.track(id))?.version ?? 0;
       const patch =
-        change.kind === 'undo' || change.kind === 'redo'
-          ? await call<TrackPatch>('POST', `/api/clips/${id}/track/${change.kind}`, { version })
-          : await call<TrackPatch>('POST', `/api/clips/${id}/track/edits`, { version, edit: change });
+        change.kind === 'goTo'
+          ? await call<TrackPatch>('POST', `/api/clips/${id}/track/history`, { version, seq: change.seq })
+          : change.kind === 'undo' || change.kind === 'redo'
+            ? await call<TrackPatch>('POST', `/api/clips/${id}/track/${change.kind}`, { version })
+            : await call<TrackPatch>('POST', `/api/clips/${id}/track/edits`, { version, edit: change });
       const known = queryClient.getQueryData<Track>(keys.track(id));
       const track = known?.version === patch.before ? patched(known, patch) : await fetchTrack(id);
       queryClient.setQueryData(keys.track(id), track);
@@ -152,16 +153,23 @@ async function changeTrack(id: string, change: Edit | Step): Promise<Track> {
   return mine;
 }
 
-export function useChange(id: string) {
+function useTrackChange<C extends Edit | Step | GoTo>(id: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (change: Edit | Step) => changeTrack(id, change),
+    mutationFn: (change: C) => changeTrack(id, change),
     onError: (error) => {
       notice(error.message);
       if (error instanceof Refused && error.status === 409)
         queryClient.invalidateQueries({ queryKey: keys.track(id) });
     },
   });
+}
+
+export const useChange = (id: string) => useTrackChange<Edit | Step>(id);
+
+export function useGoTo(id: string) {
+  const { mutate } = useTrackChange<GoTo>(id);
+  return { mutate: (seq: number) => mutate({ kind: 'goTo', seq }) };
 }
 
 export function useOrder<Body>(path: string, id: string) {

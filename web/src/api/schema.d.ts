@@ -4,6 +4,24 @@
  */
 
 export interface paths {
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The recipes that ship, and those saved for a client, or for the workshop */
+        get: operations["recipes"];
+        /** Saves a recipe under its name */
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/glossary": {
         parameters: {
             query?: never;
@@ -11,12 +29,31 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Names and trade terms, which recognition listens for */
-        get: operations["all"];
+        /** Names and trade terms of a client, or of the workshop, which recognition listens for */
+        get: operations["of"];
         /** Puts these terms in the place of all */
         put: operations["replace"];
-        post?: never;
+        /** One more term */
+        post: operations["add"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/translations/{language}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        /** A translation to be typed; what is there already stays */
+        put: operations["open"];
+        post?: never;
+        /** Removes a translation with its history */
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -32,6 +69,23 @@ export interface paths {
         get?: never;
         /** Chooses the sound that is listened to */
         put: operations["listenTo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/client": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says whose clip it is; null for the workshop's own */
+        put: operations["belongTo"];
         post?: never;
         delete?: never;
         options?: never;
@@ -73,7 +127,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/clips/{clipId}/track/undo": {
+    "/api/clips/{clipId}/translations/{language}/undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -89,7 +143,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/clips/{clipId}/track/redo": {
+    "/api/clips/{clipId}/translations/{language}/translate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets a translator fill every cue that no hand has typed, confirmed or locked */
+        post: operations["translate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/translations/{language}/redo": {
         parameters: {
             query?: never;
             header?: never;
@@ -99,6 +170,107 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/translations/{language}/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes one change of its texts; cues and times are the first track's */
+        post: operations["edit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Counts what an edit would change, without making it */
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where a word or phrase stands, and what each cue would become */
+        post: operations["places"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every step of the history, the oldest first */
+        get: operations["history"];
+        put?: never;
+        /** Undoes or does again up to a step of the history */
+        post: operations["goTo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -115,7 +287,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Makes one change; 409 when the track has moved on, 422 when it cannot be */
-        post: operations["edit"];
+        post: operations["edit_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -156,6 +328,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All clients, by name */
+        get: operations["all"];
+        put?: never;
+        /** The client of that name, made where there is none */
+        post: operations["named"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/translators": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Names of the translators that know a pair of languages here */
+        get: operations["translators"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/styles": {
         parameters: {
             query?: never;
@@ -165,23 +372,6 @@ export interface paths {
         };
         /** The styles there are, in the order of the strip */
         get: operations["styles"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/recipes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The recipes that ship */
-        get: operations["recipes"];
         put?: never;
         post?: never;
         delete?: never;
@@ -218,7 +408,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Forgets a finished piece of work and deletes its file */
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -252,7 +442,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Removes a clip with its words and renders */
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -265,7 +455,41 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["get_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/spelling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Words that stand neither in the dictionary nor in the client's glossary */
+        get: operations["spelling"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/spelling/suggestions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Words that may have been meant, the likeliest first */
+        get: operations["suggestions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -283,6 +507,23 @@ export interface paths {
         };
         /** A few of the clip's own words in a style, from time 0, to be played in a loop */
         get: operations["sample"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/speech-edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the sound rises from quiet and falls back to it, ms, for edges to snap to */
+        get: operations["speechEdges"];
         put?: never;
         post?: never;
         delete?: never;
@@ -359,16 +600,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Recipe: {
+            name: string;
+            /** Format: int32 */
+            lineCharacters: number;
+            /** Format: int32 */
+            lines: number;
+            /** Format: int32 */
+            words: number;
+            /** Format: int32 */
+            longestMs: number;
+            /** Format: int32 */
+            shortestMs: number;
+            /** Format: int32 */
+            pauseMs: number;
+            /** Format: int32 */
+            bridgeMs: number;
+            /** Format: int32 */
+            holdMs: number;
+            /** Format: int32 */
+            leadInMs: number;
+        };
+        RecipesView: {
+            shipped: components["schemas"]["Recipe"][];
+            own: components["schemas"]["Recipe"][];
+        };
         GlossaryView: {
             terms: components["schemas"]["TermView"][];
         };
         TermView: {
             term: string;
             sayAs?: string;
+        };
+        CueView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            showMs: number;
+            /** Format: int32 */
+            hideMs: number;
+            /**
+             * Format: int32
+             * @description Length of the rest before the cue, 0 where there is none
+             */
+            restMs: number;
+            /**
+             * Format: double
+             * @description Characters a second
+             */
+            speed: number;
+            /** @description More than can be read comfortably in its time */
+            fast: boolean;
+            /** @description Its times were set by hand or by a file */
+            given: boolean;
+            locked: boolean;
+            lineStarts: number[];
+            words: components["schemas"]["WordView"][];
+        };
+        Frame: {
+            /** @enum {string} */
+            aspect: "OWN" | "TALL" | "PORTRAIT" | "SQUARE" | "WIDE";
+            /** @enum {string} */
+            sit: "FILL" | "FIT";
+            barColour: string;
+        };
+        Size: {
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+        };
+        TrackHead: {
+            /** Format: int64 */
+            version: number;
+            language: string;
+            style: string;
+            recipe: components["schemas"]["Recipe"];
+            frame: components["schemas"]["Frame"];
+            /** @description Size of the finished picture */
+            output: components["schemas"]["Size"];
+            /** @description Speech that was heard and is not in the script */
+            unscripted: components["schemas"]["Unscripted"][];
+            /** @description What undo would undo */
+            undo?: string;
+            /** @description What redo would do again */
+            redo?: string;
+        };
+        TrackView: {
+            head: components["schemas"]["TrackHead"];
+            cues: components["schemas"]["CueView"][];
+        };
+        Unscripted: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+            text: string;
+        };
+        WordView: {
+            /** Format: int64 */
+            id: number;
+            text: string;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+            /** Format: double */
+            confidence: number;
+            /** @description To be listened to again, until it is confirmed or typed */
+            unsure: boolean;
+            /** @enum {string} */
+            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED" | "NOT_FOUND" | "TRANSLATED";
+            /** Format: int32 */
+            emphasis: number;
+            /** @enum {string} */
+            pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
         };
         SoundRequest: {
             sound?: string;
@@ -379,6 +747,11 @@ export interface components {
             language: string;
             /** @description Text, not pictures of text */
             readable: boolean;
+        };
+        ClientRow: {
+            /** Format: int64 */
+            id: number;
+            name: string;
         };
         ClipView: {
             id: string;
@@ -407,10 +780,18 @@ export interface components {
             words: number;
             style: string;
             created: string;
+            /** @description Whose clip it is; missing for the workshop's own */
+            client?: components["schemas"]["ClientRow"];
+            /** @description Languages of its translations */
+            translations: string[];
         };
         SoundView: {
             choice: string;
             label: string;
+        };
+        ClientRequest: {
+            /** Format: int64 */
+            clientId?: number;
         };
         JobView: {
             id: string;
@@ -447,124 +828,8 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
-        CueView: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            showMs: number;
-            /** Format: int32 */
-            hideMs: number;
-            /**
-             * Format: int32
-             * @description Length of the rest before the cue, 0 where there is none
-             */
-            restMs: number;
-            /**
-             * Format: double
-             * @description Characters a second
-             */
-            speed: number;
-            locked: boolean;
-            lineStarts: number[];
-            words: components["schemas"]["WordView"][];
-        };
-        Frame: {
-            /** @enum {string} */
-            aspect: "OWN" | "TALL" | "PORTRAIT" | "SQUARE" | "WIDE";
-            /** @enum {string} */
-            sit: "FILL" | "FIT";
-            barColour: string;
-        };
-        Recipe: {
-            name: string;
-            /** Format: int32 */
-            lineCharacters: number;
-            /** Format: int32 */
-            lines: number;
-            /** Format: int32 */
-            words: number;
-            /** Format: int32 */
-            longestMs: number;
-            /** Format: int32 */
-            shortestMs: number;
-            /** Format: int32 */
-            pauseMs: number;
-            /** Format: int32 */
-            bridgeMs: number;
-            /** Format: int32 */
-            holdMs: number;
-            /** Format: int32 */
-            leadInMs: number;
-        };
-        Size: {
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-        };
-        TrackHead: {
-            /** Format: int64 */
-            version: number;
-            language: string;
-            style: string;
-            recipe: components["schemas"]["Recipe"];
-            frame: components["schemas"]["Frame"];
-            /** @description Size of the finished picture */
-            output: components["schemas"]["Size"];
-            /** @description Speech that was heard and is not in the script */
-            unscripted: components["schemas"]["Unscripted"][];
-            /** @description What undo would undo */
-            undo?: string;
-            /** @description What redo would do again */
-            redo?: string;
-        };
-        TrackPatch: {
-            head: components["schemas"]["TrackHead"];
-            /**
-             * Format: int64
-             * @description The version that the patch goes on
-             */
-            before: number;
-            /**
-             * Format: int32
-             * @description Index of the first cue that differs
-             */
-            from: number;
-            /**
-             * Format: int32
-             * @description How many cues of the track before go
-             */
-            removed: number;
-            /** @description The cues that come in their place */
-            cues: components["schemas"]["CueView"][];
-        };
-        Unscripted: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            startMs: number;
-            /** Format: int32 */
-            endMs: number;
-            text: string;
-        };
-        WordView: {
-            /** Format: int64 */
-            id: number;
-            text: string;
-            /** Format: int32 */
-            startMs: number;
-            /** Format: int32 */
-            endMs: number;
-            /** Format: double */
-            confidence: number;
-            /** @description To be listened to again, until it is confirmed or typed */
-            unsure: boolean;
-            /** @enum {string} */
-            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED" | "NOT_FOUND";
-            /** Format: int32 */
-            emphasis: number;
-            /** @enum {string} */
-            pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
+        TranslateRequest: {
+            translator?: string;
         };
         AcceptUnscripted: Omit<components["schemas"]["Edit"], "kind"> & {
             ids: number[];
@@ -574,6 +839,28 @@ export interface components {
              * @enum {string}
              */
             kind: "acceptUnscripted";
+        };
+        AddCue: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
+            text: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "addCue";
+        };
+        BalanceLines: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "balanceLines";
         };
         BreakLine: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -585,6 +872,17 @@ export interface components {
              * @enum {string}
              */
             kind: "breakLine";
+        };
+        BridgeGaps: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds?: number[];
+            /** Format: int32 */
+            upToMs: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "bridgeGaps";
         };
         BringInCues: Omit<components["schemas"]["Edit"], "kind"> & {
             language: string;
@@ -654,7 +952,18 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["BreakLine"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["JoinCues"] | components["schemas"]["Lock"] | components["schemas"]["MoveWord"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+        };
+        HoldAtLeast: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds?: number[];
+            /** Format: int32 */
+            leastMs: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "holdAtLeast";
         };
         JoinCues: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -666,6 +975,15 @@ export interface components {
              */
             kind: "joinCues";
         };
+        JoinRun: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "joinRun";
+        };
         Lock: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
             locked: boolean;
@@ -675,6 +993,21 @@ export interface components {
              * @enum {string}
              */
             kind: "lock";
+        };
+        MoveEdge: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: int64 */
+            wordId: number;
+            end: boolean;
+            /** Format: int32 */
+            toMs: number;
+            /** @enum {string} */
+            push: "FOLLOW" | "STOP" | "PUSH";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "moveEdge";
         };
         MoveWord: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -687,9 +1020,23 @@ export interface components {
              */
             kind: "moveWord";
         };
+        NudgeWords: Omit<components["schemas"]["Edit"], "kind"> & {
+            wordIds: number[];
+            /** Format: int32 */
+            byMs: number;
+            /** @enum {string} */
+            push: "FOLLOW" | "STOP" | "PUSH";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "nudgeWords";
+        };
         Rebreak: Omit<components["schemas"]["Edit"], "kind"> & {
             recipe: components["schemas"]["Recipe"];
             releasePins: boolean;
+            cueIds?: number[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -715,6 +1062,26 @@ export interface components {
              * @enum {string}
              */
             kind: "reframe";
+        };
+        ReleaseBreaks: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "releaseBreaks";
+        };
+        ReplaceText: Omit<components["schemas"]["Edit"], "kind"> & {
+            find: string;
+            with: string;
+            wordIds?: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "replaceText";
         };
         ReplaceWords: Omit<components["schemas"]["Edit"], "kind"> & {
             language: string;
@@ -765,6 +1132,20 @@ export interface components {
              */
             kind: "retypeCue";
         };
+        SetCueTime: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int32 */
+            showMs?: number;
+            /** Format: int32 */
+            hideMs?: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "setCueTime";
+        };
         SetEmphasis: Omit<components["schemas"]["Edit"], "kind"> & {
             wordIds: number[];
             /** Format: int32 */
@@ -775,6 +1156,18 @@ export interface components {
              * @enum {string}
              */
             kind: "setEmphasis";
+        };
+        ShiftAfter: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int32 */
+            byMs: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shiftAfter";
         };
         ShiftCues: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
@@ -797,6 +1190,28 @@ export interface components {
              */
             kind: "splitCue";
         };
+        StretchCues: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds: number[];
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "stretchCues";
+        };
+        TrimToSpeech: Omit<components["schemas"]["Edit"], "kind"> & {
+            cueIds?: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "trimToSpeech";
+        };
         Word: {
             /** Format: int64 */
             id: number;
@@ -808,17 +1223,80 @@ export interface components {
             /** Format: double */
             confidence: number;
             /** @enum {string} */
-            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED" | "NOT_FOUND";
+            source: "RECOGNISED" | "ALIGNED" | "ESTIMATED" | "IMPORTED" | "TYPED" | "CONFIRMED" | "NOT_FOUND" | "TRANSLATED";
             /** Format: int32 */
             emphasis: number;
             /** @enum {string} */
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
+        };
+        TrackPatch: {
+            head: components["schemas"]["TrackHead"];
+            /**
+             * Format: int64
+             * @description The version that the patch goes on
+             */
+            before: number;
+            /**
+             * Format: int32
+             * @description Index of the first cue that differs
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description How many cues of the track before go
+             */
+            removed: number;
+            /** @description The cues that come in their place */
+            cues: components["schemas"]["CueView"][];
+        };
+        PreviewRequest: {
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+        };
+        PreviewView: {
+            /** @description The edit in plain words */
+            said: string;
+            /**
+             * Format: int32
+             * @description Cues that would show other words or at other times
+             */
+            cues: number;
+            /**
+             * Format: int32
+             * @description Cues there would be
+             */
+            cuesAfter: number;
+            /**
+             * Format: int32
+             * @description Words that would be written or timed otherwise
+             */
+            words: number;
+            refusal?: string;
+        };
+        PlacesRequest: {
+            find?: string;
+            with?: string;
+        };
+        Place: {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int64 */
+            wordId: number;
+            before: string;
+            after: string;
+            locked: boolean;
+        };
+        GoToRequest: {
+            /** Format: int64 */
+            version?: number;
+            /** Format: int64 */
+            seq?: number;
         };
         RenderRequest: {
             preset?: string;
             /** Format: int32 */
             crf?: number;
             keepCaptions?: boolean;
+            language?: string;
         };
         BroughtIn: {
             /** Format: int32 */
@@ -826,6 +1304,9 @@ export interface components {
             /** Format: int32 */
             words: number;
             repairs: string[];
+        };
+        NameRequest: {
+            name?: string;
         };
         StyleView: {
             name: string;
@@ -840,9 +1321,17 @@ export interface components {
             /** @description Speech can be recognised */
             recognised: boolean;
         };
-        TrackView: {
-            head: components["schemas"]["TrackHead"];
-            cues: components["schemas"]["CueView"][];
+        SpellingView: {
+            known: boolean;
+            wordIds: number[];
+        };
+        HistoryRow: {
+            /** Format: int64 */
+            seq: number;
+            said: string;
+            undone: boolean;
+            /** Format: date-time */
+            made: string;
         };
         Box: {
             /** Format: double */
@@ -986,9 +1475,59 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all: {
+    recipes: {
         parameters: {
-            query?: never;
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipesView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Recipe"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipesView"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1008,7 +1547,9 @@ export interface operations {
     };
     replace: {
         parameters: {
-            query?: never;
+            query?: {
+                client?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1030,6 +1571,99 @@ export interface operations {
             };
         };
     };
+    add: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TermView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GlossaryView"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                language: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                language: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                language: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     listenTo: {
         parameters: {
             query?: never;
@@ -1042,6 +1676,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SoundRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
+    belongTo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClientRequest"];
             };
         };
         responses: {
@@ -1110,6 +1770,7 @@ export interface operations {
             header?: never;
             path: {
                 clipId: string;
+                language: string;
             };
             cookie?: never;
         };
@@ -1125,12 +1786,93 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TrackPatch"];
+                    "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    translate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                language: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TranslateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobView"];
                 };
             };
         };
     };
     redo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                language: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    edit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                language: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    undo_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1156,7 +1898,133 @@ export interface operations {
             };
         };
     };
-    edit: {
+    redo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrackPatch"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlacesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Place"][];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HistoryRow"][];
+                };
+            };
+        };
+    };
+    goTo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoToRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrackPatch"];
+                };
+            };
+        };
+    };
+    edit_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1231,6 +2099,73 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClientRow"][];
+                };
+            };
+        };
+    };
+    named: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClientRow"];
+                };
+            };
+        };
+    };
+    translators: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
+                };
+            };
+        };
+    };
     styles: {
         parameters: {
             query?: never;
@@ -1247,26 +2182,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StyleView"][];
-                };
-            };
-        };
-    };
-    recipes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Recipe"][];
                 };
             };
         };
@@ -1313,7 +2228,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1375,7 +2290,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1395,7 +2310,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1413,6 +2328,52 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    spelling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SpellingView"];
+                };
+            };
+        };
+    };
+    suggestions: {
+        parameters: {
+            query: {
+                word: string;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
                 };
             };
         };
@@ -1442,9 +2403,33 @@ export interface operations {
             };
         };
     };
-    scene: {
+    speechEdges: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": number[];
+                };
+            };
+        };
+    };
+    scene: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
             header?: never;
             path: {
                 clipId: string;
@@ -1510,7 +2495,9 @@ export interface operations {
     };
     formats: {
         parameters: {
-            query?: never;
+            query?: {
+                language?: string;
+            };
             header?: never;
             path: {
                 clipId: string;
@@ -1526,6 +2513,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FormatView"][];
+                };
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipesView"];
                 };
             };
         };

@@ -17,6 +17,12 @@ export type Policy = Schemas['Redraft']['policy'];
 export type Language = Schemas['LanguageView'];
 export type CaptionFormat = Schemas['FormatView'];
 export type Glossary = Schemas['GlossaryView'];
+export type Recipes = Schemas['RecipesView'];
+export type Client = Schemas['ClientRow'];
+export type Preview = Schemas['PreviewView'];
+export type Place = Schemas['Place'];
+export type SpellingView = Schemas['SpellingView'];
+export type HistoryStep = Schemas['HistoryRow'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];
 export type Scene = Schemas['Scene'];
@@ -37,6 +43,19 @@ export type Edit =
   | Schemas['ConfirmWords']
   | Schemas['RetimeWord']
   | Schemas['ShiftCues']
+  | Schemas['MoveEdge']
+  | Schemas['NudgeWords']
+  | Schemas['ShiftAfter']
+  | Schemas['StretchCues']
+  | Schemas['SetCueTime']
+  | Schemas['BridgeGaps']
+  | Schemas['TrimToSpeech']
+  | Schemas['HoldAtLeast']
+  | Schemas['AddCue']
+  | Schemas['ReplaceText']
+  | Schemas['JoinRun']
+  | Schemas['BalanceLines']
+  | Schemas['ReleaseBreaks']
   | Schemas['Rebreak']
   | Schemas['Restyle']
   | Schemas['Reframe']

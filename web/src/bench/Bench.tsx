@@ -1,6 +1,10 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { useClip, useJobs, usePeaks, useScene, useTrack } from '../api/queries';
+import { useMisspelt } from '../api/proof';
+import { KeysDialog } from '../keys/KeysDialog';
+import { useSpelling } from '../score/spelling';
+import { usePanels } from './panels';
 import { Drawer } from '../drawer/Drawer';
 import { useKeys } from '../keys/useKeys';
 import { Rail } from '../rail/Rail';
@@ -15,13 +19,19 @@ export function Bench() {
   const { clipId = '', step = 'words' } = useParams();
   const clip = useClip(clipId);
   const track = useTrack(clipId);
-  const scene = useScene(clipId, track.data?.version);
+  const onStage = usePanels((s) => s.onStage);
+  const scene = useScene(clipId, track.data?.version, onStage);
+  const misspelt = useMisspelt(clipId, track.data?.version ?? 0);
+  useEffect(() => {
+    useSpelling.setState({ wrong: new Set(misspelt.data?.wordIds) });
+  }, [misspelt.data]);
   const peaks = usePeaks(clipId, clip.data?.prepared ?? false, clip.data?.sound);
   const jobs = useJobs(clipId);
   useKeys(clipId, track.data);
   useEffect(() => {
     useSelection.getState().select({ kind: 'none' });
     useSelection.getState().endTyping();
+    usePanels.getState().set({ lens: false, history: false, replace: null, beside: null, onStage: null });
   }, [clipId]);
   useEffect(() => {
     document.title = clip.data ? `${clip.data.name} · Salt Drum` : 'Salt Drum';
@@ -49,12 +59,13 @@ export function Bench() {
         <Stage clip={clip.data} track={track.data} scene={scene.data?.scene} />
         <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
         {track.data.cues.length > 0 ? (
-          <Score clipId={clipId} track={track.data} peaks={peaks.data} />
+          <Score clip={clip.data} track={track.data} peaks={peaks.data} />
         ) : (
           <NoWords clip={clip.data} working={working} />
         )}
         <Drawer clip={clip.data} track={track.data} step={step} jobs={jobs.data ?? []} />
       </main>
+      <KeysDialog />
     </div>
   );
 }

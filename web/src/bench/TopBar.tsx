@@ -1,12 +1,13 @@
-import { Keyboard, Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { History, Keyboard, Redo2, Undo2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useIsMutating } from '@tanstack/react-query';
 import { useChange } from '../api/queries';
 import type { Clip, Track } from '../api/types';
-import { KeysDialog } from '../keys/KeysDialog';
+import { ClientPicker } from './ClientPicker';
+import { HistoryPanel } from './HistoryPanel';
 import { IconButton } from './IconButton';
 import { Mark } from './Mark';
+import { usePanels } from './panels';
 
 export const STEPS = [
   { step: 'words', label: 'Words' },
@@ -18,13 +19,17 @@ export const STEPS = [
 export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: string }) {
   const change = useChange(clip.id);
   const saving = useIsMutating() > 0;
-  const [keys, setKeys] = useState(false);
+  const { set } = usePanels.getState();
   return (
     <header className="flex h-[52px] flex-none items-center gap-3 border-b border-rule px-4">
       <Link to="/" aria-label="All clips" title="All clips" className="rounded-md p-1 hover:bg-sunk">
         <Mark size={26} />
       </Link>
-      <h1 className="w-56 truncate text-[15px] font-semibold">{clip.name}</h1>
+      <div className="flex w-72 items-baseline gap-1.5 text-[15px]">
+        <ClientPicker clip={clip} />
+        <span className="text-soft">/</span>
+        <h1 className="min-w-0 truncate font-semibold">{clip.name}</h1>
+      </div>
       <nav aria-label="Steps" className="mx-auto flex gap-1">
         {STEPS.map((s) => (
           <Link
@@ -38,7 +43,7 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
           </Link>
         ))}
       </nav>
-      <div className="flex w-56 items-center justify-end gap-1">
+      <div className="flex w-72 items-center justify-end gap-1">
         <span className="mr-2 text-[13px] text-soft" aria-live="polite">
           {saving ? 'Saving' : 'Saved'}
         </span>
@@ -58,11 +63,19 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
         >
           <Redo2 size={18} />
         </IconButton>
-        <IconButton label="Keys" hint="?" onClick={() => setKeys(true)}>
+        <HistoryPanel clipId={clip.id} track={track}>
+          <IconButton
+            label="History"
+            hint="H"
+            onClick={() => set({ history: !usePanels.getState().history })}
+          >
+            <History size={18} />
+          </IconButton>
+        </HistoryPanel>
+        <IconButton label="Keys" hint="?" onClick={() => set({ keys: true })}>
           <Keyboard size={18} />
         </IconButton>
       </div>
-      <KeysDialog open={keys} onOpenChange={setKeys} />
     </header>
   );
 }

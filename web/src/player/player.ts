@@ -1,5 +1,7 @@
 import { create } from 'zustand';
 
+const RATES = [0.5, 0.6, 0.75, 0.9, 1, 1.25, 1.5, 2];
+
 /** The player's clock: clip time of the picture on the screen, from the video itself, never a wall clock. */
 interface Player {
   timeMs: number;
@@ -7,6 +9,10 @@ interface Player {
   durationMs: number;
   video: HTMLVideoElement | null;
   stopAtMs: number | null;
+  /** Where a loop begins again; null when the clip plays on. */
+  loopFromMs: number | null;
+  /** 1 is the clip's own speed; the pitch is kept at any. */
+  rate: number;
   /** Length of one frame, for stepping. */
   frameMs: number;
   attach: (video: HTMLVideoElement | null) => void;
@@ -15,9 +21,12 @@ interface Player {
   /** Goes to the first frame that begins inside a word. */
   seekWord: (startMs: number) => void;
   play: (fromMs?: number, toMs?: number) => void;
+  loop: (fromMs: number, toMs: number) => void;
   pause: () => void;
   toggle: () => void;
   step: (frames: number) => void;
+  setRate: (rate: number) => void;
+  faster: (steps: number) => void;
 }
 
 export const usePlayer = create<Player>((set, get) => ({
@@ -26,35 +35,60 @@ export const usePlayer = create<Player>((set, get) => ({
   durationMs: 0,
   video: null,
   stopAtMs: null,
+  loopFromMs: null,
+  rate: 1,
   frameMs: 1000 / 30,
-  attach: (video) => set({ video, timeMs: 0, playing: false, stopAtMs: null }),
+  attach: (video) => {
+    set({ video, timeMs: 0, playing: false, stopAtMs: null, loopFromMs: null });
+    if (video) video.playbackRate = get().rate;
+  },
   shown: (timeMs) => {
-    const { stopAtMs, video } = get();
+    const { stopAtMs, loopFromMs, video } = get();
     if (stopAtMs !== null && timeMs >= stopAtMs) {
-      set({ stopAtMs: null });
-      video?.pause();
+      if (loopFromMs !== null && video) {
+        video.currentTime = (loopFromMs + 0.5) / 1000;
+      } else {
+        set({ stopAtMs: null });
+        video?.pause();
+      }
     }
     set({ timeMs });
   },
   seek: (timeMs) => {
     const { video, durationMs } = get();
     const to = Math.max(0, Math.min(durationMs - 1, timeMs));
-    set({ timeMs: to, stopAtMs: null });
+    set({ timeMs: to, stopAtMs: null, loopFromMs: null });
     // A hair past the time, so that rounding never shows the frame before.
     if (video) video.currentTime = (to + 0.5) / 1000;
   },
   seekWord: (startMs) => get().seek(startMs + get().frameMs - 1),
   play: (fromMs, toMs) => {
     if (fromMs !== undefined) get().seek(fromMs);
-    set({ stopAtMs: toMs ?? null });
+    set({ stopAtMs: toMs ?? null, loopFromMs: null });
     void get()
       .video?.play()
       .catch(() => set({ playing: false }));
   },
-  pause: () => get().video?.pause(),
+  loop: (fromMs, toMs) => {
+    get().play(fromMs, toMs);
+    set({ loopFromMs: fromMs });
+  },
+  pause: () => {
+    set({ stopAtMs: null, loopFromMs: null });
+    get().video?.pause();
+  },
   step: (frames) => {
     get().pause();
     get().seek(get().timeMs + frames * get().frameMs);
   },
   toggle: () => (get().playing ? get().pause() : get().play()),
+  setRate: (rate) => {
+    set({ rate });
+    const { video } = get();
+    if (video) video.playbackRate = rate;
+  },
+  faster: (steps) => {
+    const at = RATES.indexOf(get().rate) + steps;
+    get().setRate(RATES[Math.max(0, Math.min(RATES.length - 1, at))]);
+  },
 }));

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Clip, Track } from '../api/types';
 import { usePlayer } from '../player/player';
-import { useSelection } from '../selection/selection';
+import { chosenCues, useSelection } from '../selection/selection';
 
 const PEAKS_A_SECOND = 100;
 
@@ -10,7 +10,9 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
   const canvas = useRef<HTMLCanvasElement>(null);
   const head = useRef<HTMLDivElement>(null);
   const selected = useSelection((s) => s.selected);
+  const rangeFrom = useRef<number | null>(null);
   const { seek } = usePlayer.getState();
+  const { select } = useSelection.getState();
 
   useEffect(() => {
     const element = canvas.current!;
@@ -27,6 +29,7 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
       const sound = css.getPropertyValue('--groove');
       const ink = css.getPropertyValue('--ink');
       const accent = css.getPropertyValue('--accent');
+      const chosen = new Set(chosenCues(track, selected).map((cue) => cue.id));
       c.fillStyle = sound;
       for (let py = 0; py < height && peaks; py += 2) {
         const from = Math.floor((py / height) * (clip.durationMs / 1000) * PEAKS_A_SECOND);
@@ -40,13 +43,16 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
         c.fillRect(width / 2 - half, py, 2 * half, 1.2);
       }
       for (const cue of track.cues) {
-        const here =
-          (selected.kind === 'cue' && selected.id === cue.id) ||
-          (selected.kind === 'word' && cue.words.some((w) => w.id === selected.id));
+        const here = chosen.has(cue.id);
         c.fillStyle = here ? accent : ink;
         c.globalAlpha = here ? 1 : 0.75;
         c.fillRect(6, y(cue.showMs) + 1, 3, Math.max(2, y(cue.hideMs) - y(cue.showMs) - 2));
         for (const word of cue.words) {
+          if (word.unsure) {
+            c.fillStyle = ink;
+            c.globalAlpha = 0.9;
+            c.fillRect(width - 11, y((word.startMs + word.endMs) / 2) - 0.75, 6, 1.5);
+          }
           if (word.emphasis > 0) {
             c.fillStyle = accent;
             c.globalAlpha = 1;
@@ -77,18 +83,41 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
     return usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && place(s.timeMs));
   }, [clip]);
 
-  const go = (e: React.PointerEvent) => {
+  const timeAt = (e: React.PointerEvent) => {
     const box = canvas.current!.getBoundingClientRect();
-    seek(((e.clientY - box.top) / box.height) * clip.durationMs);
+    return Math.max(0, Math.min(clip.durationMs, ((e.clientY - box.top) / box.height) * clip.durationMs));
+  };
+  const cueAt = (ms: number) => track.cues.findLast((cue) => cue.showMs <= ms) ?? track.cues[0];
+  /** With Shift held the rail chooses a run of cues, without it goes to a time. */
+  const go = (e: React.PointerEvent) => {
+    const ms = timeAt(e);
+    const cue = cueAt(ms);
+    if (e.shiftKey && cue) {
+      if (rangeFrom.current === null) {
+        rangeFrom.current = cue.id;
+        select({ kind: 'cue', id: cue.id });
+      } else if (rangeFrom.current !== cue.id) {
+        select({ kind: 'run', from: rangeFrom.current, to: cue.id });
+      }
+      return;
+    }
+    seek(ms);
   };
   return (
-    <div aria-label="Rail" className="relative w-14 flex-none border-r border-rule bg-sunk py-4">
+    <div
+      role="region"
+      aria-label="Rail"
+      className="relative w-14 flex-none border-r border-rule bg-sunk py-4"
+    >
       <div className="relative h-full">
         <canvas
           ref={canvas}
+          role="img"
+          aria-label={`The whole clip: ${track.cues.length} cues. Click to go there, drag with Shift to choose a run of cues`}
           className="h-full w-full cursor-pointer touch-none"
           onPointerDown={(e) => {
             e.currentTarget.setPointerCapture(e.pointerId);
+            rangeFrom.current = null;
             go(e);
           }}
           onPointerMove={(e) => e.buttons === 1 && go(e)}

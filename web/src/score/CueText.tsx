@@ -1,22 +1,33 @@
 import { useLayoutEffect, useRef } from 'react';
-import { useChange } from '../api/queries';
-import type { Cue } from '../api/types';
-import { useSelection } from '../selection/selection';
+import { useChange, useTrackNow } from '../api/queries';
+import type { Cue, Track } from '../api/types';
+import { useChoices } from '../bench/choices';
+import { usePlayer } from '../player/player';
+import { useSelection, type Typing } from '../selection/selection';
 
 /** A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. */
-export function CueText({ clipId, cue, caretAt }: { clipId: string; cue: Cue; caretAt: number | null }) {
+export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typing, { cueId: number }> }) {
+  const { clipId, cue, typing } = props;
   const field = useRef<HTMLTextAreaElement>(null);
-  const change = useChange(clipId);
-  const { endTyping } = useSelection.getState();
+  const { mutateAsync } = useChange(clipId);
+  const trackNow = useTrackNow(clipId);
+  const { endTyping, type, select } = useSelection.getState();
   const text = cue.words.map((w) => w.text).join(' ');
   const done = useRef(false);
 
   useLayoutEffect(() => {
     const element = field.current!;
     element.focus();
+    if (useChoices.getState().pauseWhileTyping) usePlayer.getState().pause();
+    const caret = typing.caret;
+    if (caret !== undefined) {
+      const at = caret === 'start' ? 0 : caret === 'end' ? text.length : caret;
+      element.setSelectionRange(at, at);
+      return;
+    }
     let from = 0;
     for (const word of cue.words) {
-      if (word.id === caretAt) {
+      if (word.id === typing.wordId) {
         element.setSelectionRange(from, from + word.text.length);
         return;
       }
@@ -27,12 +38,88 @@ export function CueText({ clipId, cue, caretAt }: { clipId: string; cue: Cue; ca
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
 
-  const end = (keep: boolean) => {
-    if (done.current) return;
+  /** Ends the typing; gives the track as it then is, or null when the text was refused. */
+  const keep = async (): Promise<Track | null> => {
+    if (done.current) return null;
     done.current = true;
     const typed = field.current!.value.replace(/\s+/g, ' ').trim();
     endTyping();
-    if (keep && typed && typed !== text) change.mutate({ kind: 'retypeCue', cueId: cue.id, text: typed });
+    try {
+      if (typed !== text) return await mutateAsync({ kind: 'retypeCue', cueId: cue.id, text: typed });
+    } catch {
+      return null;
+    }
+    return trackNow() ?? null;
+  };
+  const leave = () => {
+    done.current = true;
+    endTyping();
+    select(typing.wordId ? { kind: 'word', id: typing.wordId } : { kind: 'cue', id: cue.id });
+  };
+  const before = (): string => field.current!.value.slice(0, field.current!.selectionStart);
+  const neighbour = (track: Track | null | undefined, by: number) => {
+    const index = track?.cues.findIndex((c) => c.id === cue.id) ?? -1;
+    return index < 0 ? undefined : track?.cues[index + by];
+  };
+  const go = async (by: number, caret: 'start' | 'end') => {
+    const beside = neighbour(trackNow(), by);
+    const track = await keep();
+    if (track && beside) type(beside.id, null, caret);
+  };
+  const breakAtCaret = async (kind: 'splitCue' | 'breakLine') => {
+    const at = before();
+    const track = await keep();
+    const word = track && wordIn(track, at);
+    if (!word) return;
+    await mutateAsync(
+      kind === 'splitCue' ? { kind, wordId: word.id } : { kind, wordId: word.id, broken: true },
+    ).catch(() => undefined);
+    select({ kind: 'word', id: word.id });
+  };
+  /** The word that begins after this much of the text. */
+  const wordIn = (track: Track, at: string) =>
+    track.cues.find((c) => c.id === cue.id)?.words[at.split(/\s+/).filter(Boolean).length];
+  const join = async (first: Cue | undefined, caret: number) => {
+    const track = await keep();
+    if (!track || !first) return;
+    const joined = await mutateAsync({ kind: 'joinCues', cueId: first.id }).catch(() => null);
+    if (joined) type(first.id, null, caret);
+  };
+
+  const onKeyDown = (e: React.KeyboardEvent<HTMLTextAreaElement>) => {
+    const element = e.currentTarget;
+    const empty = element.selectionStart === element.selectionEnd;
+    const atStart = empty && element.selectionStart === 0;
+    const atEnd = empty && element.selectionStart === element.value.length;
+    let act: (() => void) | null = null;
+    if (e.key === 'Enter') {
+      if (e.altKey) act = () => void breakAtCaret('splitCue');
+      else if (e.shiftKey) act = () => void breakAtCaret('breakLine');
+      else if (e.ctrlKey || e.metaKey) act = () => void go(1, 'end');
+      else
+        act = () =>
+          void keep().then((track) => {
+            const word = track && wordInHand(track, cue.id, typing.wordId);
+            if (word) select({ kind: 'word', id: word });
+          });
+    } else if (e.key === 'Escape') act = leave;
+    else if (e.key === 'Backspace' && atStart) {
+      const first = neighbour(trackNow(), -1);
+      const length = first?.words.reduce((sum, w) => sum + w.text.length + 1, 0) ?? 0;
+      if (first) act = () => void join(first, length);
+    } else if (e.key === 'Delete' && atEnd) {
+      const next = neighbour(trackNow(), 1);
+      if (next) act = () => void join(cue, element.value.length);
+    } else if (e.key === 'ArrowUp' && atStart) act = () => void go(-1, 'end');
+    else if (e.key === 'ArrowDown' && atEnd) act = () => void go(1, 'start');
+    else if (e.key === ' ' && (e.ctrlKey || e.metaKey)) {
+      act = () => usePlayer.getState().play(cue.showMs, cue.hideMs);
+    }
+    if (act) {
+      e.preventDefault();
+      act();
+    }
+    e.stopPropagation();
   };
   return (
     <textarea
@@ -40,17 +127,15 @@ export function CueText({ clipId, cue, caretAt }: { clipId: string; cue: Cue; ca
       aria-label="Text of this cue"
       defaultValue={text}
       rows={Math.max(1, Math.ceil(text.length / 34))}
-      onBlur={() => end(true)}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') {
-          e.preventDefault();
-          end(true);
-        } else if (e.key === 'Escape') {
-          end(false);
-        }
-        e.stopPropagation();
-      }}
+      onBlur={() => void keep()}
+      onKeyDown={onKeyDown}
       className="w-full resize-none rounded-md bg-page px-1.5 py-0.5 leading-[1.5] outline-2 outline-accent"
     />
   );
+}
+
+/** The word that was in hand before, if it is still there, else the cue's first. */
+function wordInHand(track: Track, cueId: number, wordId: number | null): number | null {
+  const cue = track.cues.find((c) => c.id === cueId);
+  return (cue?.words.find((w) => w.id === wordId) ?? cue?.words[0])?.id ?? null;
 }

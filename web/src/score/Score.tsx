@@ -1,26 +1,27 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef } from 'react';
-import type { Track } from '../api/types';
+import type { Clip, Cue, Track } from '../api/types';
+import { usePanels } from '../bench/panels';
+import { useTranslation } from '../api/translations';
 import { usePlayer } from '../player/player';
 import { CueRow } from './CueRow';
 import { followClock, useLit } from './lit';
+import { RestRow } from './RestRow';
 import { rowsOf } from './rows';
 import { UnscriptedRow } from './UnscriptedRow';
 
 const ROW_HEIGHT = 66;
 
 /** The page of cues: text to read, with the sound drawn under each word. It scrolls with the voice. */
-export function Score({
-  clipId,
-  track,
-  peaks,
-}: {
-  clipId: string;
-  track: Track;
-  peaks: Uint8Array | undefined;
-}) {
+export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks: Uint8Array | undefined }) {
   const page = useRef<HTMLDivElement>(null);
-  const items = useMemo(() => rowsOf(track), [track]);
+  const items = useMemo(() => rowsOf(track, clip.durationMs), [track, clip.durationMs]);
+  const beside = usePanels((s) => s.beside);
+  const translation = useTranslation(clip.id, beside, track.version);
+  const translated = useMemo(
+    () => new Map<number, Cue>((beside ? (translation.data?.cues ?? []) : []).map((c) => [c.id, c])),
+    [beside, translation.data],
+  );
   const rows = useVirtualizer({
     count: items.length,
     getScrollElement: () => page.current,
@@ -41,9 +42,24 @@ export function Score({
       }),
     [items, rows],
   );
+  useEffect(() => {
+    const onReveal = (e: Event) => {
+      const wordId = (e as CustomEvent<number>).detail;
+      const index = items.findIndex((row) => 'cue' in row && row.cue.words.some((w) => w.id === wordId));
+      if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
+    };
+    window.addEventListener('reveal-word', onReveal);
+    return () => window.removeEventListener('reveal-word', onReveal);
+  }, [items, rows]);
 
   return (
-    <div ref={page} role="region" aria-label="Score" className="min-w-0 flex-1 overflow-y-auto px-4">
+    <div
+      ref={page}
+      role="region"
+      aria-label="Score"
+      tabIndex={0}
+      className="min-w-0 flex-1 overflow-y-auto px-4 outline-none"
+    >
       <div className="relative mx-auto max-w-2xl" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((row) => {
           const item = items[row.index];
@@ -57,13 +73,17 @@ export function Score({
             >
               {'cue' in item ? (
                 <CueRow
-                  clipId={clipId}
+                  clip={clip}
                   cue={item.cue}
                   last={item.index === track.cues.length - 1}
                   peaks={peaks}
+                  beside={beside}
+                  translated={translated.get(item.cue.id)}
                 />
+              ) : 'rest' in item ? (
+                <RestRow clipId={clip.id} fromMs={item.fromMs} toMs={item.toMs} />
               ) : (
-                <UnscriptedRow clipId={clipId} piece={item.piece} peaks={peaks} />
+                <UnscriptedRow clipId={clip.id} piece={item.piece} peaks={peaks} />
               )}
             </div>
           );

@@ -4,6 +4,7 @@ import { usePlayer } from '../player/player';
 import { useSelection } from '../selection/selection';
 import { Groove } from './Groove';
 import { useLit } from './lit';
+import { useSpelling } from './spelling';
 
 /** A word of the score with its groove. Click: the clip goes there. Double click: type. */
 export const ScoreWord = memo(function ScoreWord({
@@ -18,6 +19,7 @@ export const ScoreWord = memo(function ScoreWord({
   const lit = useLit((s) => s.wordId === word.id);
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
   const { select, type } = useSelection.getState();
+  const misspelt = useSpelling((s) => s.wrong.has(word.id));
   const { unsure } = word;
   return (
     <button
@@ -32,7 +34,9 @@ export const ScoreWord = memo(function ScoreWord({
             : word.source === 'NOT_FOUND'
               ? 'In the script, not heard'
               : 'Unsure: listen and confirm'
-          : undefined
+          : misspelt
+            ? 'In no dictionary and no glossary'
+            : undefined
       }
       onClick={() => {
         select({ kind: 'word', id: word.id });
@@ -42,7 +46,7 @@ export const ScoreWord = memo(function ScoreWord({
       className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-left leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
     >
       <span
-        className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : ''}`}
+        className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : misspelt ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
       >
         {word.text}
       </span>

@@ -1,12 +1,21 @@
 import type { Cue, Track, Unscripted } from '../api/types';
 
 /** What stands in the score, in order of time. */
-export type Row = { key: string; cue: Cue; index: number } | { key: string; piece: Unscripted };
+export type Row =
+  | { key: string; cue: Cue; index: number }
+  | { key: string; piece: Unscripted }
+  | { key: string; rest: true; fromMs: number; toMs: number };
 
-export function rowsOf(track: Track): Row[] {
+/** A cue can be added after the last one when at least this much of the clip is left. */
+const ROOM_MS = 1000;
+
+export function rowsOf(track: Track, durationMs: number): Row[] {
   const rows: Row[] = [];
   let next = 0;
   track.cues.forEach((cue, index) => {
+    if (cue.restMs > 0) {
+      rows.push({ key: `rest${cue.id}`, rest: true, fromMs: cue.showMs - cue.restMs, toMs: cue.showMs });
+    }
     while (next < track.unscripted.length && track.unscripted[next].startMs <= cue.words[0].startMs) {
       const piece = track.unscripted[next++];
       rows.push({ key: `heard${piece.id}`, piece });
@@ -14,5 +23,8 @@ export function rowsOf(track: Track): Row[] {
     rows.push({ key: `cue${cue.id}`, cue, index });
   });
   for (const piece of track.unscripted.slice(next)) rows.push({ key: `heard${piece.id}`, piece });
+  const end = track.cues[track.cues.length - 1]?.hideMs ?? 0;
+  if (durationMs - end >= ROOM_MS)
+    rows.push({ key: 'rest at the end', rest: true, fromMs: end, toMs: durationMs });
   return rows;
 }

@@ -1,21 +1,59 @@
 import { create } from 'zustand';
+import type { Cue, Track } from '../api/types';
 
-/** The one thing under the cursor: a word, a cue, or nothing. */
-export type Selected = { kind: 'word'; id: number } | { kind: 'cue'; id: number } | { kind: 'none' };
+/** The one thing under the cursor: a word, a cue, a run of cues, or nothing. */
+export type Selected =
+  | { kind: 'word'; id: number }
+  | { kind: 'cue'; id: number }
+  | { kind: 'run'; from: number; to: number }
+  | { kind: 'none' };
+
+/** Where typing begins: in a cue at a word, or in a rest where a new cue is to stand. */
+export type Typing =
+  | { cueId: number; wordId: number | null; caret?: 'start' | 'end' | number }
+  | { restFromMs: number; restToMs: number };
 
 interface Selection {
   selected: Selected;
-  /** The cue whose text is being typed, and the word the caret starts at. */
-  typing: { cueId: number; wordId: number | null } | null;
+  typing: Typing | null;
   select: (selected: Selected) => void;
-  type: (cueId: number, wordId: number | null) => void;
+  /** Grows the selection to a run of cues that ends with this one. */
+  extendTo: (track: Track, cueId: number) => void;
+  type: (cueId: number, wordId: number | null, caret?: 'start' | 'end' | number) => void;
+  typeInRest: (fromMs: number, toMs: number) => void;
   endTyping: () => void;
 }
 
-export const useSelection = create<Selection>((set) => ({
+export const useSelection = create<Selection>((set, get) => ({
   selected: { kind: 'none' },
   typing: null,
   select: (selected) => set({ selected }),
-  type: (cueId, wordId) => set({ typing: { cueId, wordId } }),
+  extendTo: (track, cueId) => {
+    const { selected } = get();
+    const from = selected.kind === 'run' ? selected.from : chosenCues(track, selected)[0]?.id;
+    set({
+      selected:
+        from === undefined || from === cueId ? { kind: 'cue', id: cueId } : { kind: 'run', from, to: cueId },
+    });
+  },
+  type: (cueId, wordId, caret) => set({ typing: { cueId, wordId, caret } }),
+  typeInRest: (restFromMs, restToMs) => set({ typing: { restFromMs, restToMs } }),
   endTyping: () => set({ typing: null }),
 }));
+
+/** The cues that an action on the selection would touch; a word stands for its cue. */
+export function chosenCues(track: Track, selected: Selected): Cue[] {
+  if (selected.kind === 'word') return track.cues.filter((c) => c.words.some((w) => w.id === selected.id));
+  if (selected.kind === 'cue') return track.cues.filter((c) => c.id === selected.id);
+  if (selected.kind === 'none') return [];
+  const a = track.cues.findIndex((c) => c.id === selected.from);
+  const b = track.cues.findIndex((c) => c.id === selected.to);
+  return a < 0 || b < 0 ? [] : track.cues.slice(Math.min(a, b), Math.max(a, b) + 1);
+}
+
+/** “this word”, “this cue”, “these 4 cues”: what an action will touch. */
+export function saidOf(track: Track, selected: Selected): string {
+  if (selected.kind === 'word') return 'this word';
+  const count = chosenCues(track, selected).length;
+  return count === 0 ? 'the track' : count === 1 ? 'this cue' : `these ${count} cues`;
+}

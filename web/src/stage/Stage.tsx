@@ -130,6 +130,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
           )}
         </button>
         <Clock durationMs={clip.durationMs} />
+        <Rate />
         <Scrub durationMs={clip.durationMs} seek={seek} />
       </div>
     </section>
@@ -145,6 +146,23 @@ function Clock({ durationMs }: { durationMs: number }) {
       </span>{' '}
       / {length(durationMs)}
     </span>
+  );
+}
+
+/** How fast it plays; the pitch is kept. */
+function Rate() {
+  const rate = usePlayer((s) => s.rate);
+  const looping = usePlayer((s) => s.loopFromMs !== null);
+  return (
+    <button
+      onClick={() => usePlayer.getState().setRate(rate === 1 ? 0.75 : 1)}
+      aria-label={`Plays at ${rate} of its speed`}
+      title="How fast it plays: slower with −, faster with ="
+      className={`flex-none rounded-md px-1.5 py-0.5 text-[13px] hover:bg-white/10 ${rate === 1 ? '' : 'bg-white/15 text-white'}`}
+    >
+      {looping ? '↻ ' : ''}
+      {rate === 1 ? '1×' : `${rate}×`}
+    </button>
   );
 }
 

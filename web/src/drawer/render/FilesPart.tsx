@@ -1,11 +1,13 @@
 import { Download } from 'lucide-react';
-import { useCaptionFormats } from '../../api/queries';
+import { inLanguage, useCaptionFormats } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
+import { usePanels } from '../../bench/panels';
 import { Section } from '../parts';
 
 /** Caption files of the track; each says before what it cannot keep. */
 export function FilesPart({ clip, track }: { clip: Clip; track: Track }) {
-  const formats = useCaptionFormats(clip.id, track.version);
+  const onStage = usePanels((s) => s.onStage);
+  const formats = useCaptionFormats(clip.id, track.version, onStage);
   if (track.cues.length === 0) return null;
   return (
     <Section title="Caption files">
@@ -13,7 +15,7 @@ export function FilesPart({ clip, track }: { clip: Clip; track: Track }) {
         {formats.data?.map((format) => (
           <li key={format.format}>
             <a
-              href={`/api/clips/${clip.id}/captions/${format.format}`}
+              href={`/api/clips/${clip.id}/captions/${format.format}${inLanguage(onStage)}`}
               download
               className="group flex items-start gap-3 rounded-lg px-2 py-1.5 hover:bg-paper"
             >

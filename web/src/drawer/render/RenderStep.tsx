@@ -1,7 +1,8 @@
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
-import { useOrder } from '../../api/queries';
+import { useLanguages, useOrder } from '../../api/queries';
 import type { Clip, Job, Track } from '../../api/types';
+import { usePanels } from '../../bench/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
 import { Choice, MainButton, Section } from '../parts';
@@ -19,7 +20,10 @@ const GRADES = [
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [grade, setGrade] = useState('20');
   const [keep, setKeep] = useState(false);
-  const order = useOrder<{ preset: string; crf: number; keepCaptions: boolean }>(
+  const onStage = usePanels((s) => s.onStage);
+  const languages = useLanguages();
+  const language = languages.data?.find((l) => l.tag === onStage)?.name;
+  const order = useOrder<{ preset: string; crf: number; keepCaptions: boolean; language?: string }>(
     `/api/clips/${clip.id}/renders`,
     clip.id,
   );
@@ -37,8 +41,10 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           H.264 in MP4.{' '}
           {words > 0 ? (
             <>
-              <strong className="font-semibold">The captions are burned in</strong> in {track.style}: nobody
-              can switch them off.
+              <strong className="font-semibold">
+                The {onStage ? `${language} ` : ''}captions are burned in
+              </strong>{' '}
+              in {track.style}: nobody can switch them off.
             </>
           ) : (
             <strong className="font-semibold text-accent">
@@ -63,7 +69,14 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
         )}
         <MainButton
           disabled={words === 0}
-          onClick={() => order.mutate({ preset: 'veryfast', crf: Number(grade), keepCaptions: keep })}
+          onClick={() =>
+            order.mutate({
+              preset: 'veryfast',
+              crf: Number(grade),
+              keepCaptions: keep,
+              language: onStage ?? undefined,
+            })
+          }
         >
           <Flame size={16} /> Render
         </MainButton>

@@ -1,9 +1,10 @@
-import { Check, Ear, ScrollText, Sparkle, X } from 'lucide-react';
+import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react';
 import { useChange, useOrder } from '../../api/queries';
 import type { Clip, Track, WordsRequest } from '../../api/types';
 import { stamp } from '../../player/time';
-import { useSelection } from '../../selection/selection';
+import { chosenCues, useSelection } from '../../selection/selection';
 import { QuietButton, Section } from '../parts';
+import { SpellingOf } from './ProofPart';
 
 const SOURCES: Record<string, string> = {
   RECOGNISED: 'heard',
@@ -12,6 +13,7 @@ const SOURCES: Record<string, string> = {
   IMPORTED: 'from a file',
   TYPED: 'typed',
   CONFIRMED: 'confirmed',
+  TRANSLATED: 'translated',
   NOT_FOUND: 'in the script, not heard',
 };
 
@@ -52,29 +54,43 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
               </QuietButton>
             )}
           </div>
+          <SpellingOf clip={clip} track={track} wordId={word.id} />
         </Section>
       );
     }
   }
-  if (selected.kind === 'cue') {
-    const cue = track.cues.find((c) => c.id === selected.id);
-    if (cue) {
-      const range = { language: track.language, fromMs: cue.showMs, toMs: cue.hideMs };
+  if (selected.kind === 'cue' || selected.kind === 'run') {
+    const cues = chosenCues(track, selected);
+    if (cues.length > 0) {
+      const first = cues[0];
+      const last = cues[cues.length - 1];
+      const words = cues.flatMap((c) => c.words);
+      const range = { language: track.language, fromMs: first.showMs, toMs: last.hideMs };
+      const locked = cues.every((c) => c.locked);
       return (
-        <Section title="This cue">
+        <Section title={cues.length === 1 ? 'This cue' : `These ${cues.length} cues`}>
           <p className="mb-3 text-[13px] text-soft">
-            {stamp(cue.showMs)} to {stamp(cue.hideMs)}, {cue.words.length} words, {cue.speed.toFixed(0)}{' '}
-            characters a second
+            {stamp(first.showMs)} to {stamp(last.hideMs)}, {words.length}{' '}
+            {words.length === 1 ? 'word' : 'words'}
+            {cues.length === 1 && `, ${first.speed.toFixed(0)} characters a second`}
+            {locked && ', locked'}
           </p>
           <div className="space-y-2">
             <QuietButton
-              onClick={() => again.mutate({ ...range, script: cue.words.map((w) => w.text).join(' ') })}
+              hint="X"
+              onClick={() => change.mutate({ kind: 'lock', cueIds: cues.map((c) => c.id), locked: !locked })}
+            >
+              {locked ? <LockOpen size={16} /> : <Lock size={16} />} {locked ? 'Unlock' : 'Lock'}
+            </QuietButton>
+            <QuietButton
+              disabled={cues.some((c) => c.locked)}
+              onClick={() => again.mutate({ ...range, script: words.map((w) => w.text).join(' ') })}
             >
               <ScrollText size={16} /> Place its text again
             </QuietButton>
             {clip.sounds > 0 && (
               <QuietButton onClick={() => again.mutate(range)}>
-                <Ear size={16} /> Recognise just this cue
+                <Ear size={16} /> Recognise just {cues.length === 1 ? 'this cue' : 'these cues'}
               </QuietButton>
             )}
           </div>
@@ -83,11 +99,19 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
     }
   }
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
+  const locked = track.cues.every((c) => c.locked);
   return (
     <Section title="The track">
       <p className="text-[13px] text-soft">
         {words} words in {track.cues.length} cues. Click a word to go there; Enter types in its cue.
       </p>
+      <button
+        onClick={() => change.mutate({ kind: 'lock', cueIds: track.cues.map((c) => c.id), locked: !locked })}
+        className="mt-1.5 flex items-center gap-1.5 text-[13px] text-soft hover:text-ink"
+      >
+        {locked ? <LockOpen size={13} /> : <Lock size={13} />}{' '}
+        {locked ? 'Unlock the track' : 'Lock the whole track'}
+      </button>
     </Section>
   );
 }

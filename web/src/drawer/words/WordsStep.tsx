@@ -2,18 +2,23 @@ import { Ear, ScrollText } from 'lucide-react';
 import { useState } from 'react';
 import { useLanguages, useListenTo, useOrder } from '../../api/queries';
 import type { Clip, Job, Policy, Track } from '../../api/types';
+import { usePanels } from '../../bench/panels';
 import { JobLine } from '../JobLine';
 import { MainButton, QuietButton, Section } from '../parts';
 import { DRAFT_POLICIES, DraftPart } from './DraftPart';
 import { FilePart } from './FilePart';
 import { FlaggedPart } from './FlaggedPart';
 import { GlossaryPart } from './GlossaryPart';
+import { ProofPart } from './ProofPart';
+import { ReplacePart } from './ReplacePart';
 import { SelectedPart } from './SelectedPart';
+import { TranslationPart } from './TranslationPart';
 
 export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [script, setScript] = useState('');
   const [chosen, setLanguage] = useState<string | null>(null);
   const [policies, setPolicies] = useState<Policy[]>(DRAFT_POLICIES.map((p) => p.policy));
+  const replace = usePanels((s) => s.replace);
   const languages = useLanguages();
   const listenTo = useListenTo(clip.id);
   const order = useOrder<{ script?: string; language: string; policies?: Policy[] }>(
@@ -28,7 +33,9 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const able = languages.data?.find((l) => l.tag === language.split('-')[0]);
   return (
     <>
+      {replace !== null && has && <ReplacePart key={replace} clip={clip} track={track} asked={replace} />}
       {has && <SelectedPart clip={clip} track={track} />}
+      {has && <ProofPart clip={clip} track={track} />}
       <FlaggedPart clip={clip} track={track} />
       <Section title={has ? 'Get the words again' : 'Get the words'}>
         {working ? (
@@ -105,7 +112,8 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
         )}
       </Section>
       {has && <DraftPart clip={clip} />}
-      <GlossaryPart />
+      {has && <TranslationPart clip={clip} track={track} />}
+      <GlossaryPart clip={clip} />
     </>
   );
 }

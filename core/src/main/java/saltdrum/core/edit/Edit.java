@@ -23,6 +23,19 @@ import saltdrum.core.word.Word;
     @JsonSubTypes.Type(value = Edit.ConfirmWords.class, name = "confirmWords"),
     @JsonSubTypes.Type(value = Edit.RetimeWord.class, name = "retimeWord"),
     @JsonSubTypes.Type(value = Edit.ShiftCues.class, name = "shiftCues"),
+    @JsonSubTypes.Type(value = Edit.MoveEdge.class, name = "moveEdge"),
+    @JsonSubTypes.Type(value = Edit.NudgeWords.class, name = "nudgeWords"),
+    @JsonSubTypes.Type(value = Edit.ShiftAfter.class, name = "shiftAfter"),
+    @JsonSubTypes.Type(value = Edit.StretchCues.class, name = "stretchCues"),
+    @JsonSubTypes.Type(value = Edit.SetCueTime.class, name = "setCueTime"),
+    @JsonSubTypes.Type(value = Edit.BridgeGaps.class, name = "bridgeGaps"),
+    @JsonSubTypes.Type(value = Edit.TrimToSpeech.class, name = "trimToSpeech"),
+    @JsonSubTypes.Type(value = Edit.HoldAtLeast.class, name = "holdAtLeast"),
+    @JsonSubTypes.Type(value = Edit.AddCue.class, name = "addCue"),
+    @JsonSubTypes.Type(value = Edit.ReplaceText.class, name = "replaceText"),
+    @JsonSubTypes.Type(value = Edit.JoinRun.class, name = "joinRun"),
+    @JsonSubTypes.Type(value = Edit.BalanceLines.class, name = "balanceLines"),
+    @JsonSubTypes.Type(value = Edit.ReleaseBreaks.class, name = "releaseBreaks"),
     @JsonSubTypes.Type(value = Edit.Rebreak.class, name = "rebreak"),
     @JsonSubTypes.Type(value = Edit.Restyle.class, name = "restyle"),
     @JsonSubTypes.Type(value = Edit.Reframe.class, name = "reframe"),
@@ -62,8 +75,51 @@ public sealed interface Edit {
 
     record ShiftCues(List<Long> cueIds, int byMs) implements Edit {}
 
-    /** Breaks all unlocked words anew; pinned breaks stand unless {@code releasePins}. */
-    record Rebreak(Recipe recipe, boolean releasePins) implements Edit {}
+    /** One edge of a word; as far towards {@code toMs} as neighbours let it. */
+    record MoveEdge(long wordId, boolean end, int toMs, Push push) implements Edit {}
+
+    /** Words side by side, whole; as far as neighbours let them. */
+    record NudgeWords(List<Long> wordIds, int byMs, Push push) implements Edit {}
+
+    /** The cue and everything after it. */
+    record ShiftAfter(long cueId, int byMs) implements Edit {}
+
+    /** Cues side by side are made to fill this stretch, all in proportion. */
+    record StretchCues(List<Long> cueIds, int startMs, int endMs) implements Edit {}
+
+    /** When a cue shows and goes. Null leaves a time as it is, a time below 0 lets it follow the words again. */
+    record SetCueTime(long cueId, Integer showMs, Integer hideMs) implements Edit {}
+
+    /** Gaps up to this length are closed. No cue ids: the track. */
+    record BridgeGaps(List<Long> cueIds, int upToMs) implements Edit {}
+
+    /** Cues go when their last word is over. No cue ids: the track. */
+    record TrimToSpeech(List<Long> cueIds) implements Edit {}
+
+    /** Cues are shown at least this long, where there is room. No cue ids: the track. */
+    record HoldAtLeast(List<Long> cueIds, int leastMs) implements Edit {}
+
+    /** A new cue in a rest. */
+    record AddCue(int fromMs, int toMs, String text) implements Edit {}
+
+    /** A word or phrase gives way to another at these places (by first word), or, null, at all that are not locked. */
+    record ReplaceText(String find, String with, List<Long> wordIds) implements Edit {}
+
+    /** Cues side by side become one. */
+    record JoinRun(List<Long> cueIds) implements Edit {}
+
+    /** Lines as the recipe sets them. */
+    record BalanceLines(List<Long> cueIds) implements Edit {}
+
+    /** Breaks made by hand are let go. */
+    record ReleaseBreaks(List<Long> cueIds) implements Edit {}
+
+    /** Breaks unlocked words anew, of these cues or, null, of the track; pinned breaks stand unless {@code releasePins}. */
+    record Rebreak(Recipe recipe, boolean releasePins, List<Long> cueIds) implements Edit {
+        public Rebreak(Recipe recipe, boolean releasePins) {
+            this(recipe, releasePins, null);
+        }
+    }
 
     record Restyle(String style) implements Edit {}
 

@@ -129,6 +129,15 @@ public final class Reconcile {
         result.add(first.withText(typed.get(last), first.source()).withTime(edges[last], edges[last + 1]));
     }
 
+    /** These texts in the place of these words, in their time; none for none. */
+    static List<Word> instead(List<Word> from, List<String> to, Ids ids) {
+        List<Word> result = new ArrayList<>();
+        if (!to.isEmpty()) {
+            share(from, to, result, ids);
+        }
+        return result;
+    }
+
     private static boolean lastIsHalf(List<List<Integer>> oldGroups, List<List<Integer>> typedGroups) {
         return oldGroups.get(oldGroups.size() - 1).isEmpty()
                 || typedGroups.get(typedGroups.size() - 1).isEmpty();

@@ -161,8 +161,8 @@ class EditsTest {
     @Test
     void everyEditSaysWhatItDoes() {
         assertThat(EditWords.describe(track, new Edit.SplitCue(wordId(track, "first."))))
-                .isEqualTo("Split before “first.”");
+                .isEqualTo("Split “Sand it first.” after “it”");
         assertThat(EditWords.describe(track, new Edit.Rebreak(Recipe.ONE_WORD, false)))
-                .isEqualTo("Break by one word");
+                .isEqualTo("Break by “one word”");
     }
 }

@@ -28,6 +28,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
+import saltdrum.media.clip.SpeechEdges;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
@@ -157,6 +158,13 @@ class ClipController {
     @GetMapping(path = "/{clipId}/peaks", produces = "application/octet-stream")
     ResponseEntity<Resource> peaks(@PathVariable String clipId) {
         return bytes(clips.get(clipId).peaksHash(), MediaType.APPLICATION_OCTET_STREAM);
+    }
+
+    @Operation(summary = "Where the sound rises from quiet and falls back to it, ms, for edges to snap to")
+    @GetMapping("/{clipId}/speech-edges")
+    List<Integer> speechEdges(@PathVariable String clipId) throws IOException {
+        String peaks = clips.get(clipId).peaksHash();
+        return peaks == null ? List.of() : SpeechEdges.of(Files.readAllBytes(media.file(peaks)));
     }
 
     private ResponseEntity<Resource> bytes(String hash, MediaType type) {

@@ -18,6 +18,8 @@ record CueView(
         int hideMs,
         @Schema(description = "Length of the rest before the cue, 0 where there is none") int restMs,
         @Schema(description = "Characters a second") double speed,
+        @Schema(description = "More than can be read comfortably in its time") boolean fast,
+        @Schema(description = "Its times were set by hand or by a file") boolean given,
         boolean locked,
         List<Integer> lineStarts,
         List<WordView> words) {
@@ -58,6 +60,9 @@ record CueView(
                     time.hideMs(),
                     CueTime.restBefore(times, i),
                     Math.round(ReadingSpeed.of(cue, time) * 10) / 10.0,
+                    ReadingSpeed.fast(cue, time),
+                    cue.given() != null
+                            && (cue.given().showMs() != null || cue.given().hideMs() != null),
                     cue.locked(),
                     cue.lineStarts(),
                     cue.words().stream().map(WordView::of).toList()));

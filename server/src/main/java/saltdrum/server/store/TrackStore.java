@@ -18,6 +18,7 @@ import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Change;
 import saltdrum.core.translation.Translation;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;

@@ -1,4 +1,4 @@
-package saltdrum.server.store;
+package saltdrum.core.edit;
 
 import java.util.List;
 import saltdrum.core.cue.Beside;
@@ -12,16 +12,16 @@ import saltdrum.core.cue.Track;
  *
  * @param from index of the first cue that differs
  */
-record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, Decisions after) {
+public record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, Decisions after) {
 
-    record Decisions(String language, String style, Recipe recipe, Frame frame, long nextId, Beside beside) {
+    public record Decisions(String language, String style, Recipe recipe, Frame frame, long nextId, Beside beside) {
         static Decisions of(Track track) {
             return new Decisions(
                     track.language(), track.style(), track.recipe(), track.frame(), track.nextId(), track.beside());
         }
     }
 
-    static Change between(Track before, Track after) {
+    public static Change between(Track before, Track after) {
         List<Cue> a = before.cues();
         List<Cue> b = after.cues();
         int from = 0;
@@ -42,11 +42,11 @@ record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, De
                 Decisions.of(after));
     }
 
-    Change reversed() {
+    public Change reversed() {
         return new Change(from, added, removed, after, before);
     }
 
-    Track applyTo(Track track) {
+    public Track applyTo(Track track) {
         List<Cue> cues = new java.util.ArrayList<>(track.cues().subList(0, from));
         cues.addAll(added);
         cues.addAll(track.cues().subList(from + removed.size(), track.cues().size()));

@@ -1,0 +1,102 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import saltdrum.core.cue.Beside;
+import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Breaker;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Ids;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Word;
+
+/** Words that were heard, placed or read take the place of others. */
+final class BringInEdits {
+    private BringInEdits() {}
+
+    static Track bringIn(Track track, Edit.BringInCues e) {
+        track.cues().forEach(Edits::unlocked);
+        Ids ids = new Ids(track.nextId());
+        List<Cue> cues = e.cues().stream()
+                .map(cue -> new Cue(
+                        ids.next(),
+                        cue.words().stream()
+                                .map(word -> word.withId(ids.next()))
+                                .toList(),
+                        cue.lineStarts(),
+                        false,
+                        cue.given()))
+                .toList();
+        String language = e.language() == null ? track.language() : e.language();
+        return track.withLanguage(language).withCues(cues, ids.peek()).withBeside(new Beside(List.of(), e.regions()));
+    }
+
+    static Track replaceWords(Track track, Edit.ReplaceWords e) {
+        for (Cue cue : track.cues()) {
+            if (cue.locked() && cue.words().stream().anyMatch(word -> inRange(word, e))) {
+                Edits.unlocked(cue);
+            }
+        }
+        Ids ids = new Ids(track.nextId());
+        List<Word> kept = track.words().filter(word -> !inRange(word, e)).toList();
+        int floor = kept.stream()
+                .filter(w -> w.startMs() < e.fromMs())
+                .mapToInt(Word::endMs)
+                .max()
+                .orElse(0);
+        int ceiling = kept.stream()
+                .filter(w -> w.startMs() >= e.toMs())
+                .mapToInt(Word::startMs)
+                .min()
+                .orElse(Integer.MAX_VALUE);
+        List<Word> fresh = e.words().stream()
+                .filter(word -> word.startMs() < ceiling - 1 && word.endMs() > floor + 1)
+                .map(word -> word.withTime(Math.max(floor, word.startMs()), Math.min(ceiling, word.endMs())))
+                .map(word -> word.withId(ids.next()))
+                .toList();
+        // Whole cues outside the range stay as they are; what is left of a cue that straddles it is broken anew.
+        List<Cue> result = new ArrayList<>();
+        List<Word> run = new ArrayList<>();
+        boolean placed = false;
+        for (Cue cue : track.cues()) {
+            boolean after = cue.firstWordMs() >= e.toMs();
+            if (after && !placed) {
+                run.addAll(fresh);
+                placed = true;
+            }
+            boolean whole = cue.words().stream().noneMatch(word -> inRange(word, e));
+            if (whole && !(cue.firstWordMs() < e.fromMs() && cue.lastWordMs() > e.toMs())) {
+                result.addAll(Breaker.cues(sorted(run), track.recipe(), e.language(), ids));
+                run.clear();
+                result.add(cue);
+            } else {
+                cue.words().stream().filter(word -> !inRange(word, e)).forEach(run::add);
+            }
+        }
+        if (!placed) {
+            run.addAll(fresh);
+        }
+        result.addAll(Breaker.cues(sorted(run), track.recipe(), e.language(), ids));
+        List<Unscripted> beside = track.beside().unscripted().stream()
+                .filter(heard -> heard.startMs() < e.fromMs() || heard.startMs() >= e.toMs())
+                .collect(Collectors.toCollection(ArrayList::new));
+        e.unscripted()
+                .forEach(heard -> beside.add(new Unscripted(ids.next(), heard.startMs(), heard.endMs(), heard.text())));
+        beside.sort(Comparator.comparingInt(Unscripted::startMs));
+        return track.withLanguage(e.language())
+                .withCues(result, ids.peek())
+                .withBeside(track.beside().withUnscripted(beside));
+    }
+
+    static List<Word> sorted(List<Word> words) {
+        return words.stream()
+                .sorted(java.util.Comparator.comparingInt(Word::startMs))
+                .toList();
+    }
+
+    static boolean inRange(Word word, Edit.ReplaceWords e) {
+        return word.startMs() >= e.fromMs() && word.startMs() < e.toMs();
+    }
+}

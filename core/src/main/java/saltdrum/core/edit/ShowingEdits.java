@@ -1,0 +1,142 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import saltdrum.core.BadInputException;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Word;
+
+/** How long cues are shown. Edits of many cues leave locked ones as they are. */
+final class ShowingEdits {
+    private ShowingEdits() {}
+
+    /** Sets when a cue shows or goes; where the time lies inside its first or last word, that word gives way. */
+    static Track set(Track track, Edit.SetCueTime e) {
+        int index = track.indexOfCue(e.cueId());
+        Cue cue = Edits.unlocked(track.cues().get(index));
+        CueGiven given = cue.given() == null ? new CueGiven(null, null, null) : cue.given();
+        Integer show = given.showMs();
+        Integer hide = given.hideMs();
+        List<Word> words = new ArrayList<>(cue.words());
+        if (e.showMs() != null) {
+            show = follows(e.showMs()) ? null : e.showMs();
+            if (show != null && show > cue.firstWordMs()) {
+                Word first = words.get(0);
+                if (show > first.endMs() - 1) {
+                    throw new RefusedEditException("The cue would show after “" + first.text()
+                            + "” was said. Move the word first, or send it to the cue before.");
+                }
+                words.set(0, first.withTime(show, first.endMs()));
+            }
+        }
+        if (e.hideMs() != null) {
+            hide = follows(e.hideMs()) ? null : e.hideMs();
+            Word last = words.get(words.size() - 1);
+            if (hide != null && hide < last.endMs()) {
+                if (hide <= last.startMs()) {
+                    throw new RefusedEditException("The cue would go before “" + last.text()
+                            + "” is said. Move the word first, or send it to the next cue.");
+                }
+                words.set(words.size() - 1, last.withTime(last.startMs(), hide));
+            }
+        }
+        Cue set = cue.withWords(words).withGiven(given(show, hide, given.settings()));
+        return Edits.replace(track, index, 1, List.of(set), track.nextId());
+    }
+
+    /** A time below 0 says: as the words are heard. */
+    private static boolean follows(int timeMs) {
+        return timeMs < 0;
+    }
+
+    private static CueGiven given(Integer show, Integer hide, String settings) {
+        return show == null && hide == null && settings == null ? null : new CueGiven(show, hide, settings);
+    }
+
+    private interface Rule {
+        /** The times to be given to the cue, or null to leave it as it is. */
+        CueTime of(int index, CueTime now, Integer nextShowMs);
+    }
+
+    private static Track each(Track track, List<Long> cueIds, Rule rule) {
+        Set<Long> wanted = cueIds == null || cueIds.isEmpty() ? null : Edits.existing(track, cueIds);
+        List<CueTime> times = CueTime.of(track);
+        List<Cue> cues = new ArrayList<>();
+        Set<Long> locked = new HashSet<>();
+        for (int i = 0; i < track.cues().size(); i++) {
+            Cue cue = track.cues().get(i);
+            CueTime now = times.get(i);
+            boolean chosen = wanted == null || wanted.contains(cue.id());
+            CueTime given = chosen
+                    ? rule.of(i, now, i + 1 < times.size() ? times.get(i + 1).showMs() : null)
+                    : null;
+            if (given == null || given.equals(now)) {
+                cues.add(cue);
+            } else if (cue.locked()) {
+                locked.add(cue.id());
+                cues.add(cue);
+            } else {
+                CueGiven old = cue.given() == null ? new CueGiven(null, null, null) : cue.given();
+                cues.add(cue.withGiven(new CueGiven(
+                        given.showMs() == now.showMs() ? old.showMs() : Integer.valueOf(given.showMs()),
+                        given.hideMs() == now.hideMs() ? old.hideMs() : Integer.valueOf(given.hideMs()),
+                        old.settings())));
+            }
+        }
+        Track after = track.withCues(cues, track.nextId());
+        if (!locked.isEmpty() && after.equals(track)) {
+            throw new RefusedEditException("What this would change is locked. Unlock it first; nothing was changed.");
+        }
+        return after;
+    }
+
+    /** A cue that goes at most {@code upToMs} before the next shows stays until then. */
+    static Track bridge(Track track, Edit.BridgeGaps e) {
+        positive(e.upToMs());
+        return each(track, e.cueIds(), (i, now, next) -> {
+            boolean gap = next != null && next > now.hideMs() && next - now.hideMs() <= e.upToMs();
+            return gap ? new CueTime(now.showMs(), next) : null;
+        });
+    }
+
+    /**
+     * A cue goes when its last word is over. The aligner's words end where speech does, so this follows the sound; cues
+     * that run on into the next stay joined.
+     */
+    static Track trim(Track track, Edit.TrimToSpeech e) {
+        return each(track, e.cueIds(), (i, now, next) -> {
+            int over = track.cues().get(i).lastWordMs();
+            boolean joined = next != null && next - over <= track.recipe().bridgeMs();
+            return now.hideMs() > over && !joined ? new CueTime(now.showMs(), over) : null;
+        });
+    }
+
+    /** A cue that is shown too shortly stays longer into free room, and where there is none shows earlier. */
+    static Track hold(Track track, Edit.HoldAtLeast e) {
+        positive(e.leastMs());
+        List<CueTime> times = CueTime.of(track);
+        int[] hides = times.stream().mapToInt(CueTime::hideMs).toArray();
+        return each(track, e.cueIds(), (i, now, next) -> {
+            if (now.hideMs() - now.showMs() >= e.leastMs()) {
+                return null;
+            }
+            int hide = next == null ? now.showMs() + e.leastMs() : Math.min(next, now.showMs() + e.leastMs());
+            int free = i == 0 ? 0 : hides[i - 1];
+            int show = Math.max(free, Math.min(now.showMs(), hide - e.leastMs()));
+            hides[i] = hide;
+            return new CueTime(show, hide);
+        });
+    }
+
+    private static void positive(int ms) {
+        if (ms <= 0 || ms > 60_000) {
+            throw new BadInputException("Choose a time between 1 ms and 60 s, not " + ms + " ms.");
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import saltdrum.core.BadInputException;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Ids;
+import saltdrum.core.cue.ReadingSpeed;
+import saltdrum.core.cue.Track;
+import saltdrum.core.draft.Draft;
+import saltdrum.core.draft.Policy;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Syllables;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/** What is written. Times stay with the words that stay. */
+final class TextEdits {
+    private TextEdits() {}
+
+    static Track retype(Track track, Edit.RetypeCue e) {
+        int index = track.indexOfCue(e.cueId());
+        Cue cue = Edits.unlocked(track.cues().get(index));
+        List<String> typed = Tokens.split(e.text());
+        if (typed.isEmpty()) {
+            return Edits.delete(track, List.of(e.cueId()));
+        }
+        int floor = index == 0 ? 0 : track.cues().get(index - 1).lastWordMs();
+        int ceiling = index + 1 == track.cues().size()
+                ? Integer.MAX_VALUE
+                : track.cues().get(index + 1).firstWordMs();
+        Ids ids = new Ids(track.nextId());
+        List<Word> words = Reconcile.words(cue.words(), typed, floor, ceiling, ids);
+        Cue retyped = words.size() == cue.words().size()
+                ? cue.withWords(words)
+                : Edits.set(track, cue.id(), words).withGiven(cue.given());
+        return Edits.replace(track, index, 1, List.of(retyped), ids.peek());
+    }
+
+    /** Each run of cues between locked ones is written anew; words keep their cues, joined words stay in the first's. */
+    static Track redraft(Track track, Policy policy) {
+        Map<Long, Word> written = new HashMap<>();
+        List<Word> run = new ArrayList<>();
+        for (Cue cue : track.cues()) {
+            if (cue.locked()) {
+                Draft.write(run, policy).forEach(word -> written.put(word.id(), word));
+                run.clear();
+            } else {
+                run.addAll(cue.words());
+            }
+        }
+        Draft.write(run, policy).forEach(word -> written.put(word.id(), word));
+        List<Cue> cues = new ArrayList<>();
+        for (Cue cue : track.cues()) {
+            if (cue.locked()) {
+                cues.add(cue);
+                continue;
+            }
+            List<Word> words = cue.words().stream()
+                    .filter(word -> written.containsKey(word.id()))
+                    .map(word -> written.get(word.id()))
+                    .toList();
+            if (words.size() == cue.words().size()) {
+                cues.add(cue.withWords(words));
+            } else if (!words.isEmpty()) {
+                cues.add(Edits.set(track, cue.id(), words));
+            }
+        }
+        return track.withCues(cues, track.nextId());
+    }
+
+    /** Reading needs about this long for a character. Common practice, no source: 15 characters a second. */
+    private static final int CHARACTER_MS = 67;
+
+    /** A cue of its own where nothing is said yet, or said: its words share the time they need by syllables. */
+    static Track add(Track track, Edit.AddCue e) {
+        List<String> texts = Tokens.split(e.text());
+        if (texts.isEmpty()) {
+            throw new BadInputException("An empty cue cannot be added. Write its words.");
+        }
+        int index = 0;
+        while (index < track.cues().size() && track.cues().get(index).firstWordMs() < e.fromMs()) {
+            index++;
+        }
+        int floor = index == 0 ? 0 : track.cues().get(index - 1).lastWordMs();
+        int ceiling = index == track.cues().size()
+                ? Integer.MAX_VALUE
+                : track.cues().get(index).firstWordMs();
+        int from = Math.max(floor, e.fromMs());
+        int needed = Math.max(700, ReadingSpeed.characters(String.join(" ", texts)) * CHARACTER_MS);
+        int to = Math.min(ceiling, Math.min(e.toMs(), from + needed));
+        if (to - from < texts.size() * WordTimes.LEAST_MS) {
+            throw new RefusedEditException("There is no room here for “" + String.join(" ", texts)
+                    + "”: words stand before and after. Nothing was changed.");
+        }
+        Ids ids = new Ids(track.nextId());
+        int[] edges = Syllables.share(texts, from, to);
+        List<Word> words = new ArrayList<>();
+        for (int i = 0; i < texts.size(); i++) {
+            words.add(Word.of(ids.next(), texts.get(i), edges[i], edges[i + 1], WordSource.TYPED));
+        }
+        words.set(0, words.get(0).withPin(Pin.CUE_BREAK));
+        List<Cue> cues = new ArrayList<>(List.of(Edits.set(track, ids.next(), words)));
+        int replaced = 0;
+        if (index < track.cues().size() && !track.cues().get(index).locked()) {
+            Cue next = track.cues().get(index);
+            List<Word> after = new ArrayList<>(next.words());
+            after.set(0, after.get(0).withPin(Pin.CUE_BREAK));
+            cues.add(next.withWords(after));
+            replaced = 1;
+        }
+        return Edits.replace(track, index, replaced, cues, ids.peek());
+    }
+}

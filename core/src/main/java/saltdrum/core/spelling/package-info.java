@@ -1,0 +1,2 @@
+/** Spelling by Hunspell dictionaries. */
+package saltdrum.core.spelling;

@@ -1,0 +1,163 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.EditWords;
+import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.Places;
+import saltdrum.core.spelling.Spelling;
+import saltdrum.core.word.Word;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.GlossaryRow;
+import saltdrum.server.store.GlossaryStore;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.Dictionaries;
+
+/** What a proof-reader asks before changing anything: what an edit would touch, where a word stands, what is misspelt. */
+@Tag(name = "proof")
+@RestController
+@RequestMapping("/api/clips/{clipId}/track")
+class ProofController {
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final GlossaryStore glossary;
+    private final Dictionaries dictionaries;
+
+    ProofController(ClipStore clips, TrackStore tracks, GlossaryStore glossary, Dictionaries dictionaries) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.glossary = glossary;
+        this.dictionaries = dictionaries;
+    }
+
+    /**
+     * What an edit would do.
+     *
+     * @param refusal why it cannot be made; missing when it can
+     */
+    record PreviewView(
+            @Schema(description = "The edit in plain words") String said,
+            @Schema(description = "Cues that would show other words or at other times") int cues,
+            @Schema(description = "Cues there would be") int cuesAfter,
+            @Schema(description = "Words that would be written or timed otherwise") int words,
+            String refusal) {}
+
+    record PreviewRequest(Edit edit) {}
+
+    @Operation(summary = "Counts what an edit would change, without making it")
+    @PostMapping("/preview")
+    PreviewView preview(@PathVariable String clipId, @RequestBody PreviewRequest request) {
+        if (request.edit() == null) {
+            throw new BadInputException("The request holds no edit.");
+        }
+        Track before = tracks.get(clipId).track();
+        String said = EditWords.describe(before, request.edit());
+        try {
+            Track after = Edits.apply(before, request.edit());
+            return new PreviewView(
+                    said, changedCues(before, after), after.cues().size(), changedWords(before, after), null);
+        } catch (SaltDrumException e) {
+            return new PreviewView(said, 0, before.cues().size(), 0, e.getMessage());
+        }
+    }
+
+    private record Shown(CueTime time, List<String> texts, List<Integer> lines) {}
+
+    private static int changedCues(Track before, Track after) {
+        Map<Shown, Integer> old = new HashMap<>();
+        shown(before).forEach(cue -> old.merge(cue, 1, Integer::sum));
+        int changed = 0;
+        for (Shown cue : shown(after)) {
+            if (old.merge(cue, -1, Integer::sum) < 0) {
+                changed++;
+            }
+        }
+        return Math.max(changed, before.cues().size() - after.cues().size());
+    }
+
+    private static List<Shown> shown(Track track) {
+        List<CueTime> times = CueTime.of(track);
+        List<Cue> cues = track.cues();
+        return java.util.stream.IntStream.range(0, cues.size())
+                .mapToObj(i -> new Shown(
+                        times.get(i),
+                        cues.get(i).words().stream().map(Word::text).toList(),
+                        cues.get(i).lineStarts()))
+                .toList();
+    }
+
+    private static int changedWords(Track before, Track after) {
+        Map<Long, Word> old = new HashMap<>();
+        before.words().forEach(word -> old.put(word.id(), word));
+        int same = (int) after.words()
+                .filter(word -> {
+                    Word was = old.get(word.id());
+                    return was != null
+                            && was.text().equals(word.text())
+                            && was.startMs() == word.startMs()
+                            && was.endMs() == word.endMs();
+                })
+                .count();
+        return Math.max(old.size(), (int) after.words().count()) - same;
+    }
+
+    record PlacesRequest(String find, String with) {}
+
+    @Operation(summary = "Where a word or phrase stands, and what each cue would become")
+    @PostMapping("/places")
+    List<Places.Place> places(@PathVariable String clipId, @RequestBody PlacesRequest request) {
+        return Places.of(tracks.get(clipId).track(), request.find(), request.with());
+    }
+
+    /** @param known whether there is a dictionary for the track's language */
+    record SpellingView(boolean known, List<Long> wordIds) {}
+
+    @Operation(summary = "Words that stand neither in the dictionary nor in the client's glossary")
+    @GetMapping("/spelling")
+    SpellingView spelling(@PathVariable String clipId) {
+        ClipRow clip = clips.get(clipId);
+        Track track = tracks.get(clipId).track();
+        Optional<Spelling> spelling = dictionaries.of(track.language());
+        if (spelling.isEmpty()) {
+            return new SpellingView(false, List.of());
+        }
+        Set<String> terms = Spelling.words(glossary.holdingFor(clip.clientId()).stream()
+                .map(GlossaryRow::term)
+                .toList());
+        return new SpellingView(
+                true,
+                track.words()
+                        .filter(word -> !spelling.get().right(word.text(), terms))
+                        .map(Word::id)
+                        .toList());
+    }
+
+    @Operation(summary = "Words that may have been meant, the likeliest first")
+    @GetMapping("/spelling/suggestions")
+    List<String> suggestions(@PathVariable String clipId, @RequestParam String word) {
+        return dictionaries
+                .of(tracks.get(clipId).track().language())
+                .map(spelling -> spelling.suggestions(word))
+                .orElse(List.of());
+    }
+}

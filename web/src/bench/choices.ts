@@ -1,0 +1,30 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** What a person chose about the bench itself; this browser remembers it. */
+interface Choices {
+  /** The clip waits while a cue is being typed. */
+  pauseWhileTyping: boolean;
+  /** Keys chosen instead of the ones that ship, by action. */
+  keys: Record<string, string[]>;
+  setPauseWhileTyping: (pause: boolean) => void;
+  setKeys: (action: string, keys: string[] | null) => void;
+}
+
+export const useChoices = create<Choices>()(
+  persist(
+    (set) => ({
+      pauseWhileTyping: true,
+      keys: {},
+      setPauseWhileTyping: (pauseWhileTyping) => set({ pauseWhileTyping }),
+      setKeys: (action, keys) =>
+        set((s) => {
+          const all = { ...s.keys };
+          if (keys) all[action] = keys;
+          else delete all[action];
+          return { keys: all };
+        }),
+    }),
+    { name: 'salt-drum bench' },
+  ),
+);

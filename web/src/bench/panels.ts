@@ -1,0 +1,24 @@
+import { create } from 'zustand';
+
+/** What is open on the bench beside the page itself. */
+interface Panels {
+  lens: boolean;
+  keys: boolean;
+  history: boolean;
+  /** The word that is to be replaced everywhere; null when the panel is closed. */
+  replace: string | null;
+  /** Language of the translation beside the words, and on the stage; null for none. */
+  beside: string | null;
+  onStage: string | null;
+  set: (change: Partial<Omit<Panels, 'set'>>) => void;
+}
+
+export const usePanels = create<Panels>((set) => ({
+  lens: false,
+  keys: false,
+  history: false,
+  replace: null,
+  beside: null,
+  onStage: null,
+  set: (change) => set(change),
+}));

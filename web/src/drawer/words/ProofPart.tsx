@@ -1,0 +1,86 @@
+import { BookPlus, Replace, SpellCheck } from 'lucide-react';
+import { useAddTerm } from '../../api/clients';
+import { useSuggestions } from '../../api/proof';
+import { useChange } from '../../api/queries';
+import type { Clip, Track } from '../../api/types';
+import { useChoices } from '../../bench/choices';
+import { usePanels } from '../../bench/panels';
+import { actionNamed } from '../../keys/actions';
+import { handOf } from '../../keys/hand';
+import { useSpelling } from '../../score/spelling';
+import { useSelection } from '../../selection/selection';
+import { QuietButton, Section } from '../parts';
+
+/** What is left to proof-read, and the ways to it. */
+export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
+  const wrong = useSpelling((s) => s.wrong);
+  const { mutate } = useChange(clip.id);
+  const { pauseWhileTyping, setPauseWhileTyping } = useChoices();
+  const unsure = track.cues.reduce((sum, c) => sum + c.words.filter((w) => w.unsure).length, 0);
+  const go = (id: string) => () => actionNamed(id).run(handOf(track, mutate))?.();
+  return (
+    <Section title="Proof">
+      <div className="space-y-2">
+        {unsure > 0 && (
+          <QuietButton hint="U" onClick={go('unsure')}>
+            {unsure} unsure {unsure === 1 ? 'word' : 'words'}
+          </QuietButton>
+        )}
+        {wrong.size > 0 && (
+          <QuietButton hint="Shift U" onClick={go('misspelt')}>
+            <SpellCheck size={16} /> {wrong.size} may be misspelt
+          </QuietButton>
+        )}
+        <QuietButton hint="R" onClick={() => usePanels.getState().set({ replace: '' })}>
+          <Replace size={16} /> Replace everywhere
+        </QuietButton>
+      </div>
+      <label className="mt-3 flex items-center gap-2 px-1 text-[13px] text-soft">
+        <input
+          type="checkbox"
+          checked={pauseWhileTyping}
+          onChange={(e) => setPauseWhileTyping(e.target.checked)}
+          className="accent-accent"
+        />
+        The clip pauses while I type
+      </label>
+    </Section>
+  );
+}
+
+/** For a word that stands in no dictionary: what may have been meant, and the glossary. */
+export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; wordId: number }) {
+  const wrong = useSpelling((s) => s.wrong.has(wordId));
+  const word = track.cues.flatMap((c) => c.words).find((w) => w.id === wordId);
+  const suggestions = useSuggestions(clip.id, wrong && word ? word.text : null);
+  const { mutate } = useChange(clip.id);
+  const addTerm = useAddTerm(clip.client?.id);
+  if (!wrong || !word) return null;
+  const plain = word.text.replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '');
+  return (
+    <div className="mt-3 rounded-lg bg-paper p-3">
+      <p className="text-[13px] text-soft">In no dictionary and no glossary. Was this meant?</p>
+      <div className="my-2 flex flex-wrap gap-1.5">
+        {suggestions.data?.map((s) => (
+          <button
+            key={s}
+            onClick={() => {
+              mutate({ kind: 'replaceText', find: plain, with: s, wordIds: [word.id] });
+              useSelection.getState().select({ kind: 'word', id: word.id });
+            }}
+            className="rounded-full border border-rule px-3 py-1 hover:border-ink"
+          >
+            {s}
+          </button>
+        ))}
+        {suggestions.data?.length === 0 && <span className="text-[13px]">Nothing comes near it.</span>}
+      </div>
+      <button
+        onClick={() => addTerm.mutate({ term: plain, sayAs: undefined })}
+        className="flex items-center gap-1.5 text-[13px] text-accent hover:underline"
+      >
+        <BookPlus size={14} /> “{plain}” is a term of {clip.client?.name ?? 'the workshop'}
+      </button>
+    </div>
+  );
+}

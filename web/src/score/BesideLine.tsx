@@ -1,0 +1,65 @@
+import { useRef, useState } from 'react';
+import { useTranslationChange } from '../api/translations';
+import type { Cue } from '../api/types';
+
+/** The cue's text in the other language: click and type. What a hand typed is not translated again. */
+export function BesideLine(props: {
+  clipId: string;
+  language: string;
+  cue: Cue;
+  translated: Cue | undefined;
+}) {
+  const { clipId, language, cue, translated } = props;
+  const change = useTranslationChange(clipId, language);
+  const [typing, setTyping] = useState(false);
+  const done = useRef(false);
+  const text = translated?.words.map((w) => w.text).join(' ') ?? '';
+  const byHand = translated?.words.some((w) => w.source === 'TYPED' || w.source === 'CONFIRMED');
+  const end = (typed: string | null) => {
+    if (done.current) return;
+    done.current = true;
+    setTyping(false);
+    if (typed !== null && typed.trim() !== text) {
+      change.mutate({ kind: 'retypeCue', cueId: cue.id, text: typed.trim() });
+    }
+  };
+  if (typing) {
+    return (
+      <input
+        autoFocus
+        lang={language}
+        defaultValue={text}
+        aria-label={`Translation of this cue (${language})`}
+        onBlur={(e) => end(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') end(e.currentTarget.value);
+          if (e.key === 'Escape') end(null);
+          e.stopPropagation();
+        }}
+        className="mt-0.5 w-full rounded-md bg-page px-1 text-[16px] italic outline-2 outline-accent"
+      />
+    );
+  }
+  return (
+    <button
+      lang={language}
+      onClick={() => {
+        done.current = false;
+        setTyping(true);
+      }}
+      title={byHand ? 'Typed or confirmed by hand: translating again leaves it' : 'Type the translation'}
+      className="mt-0.5 flex w-full items-baseline gap-2 rounded px-[3px] text-left text-[16px] italic hover:bg-sunk"
+    >
+      <span className={text ? 'text-ink/80' : 'text-soft'}>{text || 'No text yet'}</span>
+      {byHand && <span className="text-xs text-soft not-italic">by hand</span>}
+      {translated && (
+        <span
+          className={`ml-auto flex-none text-xs not-italic ${translated.fast ? 'font-semibold text-accent' : 'text-soft'}`}
+          title={translated.fast ? 'More than can be read comfortably in this time' : 'Characters a second'}
+        >
+          {translated.speed.toFixed(0)} c/s
+        </span>
+      )}
+    </button>
+  );
+}
