@@ -63,6 +63,9 @@ function setTime(hand: Hand, edge: 'start' | 'end') {
     : null;
 }
 
+const stepLink = (label: string) =>
+  [...document.querySelectorAll<HTMLAnchorElement>('nav[aria-label=Steps] a')].find((a) => a.text === label);
+
 export const ACTIONS: Action[] = [
   { id: 'play', group: 'Listen', label: 'Play or pause', keys: ['Space'], run: () => player().toggle },
   {
@@ -245,6 +248,19 @@ export const ACTIONS: Action[] = [
         panels().set({ replace: chosen ? chosen.text.replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '') : '' }),
   },
   {
+    id: 'addCue',
+    group: 'Write',
+    label: 'Add a cue in the next rest',
+    keys: ['Insert', 'Shift A'],
+    run: ({ track, cueIndex }) => {
+      const next = track.cues.find((c, i) => i > cueIndex && c.restMs > 0);
+      const end = track.cues[track.cues.length - 1]?.hideMs ?? 0;
+      const { durationMs } = player();
+      if (next) return () => selection().typeInRest(next.showMs - next.restMs, next.showMs);
+      return durationMs - end > SECOND_MS ? () => selection().typeInRest(end, durationMs) : null;
+    },
+  },
+  {
     id: 'delete',
     group: 'Write',
     label: 'Delete what is selected',
@@ -398,6 +414,13 @@ export const ACTIONS: Action[] = [
     keys: ['H'],
     run: () => () => panels().set({ history: !panels().history }),
   },
+  ...['Words', 'Breaks', 'Style', 'Render'].map((label, i): Action => ({
+    id: `step${label}`,
+    group: 'Step',
+    label: `Go to ${label}`,
+    keys: [String(i + 1)],
+    run: () => () => stepLink(label)?.click(),
+  })),
   {
     id: 'keys',
     group: 'Step',

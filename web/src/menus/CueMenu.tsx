@@ -19,6 +19,7 @@ export function CueMenu(props: { clipId: string; cue: Cue; selected: boolean; ch
   const { clipId, cue, selected, children } = props;
   return (
     <ContextMenu.Root
+      modal={false}
       onOpenChange={(open) => {
         if (open && !selected) useSelection.getState().select({ kind: 'cue', id: cue.id });
       }}

@@ -58,22 +58,47 @@ export const CueRow = memo(function CueRow(props: {
           className={`absolute inset-y-2 left-0 w-[3px] rounded ${shown ? 'bg-accent' : here ? 'bg-rule' : ''}`}
         />
         <div className="flex gap-3">
-          <button
-            onClick={(e) => {
-              const track = trackNow();
-              if (e.shiftKey && track) extendTo(track, cue.id);
-              else {
-                select({ kind: 'cue', id: cue.id });
-                usePlayer.getState().seekWord(cue.words[0].startMs);
-              }
-            }}
-            tabIndex={-1}
-            aria-label={`Cue at ${stamp(cue.showMs)}: select it`}
-            title="Select the cue; with Shift, a run of cues"
-            className={`mt-[5px] h-6 w-[52px] flex-none rounded text-right text-[13px] hover:text-accent ${selected ? 'font-semibold text-accent' : 'text-soft'}`}
-          >
-            {stamp(cue.showMs)}
-          </button>
+          <div className="w-[52px] flex-none">
+            <button
+              onClick={(e) => {
+                const track = trackNow();
+                if (e.shiftKey && track) extendTo(track, cue.id);
+                else {
+                  select({ kind: 'cue', id: cue.id });
+                  usePlayer.getState().seekWord(cue.words[0].startMs);
+                }
+              }}
+              tabIndex={-1}
+              aria-label={`Cue at ${stamp(cue.showMs)}: select it`}
+              title="Select the cue; with Shift, a run of cues"
+              className={`mt-[5px] block h-6 w-full rounded text-right text-[13px] hover:text-accent ${selected ? 'font-semibold text-accent' : 'text-soft'}`}
+            >
+              {stamp(cue.showMs)}
+            </button>
+            {(byHand || cue.locked) && (
+              <span className="flex justify-end gap-1 text-soft">
+                {byHand && (
+                  <span
+                    title="A break made by hand: re-breaking keeps it"
+                    role="img"
+                    aria-label="Break made by hand"
+                  >
+                    <Hand size={12} />
+                  </span>
+                )}
+                {cue.locked && (
+                  <span
+                    title="Locked: nothing changes it until it is unlocked"
+                    role="img"
+                    aria-label="Locked"
+                    className="text-ink"
+                  >
+                    <Lock size={12} />
+                  </span>
+                )}
+              </span>
+            )}
+          </div>
           <div className="min-w-0 flex-1 text-[21px]">
             {typing ? (
               <CueText clipId={clip.id} cue={cue} typing={typing} />
@@ -94,20 +119,6 @@ export const CueRow = memo(function CueRow(props: {
             <span
               className={`mt-[7px] flex items-center justify-end gap-1.5 text-xs text-soft ${here && !inRun ? 'hidden' : 'group-hover:hidden'}`}
             >
-              {byHand && (
-                <span
-                  title="A break made by hand: re-breaking keeps it"
-                  role="img"
-                  aria-label="Break made by hand"
-                >
-                  <Hand size={12} />
-                </span>
-              )}
-              {cue.locked && (
-                <span title="Locked: nothing changes it until it is unlocked" role="img" aria-label="Locked">
-                  <Lock size={12} />
-                </span>
-              )}
               {cue.speed.toFixed(0)} c/s
             </span>
             <span

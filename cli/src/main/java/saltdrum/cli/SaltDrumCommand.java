@@ -12,6 +12,7 @@ import saltdrum.core.SaltDrumException;
             WordsCommand.class,
             ConvertCommand.class,
             SimulatedRecogniserCommand.class,
+            TranslateCommand.class,
             BurnCommand.class,
             SceneCommand.class,
             StillCommand.class,

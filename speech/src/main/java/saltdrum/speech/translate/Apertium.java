@@ -103,7 +103,16 @@ public final class Apertium implements Translator {
             throw new SaltDrumException("Apertium gave back " + translated.size() + " texts for " + texts.size()
                     + ". The translation is as it was.");
         }
+        for (int i = 0; i < texts.size(); i++) {
+            translated.set(i, inCaseOf(texts.get(i), translated.get(i)));
+        }
         return translated;
+    }
+
+    /** It begins every paragraph with a capital; a cue that goes on in a sentence does not. */
+    private static String inCaseOf(String source, String text) {
+        boolean small = source.codePoints().filter(Character::isLetter).limit(1).anyMatch(Character::isLowerCase);
+        return small && !text.isEmpty() ? text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1) : text;
     }
 
     private static String run(List<String> command, String input) throws IOException {

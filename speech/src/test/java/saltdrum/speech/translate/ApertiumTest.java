@@ -41,6 +41,12 @@ class ApertiumTest {
     }
 
     @Test
+    void aCueThatGoesOnInASentenceKeepsItsSmallLetter() throws Exception {
+        assertThat(program("sed 's/<p>or/<p>Or/'").translate(List.of("or you", "Or not"), "en", "es", () -> false))
+                .containsExactly("or you", "Or not");
+    }
+
+    @Test
     void aLostTextIsAnError() throws Exception {
         Apertium apertium = program("head -n 1");
         assertThatThrownBy(() -> apertium.translate(List.of("a", "b"), "en", "es", () -> false))
