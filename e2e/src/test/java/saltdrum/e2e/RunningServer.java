@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import saltdrum.server.TestDatabase;
+import saltdrum.speech.outside.SimulatedRecogniser;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -20,6 +21,8 @@ final class RunningServer {
     private static RunningServer shared;
 
     private final HttpClient http = HttpClient.newHttpClient();
+    private final String translator = SimulatedTranslator.start();
+    private final SimulatedRecogniser recogniser = new SimulatedRecogniser(Demo.CLIPS, 0);
     private final Path data;
     private final int port;
     private Process process;
@@ -50,7 +53,10 @@ final class RunningServer {
                         "saltdrum.server.SaltDrumServer",
                         "--server.port=" + port,
                         "--spring.datasource.url=" + TestDatabase.url(),
-                        "--salt-drum.data=" + data)
+                        "--salt-drum.data=" + data,
+                        "--salt-drum.translator-url=" + translator,
+                        "--salt-drum.outside-url=" + recogniser.address(),
+                        "--salt-drum.outside-languages=sv")
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         Path.of("target/server.log").toFile()))
