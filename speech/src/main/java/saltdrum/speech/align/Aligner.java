@@ -3,8 +3,10 @@ package saltdrum.speech.align;
 import edu.cmu.sphinx.frontend.Data;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.BadInputException;
@@ -65,16 +67,16 @@ public final class Aligner {
         model.reset();
         List<Data> features = Features.of(samples, model);
         List<Viterbi.Span> strict = search(features, ways, false, progress, stopped);
-        if (strict == null) {
-            throw new BadInputException("The script has " + tokens.size() + " words and the sound is only "
-                    + samples.length / 16 + " ms long. Check that script and clip belong together.");
-        }
         List<Viterbi.Span> tolerant = search(features, ways, true, progress, stopped);
+        if (strict == null && tolerant == null) {
+            throw new BadInputException("The " + tokens.size() + " words of the script find no place in the sound of "
+                    + samples.length / 16_000 + " s. Check that script and clip belong together.");
+        }
         progress.accept(1);
         return result(
                 tokens,
                 tokenOf,
-                strict,
+                strict == null ? List.of() : strict,
                 tolerant == null ? strict : tolerant,
                 samples.length / 16,
                 new Loudness(samples));
@@ -151,14 +153,15 @@ public final class Aligner {
         }
         Places found = Places.of(spans, tokenOf, tokens.size(), lengthMs);
         Places forced = Places.of(strict, tokenOf, tokens.size(), lengthMs);
-        return new SpeechResult(place(tokens, found, forced, lengthMs), silences, unscripted);
+        return new SpeechResult(place(tokens, found, forced, new HashSet<>(tokenOf), lengthMs), silences, unscripted);
     }
 
     /**
      * Words that were not found keep the place that a search which must find them gave, as far as their neighbours let
-     * them; a dash, which is not said aloud, gets the room after its neighbour and is marked estimated.
+     * them, or, where that search came to no end, stand in the room there is; a dash, which is not said aloud, gets the room after its neighbour and is marked estimated.
      */
-    private static List<Word> place(List<String> tokens, Places found, Places forced, int lengthMs) {
+    private static List<Word> place(
+            List<String> tokens, Places found, Places forced, Set<Integer> sayable, int lengthMs) {
         List<Word> words = new ArrayList<>();
         for (int t = 0; t < tokens.size(); t++) {
             if (found.start[t] >= 0) {
@@ -178,6 +181,7 @@ public final class Aligner {
                 words.add(before.withTime(before.startMs(), floor));
             }
             boolean spoken = forced.start[t] >= 0;
+            boolean lost = sayable.contains(t);
             // The words that still wait for this room need a millisecond each.
             int waiting = next - t - 1;
             int start = spoken ? Math.max(floor, Math.min(forced.start[t], ceiling - LEAST_WORD_MS)) : floor;
@@ -189,8 +193,8 @@ public final class Aligner {
                     tokens.get(t),
                     start,
                     end,
-                    spoken ? 0.1 : 0.3,
-                    spoken ? WordSource.NOT_FOUND : WordSource.ESTIMATED,
+                    lost ? 0.1 : 0.3,
+                    lost ? WordSource.NOT_FOUND : WordSource.ESTIMATED,
                     0,
                     Pin.FREE));
         }

@@ -62,6 +62,22 @@ class AlignerTest {
     }
 
     @Test
+    void aScriptFarLongerThanTheSoundIsPlacedAsFarAsItIsSaid() {
+        List<String> tokens = tokens();
+        for (int i = 0; i < 5; i++) {
+            tokens.addAll(
+                    List.of("lanterns", "swing", "above", "forgotten", "islands", "while", "everybody", "sleeps"));
+            tokens.addAll(tokens());
+        }
+        SpeechResult result = align(tokens, Sound.spoken());
+        assertThat(result.words()).hasSize(tokens.size());
+        assertThat(result.words().stream().filter(w -> w.source() == WordSource.NOT_FOUND))
+                .hasSizeGreaterThan(tokens.size() - 2 * TRUTH.size());
+        assertThat(result.words().stream().filter(w -> w.source() == WordSource.ALIGNED))
+                .hasSizeGreaterThan(TRUTH.size() / 2);
+    }
+
+    @Test
     void whatIsNotSpokenGetsAPlaceMarkedEstimated() {
         List<String> tokens = tokens();
         tokens.add(3, "—");
