@@ -216,11 +216,15 @@ export const ACTIONS: Action[] = [
   {
     id: 'confirm',
     group: 'Write',
-    label: 'Confirm, and go to the next unsure word',
+    label: 'Confirm, and go to the next unsure',
     keys: ['C'],
     run: (h) => {
       const { chosen } = h;
-      if (!chosen) return null;
+      if (!chosen) {
+        const open = h.cues.flatMap((c) => c.words).filter((w) => w.confidence < 1);
+        const whole = selection().selected.kind !== 'none' && open.length > 0;
+        return whole ? () => h.change({ kind: 'confirmWords', wordIds: open.map((w) => w.id) }) : null;
+      }
       return () => {
         if (chosen.confidence < 1) h.change({ kind: 'confirmWords', wordIds: [chosen.id] });
         nextFrom(h, (id, unsure) => unsure && id !== chosen.id)?.();

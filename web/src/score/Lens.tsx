@@ -20,6 +20,8 @@ interface Drag {
   graspMs: number;
   toMs: number;
   snapped: boolean;
+  /** A neighbour that touches the edge goes with it. */
+  follows: boolean;
 }
 
 /** The groove of one cue, opened large: edges and words are dragged on the sound, and heard while they move. */
@@ -117,14 +119,14 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
     const at = ms(e.clientX - room.current!.getBoundingClientRect().left);
     const edge = what === 'end' ? word.endMs : word.startMs;
     useSelection.getState().select({ kind: 'word', id: word.id });
-    setDrag({ wordId: word.id, what, graspMs: at - edge, toMs: edge, snapped: false });
+    setDrag({ wordId: word.id, what, graspMs: at - edge, toMs: edge, snapped: false, follows: true });
   };
   const move = (e: React.PointerEvent) => {
     if (!drag) return;
     const at = ms(e.clientX - room.current!.getBoundingClientRect().left) - drag.graspMs;
     const next = snap(at, e.ctrlKey || e.metaKey);
     if (next.toMs === drag.toMs) return;
-    setDrag({ ...drag, ...next });
+    setDrag({ ...drag, ...next, follows: !e.altKey && !e.shiftKey });
     hear(next.toMs, drag.what);
   };
   const drop = (e: React.PointerEvent) => {
@@ -186,10 +188,14 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
         {near.map((word) => {
           const mine = own.has(word.id);
           const held = drag?.wordId === word.id ? drag : null;
-          const start = held?.what === 'start' ? held.toMs : held?.what === 'word' ? held.toMs : word.startMs;
+          const grasped = drag?.follows ? all.find((w) => w.id === drag.wordId) : undefined;
+          const ledStart = drag?.what === 'end' && grasped && word.startMs === grasped.endMs;
+          const ledEnd = drag?.what === 'start' && grasped && word.endMs === grasped.startMs;
+          const start =
+            ledStart || held?.what === 'start' || held?.what === 'word' ? drag!.toMs : word.startMs;
           const end =
-            held?.what === 'end'
-              ? held.toMs
+            ledEnd || held?.what === 'end'
+              ? drag!.toMs
               : held?.what === 'word'
                 ? held.toMs + word.endMs - word.startMs
                 : word.endMs;

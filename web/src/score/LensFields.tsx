@@ -42,8 +42,8 @@ export function LensFields({ clip, cue }: { clip: Clip; cue: Cue }) {
           Follow the words again
         </button>
       )}
-      <span className="w-full text-xs text-soft">
-        Drag an edge, or a word by its name. Alt leaves a rest, Shift pushes on, Ctrl does not snap.
+      <span className="w-full truncate text-xs text-soft">
+        Drag edges, or words by name. Alt leaves a rest, Shift pushes, Ctrl does not snap.
       </span>
     </div>
   );

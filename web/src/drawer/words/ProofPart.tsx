@@ -1,5 +1,5 @@
 import { BookPlus, Replace, SpellCheck } from 'lucide-react';
-import { useAddTerm } from '../../api/clients';
+import { useAddTerm, useGlossary } from '../../api/clients';
 import { useSuggestions } from '../../api/proof';
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
@@ -55,8 +55,20 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
   const suggestions = useSuggestions(clip.id, wrong && word ? word.text : null);
   const { mutate } = useChange(clip.id);
   const addTerm = useAddTerm(clip.client?.id);
-  if (!wrong || !word) return null;
+  const glossary = useGlossary(clip.client?.id);
+  if (!word) return null;
   const plain = word.text.replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '');
+  const known = glossary.data?.terms.some((t) => t.term.toLowerCase() === plain.toLowerCase());
+  const keep = (
+    <button
+      onClick={() => addTerm.mutate({ term: plain, sayAs: undefined })}
+      className="mt-2 flex items-center gap-1.5 text-[13px] text-accent hover:underline"
+    >
+      <BookPlus size={14} /> “{plain}” is a term of {clip.client?.name ?? 'the workshop'}
+    </button>
+  );
+  // What a hand typed may be a name that recognition gets wrong every time.
+  if (!wrong) return word.source === 'TYPED' && plain && !known ? keep : null;
   return (
     <div className="mt-3 rounded-lg bg-paper p-3">
       <p className="text-[13px] text-soft">In no dictionary and no glossary. Was this meant?</p>
@@ -75,12 +87,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
         ))}
         {suggestions.data?.length === 0 && <span className="text-[13px]">Nothing comes near it.</span>}
       </div>
-      <button
-        onClick={() => addTerm.mutate({ term: plain, sayAs: undefined })}
-        className="flex items-center gap-1.5 text-[13px] text-accent hover:underline"
-      >
-        <BookPlus size={14} /> “{plain}” is a term of {clip.client?.name ?? 'the workshop'}
-      </button>
+      {keep}
     </div>
   );
 }

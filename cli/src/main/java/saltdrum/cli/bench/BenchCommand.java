@@ -12,7 +12,7 @@ import saltdrum.core.BadInputException;
 @Command(
         name = "bench",
         description =
-                "Measures against the budgets: burn, scene, edit, align, paint, all by default; speech (the whole corpus) and memory (a long burn) by name.")
+                "Measures against the budgets: burn, scene, edit, align, paint, all by default; speech (the whole corpus), words (time and memory of getting them) and memory (a long burn) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
@@ -33,10 +33,11 @@ public final class BenchCommand implements Callable<Integer> {
                 case "align" -> AlignBench.run(report);
                 case "burn" -> BurnBench.run(report);
                 case "speech" -> SpeechBench.run(report);
+                case "words" -> WordsBench.run(report);
                 case "memory" -> MemoryBench.run(report);
                 default ->
                     throw new BadInputException("There is no benchmark “" + name + "”. There are: "
-                            + String.join(", ", ALL) + ", speech, memory.");
+                            + String.join(", ", ALL) + ", speech, words, memory.");
             }
         }
         return 0;
