@@ -29,7 +29,7 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
           aria-label="History"
           onOpenAutoFocus={(e) => {
             e.preventDefault();
-            list.current?.focus();
+            (list.current?.querySelector<HTMLElement>('[aria-current]') ?? list.current)?.focus();
           }}
           onInteractOutside={(e) => {
             if ((e.target as HTMLElement).closest('[aria-label=History]')) e.preventDefault();

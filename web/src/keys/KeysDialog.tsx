@@ -7,9 +7,9 @@ import { ACTIONS, keysOf, type Action } from './actions';
 import { comboOf, refusedCombo } from './combo';
 
 const COLUMNS: Action['group'][][] = [
-  ['Listen', 'Write'],
+  ['Listen', 'Step'],
   ['Go', 'Break'],
-  ['Time', 'Step'],
+  ['Write', 'Time'],
 ];
 const TYPING: [string, string][] = [
   ['Enter', 'Keep it'],
@@ -17,7 +17,7 @@ const TYPING: [string, string][] = [
   ['Ctrl Enter', 'Keep it and type in the next cue'],
   ['Alt Enter', 'Split the cue at the caret'],
   ['Shift Enter', 'Break the line at the caret'],
-  ['Backspace', 'At the beginning: join with the cue before'],
+  ['Backspace', 'At the start: join with the one before'],
   ['Ctrl Space', 'Hear this cue again'],
 ];
 

@@ -288,7 +288,7 @@ export const ACTIONS: Action[] = [
   {
     id: 'join',
     group: 'Break',
-    label: 'Join with the next cue, or join the selected cues',
+    label: 'Join with the next, or the selected cues',
     keys: ['N'],
     run: ({ cue, cues, change }) =>
       cues.length > 1

@@ -43,7 +43,7 @@ export function LensFields({ clip, cue }: { clip: Clip; cue: Cue }) {
         </button>
       )}
       <span className="w-full truncate text-xs text-soft">
-        Drag edges, or words by name. Alt leaves a rest, Shift pushes, Ctrl does not snap.
+        Drag edges or names. Alt leaves a rest, Shift pushes, Ctrl snaps to nothing.
       </span>
     </div>
   );

@@ -17,7 +17,7 @@ const CONTROLS: { field: Numbers; label: string; least: number; most: number; st
     { field: 'words', label: 'Words a cue', least: 1, most: 20, step: 1, unit: '' },
     { field: 'longestMs', label: 'Longest showing', least: 500, most: 10_000, step: 100, unit: 's' },
     { field: 'shortestMs', label: 'Shortest showing', least: 0, most: 2_000, step: 20, unit: 's' },
-    { field: 'pauseMs', label: 'A pause that breaks', least: 100, most: 2_000, step: 10, unit: 's' },
+    { field: 'pauseMs', label: 'Breaking pause', least: 100, most: 2_000, step: 10, unit: 's' },
     { field: 'bridgeMs', label: 'Bridge gaps up to', least: 0, most: 1_500, step: 10, unit: 's' },
     { field: 'holdMs', label: 'Stay after a word', least: 0, most: 1_500, step: 10, unit: 's' },
     { field: 'leadInMs', label: 'Show before it', least: 0, most: 300, step: 10, unit: 's' },
@@ -117,7 +117,7 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
       <div className="space-y-2">
         {CONTROLS.map(({ field, label, least, most, step, unit }) => (
           <label key={field} className="flex items-center gap-2.5 text-[13px]">
-            <span className="w-[106px] flex-none leading-tight text-soft">{label}</span>
+            <span className="w-[112px] flex-none leading-tight text-soft">{label}</span>
             <input
               type="range"
               aria-label={label}

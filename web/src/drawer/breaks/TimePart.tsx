@@ -19,7 +19,7 @@ export function TimePart(props: { clip: Clip; track: Track; cues: Cue[]; said: s
         <Doing
           clip={clip}
           track={track}
-          label="Bridge gaps up to"
+          label="Bridge up to"
           edit={{ kind: 'bridgeGaps', cueIds, upToMs: gap }}
         >
           <Ms label="Longest gap that is bridged" value={gap} set={setGap} />
@@ -50,9 +50,9 @@ function Doing(props: { clip: Clip; track: Track; label: string; edit: Edit; chi
         disabled={count === 0}
         onClick={() => change.mutate(edit)}
         title={preview.data?.refusal}
-        className="flex min-w-0 flex-1 items-center justify-between gap-2 rounded-full border border-rule px-4 py-1.5 text-left hover:border-ink disabled:opacity-45 disabled:hover:border-rule"
+        className="flex min-w-0 flex-1 items-center justify-between gap-2 rounded-full border border-rule px-3.5 py-1.5 text-left hover:border-ink disabled:opacity-45 disabled:hover:border-rule"
       >
-        <span>{label}</span>
+        <span className="whitespace-nowrap">{label}</span>
         <span className="flex-none text-xs text-soft">
           {count === 0 ? 'nothing' : `${count} ${count === 1 ? 'cue' : 'cues'}`}
         </span>
@@ -73,7 +73,7 @@ function Ms({ label, value, set }: { label: string; value: number; set: (ms: num
         step={10}
         value={value}
         onChange={(e) => set(Math.max(1, Math.min(60_000, Math.round(Number(e.target.value)))))}
-        className="w-16 rounded-md border border-rule bg-paper px-1.5 py-1 text-right text-ink"
+        className="w-14 rounded-md border border-rule bg-paper px-1 py-1 text-right text-ink"
       />
       ms
     </span>

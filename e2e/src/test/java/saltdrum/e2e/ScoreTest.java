@@ -204,7 +204,7 @@ class ScoreTest extends OnTheBench {
         page.keyboard().press("Escape");
         page.keyboard().press("2");
         page.getByLabel("Longest gap that is bridged").fill("900");
-        changing(clipId, () -> doing("Bridge gaps up to"));
+        changing(clipId, () -> doing("Bridge up to"));
         changing(clipId, () -> doing("Trim to speech"));
         word("back").click();
         changing(clipId, () -> page.keyboard().press("x"));
