@@ -27,7 +27,7 @@ export function Bench() {
   }, [misspelt.data]);
   const peaks = usePeaks(clipId, clip.data?.prepared ?? false, clip.data?.sound);
   const jobs = useJobs(clipId);
-  useKeys(clipId, track.data);
+  useKeys(clipId);
   useEffect(() => {
     useSelection.getState().select({ kind: 'none' });
     useSelection.getState().endTyping();

@@ -1,19 +1,20 @@
 import { useEffect } from 'react';
-import { useChange } from '../api/queries';
-import type { Track } from '../api/types';
+import { useChange, useTrackNow } from '../api/queries';
 import { useChoices } from '../bench/choices';
 import { ACTIONS, keysOf } from './actions';
 import { comboOf } from './combo';
 import { handOf } from './hand';
 
 /** The bench's keys. A text field, a slider, a menu and a dialog keep theirs. */
-export function useKeys(clipId: string, track: Track | undefined) {
+export function useKeys(clipId: string) {
   const { mutate } = useChange(clipId);
+  // The track at the moment of the key: a fast typist is ahead of the page's drawing.
+  const trackNow = useTrackNow(clipId);
   useEffect(() => {
-    if (!track) return;
     const onKey = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement;
-      if (e.defaultPrevented) return;
+      const track = trackNow();
+      if (!track || e.defaultPrevented) return;
       if (target.closest('input, textarea, select, [role=dialog], [role=menu], [role=slider]')) return;
       const control = !target.closest('[data-word]') && target.closest('button, a');
       if (control && (e.key === ' ' || e.key === 'Enter')) return;
@@ -28,5 +29,5 @@ export function useKeys(clipId: string, track: Track | undefined) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [track, mutate]);
+  }, [trackNow, mutate]);
 }

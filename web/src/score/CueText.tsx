@@ -87,6 +87,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   };
 
   const onKeyDown = (e: React.KeyboardEvent<HTMLTextAreaElement>) => {
+    const chosen = useSelection.getState().selected;
     const element = e.currentTarget;
     const empty = element.selectionStart === element.selectionEnd;
     const atStart = empty && element.selectionStart === 0;
@@ -100,7 +101,8 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
         act = () =>
           void keep().then((track) => {
             const word = track && wordInHand(track, cue.id, typing.wordId);
-            if (word) select({ kind: 'word', id: word });
+            // The typist may have gone on already.
+            if (word && useSelection.getState().selected === chosen) select({ kind: 'word', id: word });
           });
     } else if (e.key === 'Escape') act = leave;
     else if (e.key === 'Backspace' && atStart) {

@@ -59,7 +59,8 @@ class LanguagesTest extends OnTheBench {
             RunningServer.pause(50);
         }
         assertThat(SimulatedTranslator.TEXTS).hasValue(cues(clipId).size() - 1);
-        assertThat(page.getByText("Slipa den först,")).isVisible();
+        assertThat(page.locator("button[lang=sv]").getByText("Slipa den först,"))
+                .isVisible();
 
         page.getByText("Show and render it").click();
         page.keyboard().press("Escape");
