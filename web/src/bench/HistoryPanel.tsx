@@ -16,8 +16,10 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
   const steps = [...(history.data ?? [])].reverse();
   const now = steps.find((s) => !s.undone)?.seq ?? 0;
   useEffect(() => {
-    if (open && history.data)
-      list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' });
+    if (!open || !history.data) return;
+    const here = list.current?.querySelector<HTMLElement>('[aria-current]');
+    here?.scrollIntoView({ block: 'nearest' });
+    here?.focus({ preventScroll: true });
   }, [open, history.data]);
   return (
     <Popover.Root open={open} onOpenChange={(on) => set({ history: on })}>
@@ -27,10 +29,7 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
           align="end"
           sideOffset={8}
           aria-label="History"
-          onOpenAutoFocus={(e) => {
-            e.preventDefault();
-            (list.current?.querySelector<HTMLElement>('[aria-current]') ?? list.current)?.focus();
-          }}
+          onOpenAutoFocus={(e) => e.preventDefault()}
           onInteractOutside={(e) => {
             if ((e.target as HTMLElement).closest('[aria-label=History]')) e.preventDefault();
           }}
@@ -41,7 +40,7 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
               ? 'Nothing was changed yet.'
               : `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}. Click one to go there; nothing is lost until you change something else.`}
           </p>
-          <div ref={list} tabIndex={-1} className="max-h-[60vh] overflow-y-auto p-0.5 outline-none">
+          <div ref={list} tabIndex={-1} className="max-h-[60vh] overflow-y-auto p-1">
             {steps.map((step) => (
               <Row key={step.seq} step={step} on={step.seq === now} go={() => goTo.mutate(step.seq)} />
             ))}
