@@ -1,5 +1,7 @@
 import { usePanels } from '../bench/panels';
 import { usePlayer } from '../player/player';
+import { bare } from '../score/bare';
+import { ROOM_MS } from '../score/rows';
 import { useSpelling } from '../score/spelling';
 import { useSelection } from '../selection/selection';
 import type { Hand } from './hand';
@@ -249,7 +251,7 @@ export const ACTIONS: Action[] = [
     run:
       ({ chosen }) =>
       () =>
-        panels().set({ replace: chosen ? chosen.text.replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '') : '' }),
+        panels().set({ replace: chosen ? bare(chosen.text) : '' }),
   },
   {
     id: 'addCue',
@@ -261,7 +263,7 @@ export const ACTIONS: Action[] = [
       const end = track.cues[track.cues.length - 1]?.hideMs ?? 0;
       const { durationMs } = player();
       if (next) return () => selection().typeInRest(next.showMs - next.restMs, next.showMs);
-      return durationMs - end > SECOND_MS ? () => selection().typeInRest(end, durationMs) : null;
+      return durationMs - end >= ROOM_MS ? () => selection().typeInRest(end, durationMs) : null;
     },
   },
   {

@@ -22,6 +22,8 @@ interface Drag {
   snapped: boolean;
   /** A neighbour that touches the edge goes with it. */
   follows: boolean;
+  /** Where the playhead stood: hearing the edge moves it about. */
+  playheadMs: number;
 }
 
 /** The groove of one cue, opened large: edges and words are dragged on the sound, and heard while they move. */
@@ -89,16 +91,16 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
   const near = all.filter((w) => w.endMs > from && w.startMs < to);
   const own = new Set(cue.words.map((w) => w.id));
 
-  const snap = (wantedMs: number, free: boolean): { toMs: number; snapped: boolean } => {
+  const snap = (wantedMs: number, free: boolean, playheadMs: number): { toMs: number; snapped: boolean } => {
     if (free) return { toMs: Math.round(wantedMs), snapped: false };
     const reach = ((to - from) / Math.max(1, width)) * SNAP_PX;
-    const player = usePlayer.getState();
-    const near = [player.timeMs, ...(edges.data ?? [])]
+    const { frameMs } = usePlayer.getState();
+    const near = [playheadMs, ...(edges.data ?? [])]
       .map((at) => Math.round(at))
       .filter((at) => Math.abs(at - wantedMs) <= reach)
       .sort((a, b) => Math.abs(a - wantedMs) - Math.abs(b - wantedMs));
     if (near.length > 0) return { toMs: near[0], snapped: true };
-    const frame = Math.round(Math.round(wantedMs / player.frameMs) * player.frameMs);
+    const frame = Math.round(Math.round(wantedMs / frameMs) * frameMs);
     const close = Math.abs(frame - wantedMs) <= reach / 2;
     return { toMs: close ? frame : Math.round(wantedMs), snapped: close };
   };
@@ -119,12 +121,20 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
     const at = ms(e.clientX - room.current!.getBoundingClientRect().left);
     const edge = what === 'end' ? word.endMs : word.startMs;
     useSelection.getState().select({ kind: 'word', id: word.id });
-    setDrag({ wordId: word.id, what, graspMs: at - edge, toMs: edge, snapped: false, follows: true });
+    setDrag({
+      wordId: word.id,
+      what,
+      graspMs: at - edge,
+      toMs: edge,
+      snapped: false,
+      follows: true,
+      playheadMs: usePlayer.getState().timeMs,
+    });
   };
   const move = (e: React.PointerEvent) => {
     if (!drag) return;
     const at = ms(e.clientX - room.current!.getBoundingClientRect().left) - drag.graspMs;
-    const next = snap(at, e.ctrlKey || e.metaKey);
+    const next = snap(at, e.ctrlKey || e.metaKey, drag.playheadMs);
     if (next.toMs === drag.toMs) return;
     setDrag({ ...drag, ...next, follows: !e.altKey && !e.shiftKey });
     hear(next.toMs, drag.what);

@@ -7,7 +7,7 @@ export type Row =
   | { key: string; rest: true; fromMs: number; toMs: number };
 
 /** A cue can be added after the last one when at least this much of the clip is left. */
-const ROOM_MS = 1000;
+export const ROOM_MS = 1000;
 
 export function rowsOf(track: Track, durationMs: number): Row[] {
   const rows: Row[] = [];

@@ -7,6 +7,7 @@ import { useChoices } from '../../bench/choices';
 import { usePanels } from '../../bench/panels';
 import { actionNamed } from '../../keys/actions';
 import { handOf } from '../../keys/hand';
+import { bare } from '../../score/bare';
 import { useSpelling } from '../../score/spelling';
 import { useSelection } from '../../selection/selection';
 import { QuietButton, Section } from '../parts';
@@ -57,7 +58,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
   const addTerm = useAddTerm(clip.client?.id);
   const glossary = useGlossary(clip.client?.id);
   if (!word) return null;
-  const plain = word.text.replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '');
+  const plain = bare(word.text);
   const known = glossary.data?.terms.some((t) => t.term.toLowerCase() === plain.toLowerCase());
   const keep = (
     <button

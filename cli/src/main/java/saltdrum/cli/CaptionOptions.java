@@ -1,6 +1,7 @@
 package saltdrum.cli;
 
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +18,7 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Edits;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
@@ -85,6 +87,17 @@ public final class CaptionOptions {
             return Track.of(language, Recipe.parse(recipe == null ? "phrase" : recipe), style, words);
         }
         return Edits.apply(Track.empty(language, style), new Edit.BringInCues(read.language(), cues, read.regions()));
+    }
+
+    /** Writes a track by the file name's ending, and tells before what that kind of file cannot keep. */
+    static void write(Track track, Path out, PrintWriter told) throws IOException {
+        CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
+        List<String> lost = format.loses(track);
+        if (!lost.isEmpty()) {
+            told.println(format.label + " cannot keep " + String.join("; ", lost) + ".");
+        }
+        told.flush();
+        Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
     }
 
     Scene scene(Size clip) throws IOException {

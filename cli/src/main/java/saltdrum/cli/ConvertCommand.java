@@ -1,8 +1,6 @@
 package saltdrum.cli;
 
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,7 +10,6 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import saltdrum.core.cue.Size;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 
@@ -39,17 +36,12 @@ final class ConvertCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
+        CaptionFormat.named(out.getFileName().toString());
         List<Repair> repairs = new ArrayList<>();
         var track = CaptionOptions.track(in, recipe, "Mallet", repairs);
         PrintWriter told = spec.commandLine().getErr();
         repairs.forEach(repair -> told.println("repaired: " + repair));
-        List<String> lost = format.loses(track);
-        if (!lost.isEmpty()) {
-            told.println(format.label + " cannot keep " + String.join("; ", lost) + ".");
-        }
-        told.flush();
-        Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
+        CaptionOptions.write(track, out, told);
         return 0;
     }
 }

@@ -2,8 +2,6 @@ package saltdrum.cli;
 
 import java.io.PrintWriter;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -17,7 +15,6 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -48,7 +45,7 @@ final class TranslateCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
+        CaptionFormat.named(out.getFileName().toString());
         List<Repair> repairs = new ArrayList<>();
         Track read = CaptionOptions.track(in, null, "Mallet", repairs);
         Track first = from == null ? read : read.withLanguage(from);
@@ -65,12 +62,7 @@ final class TranslateCommand implements Callable<Integer> {
             byCue.put(first.cues().get(i).id(), texts.get(i));
         }
         Track translated = Translation.filled(first, Translation.empty(first, to), byCue);
-        List<String> lost = format.loses(translated);
-        if (!lost.isEmpty()) {
-            told.println(format.label + " cannot keep " + String.join("; ", lost) + ".");
-        }
-        told.flush();
-        Files.writeString(out, format.write(translated, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
+        CaptionOptions.write(translated, out, told);
         return 0;
     }
 }
