@@ -116,6 +116,7 @@ final class WordsBench {
                 System.getProperty("java.home") + "/bin/java",
                 "-XX:+UseSerialGC",
                 "-Xmx900m",
+                "-Xmn64m",
                 "-cp",
                 System.getProperty("java.class.path"),
                 "saltdrum.cli.SaltDrumCommand"));

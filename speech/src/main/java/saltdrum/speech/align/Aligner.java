@@ -33,6 +33,15 @@ public final class Aligner {
     /** Shorter than any syllable that a listener would miss. Common practice, no source. */
     private static final int LEAST_SPEECH_MS = 150;
 
+    /**
+     * A word that is not spoken is pressed into fewer frames than anyone speaks and scores far below the best of all
+     * phones: frames a phone, nats a frame. Tuned on the corpus, see docs/decisions/0005-alignment.md.
+     */
+    private static final double SQUEEZED_FRAMES = 4;
+
+    private static final double SQUEEZED_SHORTFALL = 4;
+    private static final double UNLIKE_SHORTFALL = 20;
+
     private final AcousticModel model;
     private final SpokenForm spokenForm = new SpokenForm();
 
@@ -77,7 +86,7 @@ public final class Aligner {
                 tokens,
                 tokenOf,
                 strict == null ? List.of() : strict,
-                tolerant == null ? strict : tolerant,
+                tolerant == null ? strict : heard(tolerant, ways),
                 samples.length / 16,
                 new Loudness(samples));
     }
@@ -104,6 +113,19 @@ public final class Aligner {
             }
         }
         return null;
+    }
+
+    /** The path without the words that are only squeezed in. */
+    private static List<Viterbi.Span> heard(List<Viterbi.Span> spans, List<List<List<String>>> ways) {
+        return spans.stream()
+                .filter(span -> span.segment() < 0 || !squeezed(span, ways.get(span.segment())))
+                .toList();
+    }
+
+    private static boolean squeezed(Viterbi.Span span, List<List<String>> ways) {
+        int phones = ways.stream().mapToInt(List::size).min().orElse(1);
+        return phones > 1 && span.frames() < SQUEEZED_FRAMES * phones && span.shortfall() > SQUEEZED_SHORTFALL
+                || span.shortfall() > UNLIKE_SHORTFALL;
     }
 
     /** Where each token begins and ends, ms; -1 where no span is of it. */

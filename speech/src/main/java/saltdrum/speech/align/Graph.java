@@ -27,8 +27,8 @@ final class Graph {
     /** Costs in nats of the tolerant search: cheaper ones lose real words. Tuned on the corpus, see docs/benchmarks.md. */
     private static final double OTHER_SPEECH_ENTRY = 20;
 
-    private static final double SKIP_FIRST = 60;
-    private static final double SKIP_NEXT = 25;
+    private static final double SKIP_FIRST = 40;
+    private static final double SKIP_NEXT = 15;
 
     private static final int MOST_SKIPPED = 40;
 

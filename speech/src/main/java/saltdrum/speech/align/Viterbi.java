@@ -4,7 +4,9 @@ import edu.cmu.sphinx.frontend.Data;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.SaltDrumException;
@@ -12,20 +14,25 @@ import saltdrum.speech.model.AcousticModel;
 
 /** The best path of a sound through a graph, with a beam. Remembers only where words and silences began. */
 final class Viterbi {
-    /** @param segment index of the spoken word, {@link Graph#SILENCE} or {@link Graph#OTHER_SPEECH} */
-    record Span(int segment, int fromFrame, int toFrame) {}
+    /**
+     * @param segment index of the spoken word, {@link Graph#SILENCE} or {@link Graph#OTHER_SPEECH}
+     * @param shortfall how many nats a frame it scores below the best of all phones; 0 in a graph without other speech
+     */
+    record Span(int segment, int fromFrame, int toFrame, double shortfall) {
+        int frames() {
+            return toFrame - fromFrame;
+        }
+    }
 
     private static final int MOST_SENONES = 20_000;
 
     /** Nats a frame. */
-    private static final double OTHER_SPEECH_FRAME = 4.5;
+    private static final double OTHER_SPEECH_FRAME = 4;
 
     private final Graph graph;
     private final List<Senone> anySpeech;
-    private int[] recordParent = new int[4096];
-    private int[] recordSegment = new int[4096];
-    private int[] recordFrame = new int[4096];
-    private int records;
+    private final Traceback traceback = new Traceback();
+    private final Map<Data, Double> anySpeechOf = new IdentityHashMap<>();
 
     /** @param anySpeech states whose best tells how other speech scores; empty for a graph without any */
     Viterbi(Graph graph, List<Senone> anySpeech) {
@@ -49,19 +56,16 @@ final class Viterbi {
         int[] active = new int[size];
         int[] nextActive = new int[size];
         int count = 0;
-        records = 0;
         for (Graph.Arc start : graph.starts) {
             if (score[start.to()] == Double.NEGATIVE_INFINITY) {
                 active[count++] = start.to();
             }
             score[start.to()] = start.log();
-            origin[start.to()] = record(-1, start.segment(), 0);
+            origin[start.to()] = traceback.add(Traceback.NONE, new Traceback.Entry(start.segment(), 0, 0));
         }
         float[] scored = new float[MOST_SENONES];
         int[] scoredAt = new int[MOST_SENONES];
         Arrays.fill(scoredAt, -1);
-        int otherAt = -1;
-        double other = 0;
         for (int frame = 0; frame < features.size(); frame++) {
             if (frame % 100 == 0) {
                 progress.accept((double) frame / features.size());
@@ -75,11 +79,7 @@ final class Viterbi {
                 int state = active[a];
                 Senone senone = graph.senones.get(state);
                 if (senone == null) {
-                    if (otherAt != frame) {
-                        otherAt = frame;
-                        other = otherSpeech(feature);
-                    }
-                    score[state] += other;
+                    score[state] += anySpeech(feature) - OTHER_SPEECH_FRAME * AcousticModel.NAT;
                     best = Math.max(best, score[state]);
                     continue;
                 }
@@ -112,7 +112,7 @@ final class Viterbi {
                         next[arc.to()] = there;
                         nextOrigin[arc.to()] = arc.segment() == Graph.SAME
                                 ? origin[state]
-                                : record(origin[state], arc.segment(), frame + 1);
+                                : traceback.add(origin[state], new Traceback.Entry(arc.segment(), frame + 1, here));
                     }
                 }
             }
@@ -126,6 +126,7 @@ final class Viterbi {
             active = nextActive;
             nextActive = t;
             count = nextCount;
+            traceback.sweep(origin, active, count);
         }
         int end = -1;
         double bestEnd = Double.NEGATIVE_INFINITY;
@@ -137,37 +138,36 @@ final class Viterbi {
                 end = state;
             }
         }
-        return end < 0 ? null : trace(origin[end], features.size());
+        return end < 0 ? null : trace(origin[end], features, score[end]);
     }
 
-    /** The best of all phones, less what keeps real words from being taken for other speech. */
-    private double otherSpeech(Data feature) {
-        double best = Double.NEGATIVE_INFINITY;
-        for (Senone senone : anySpeech) {
-            best = Math.max(best, senone.getScore(feature));
-        }
-        return best - OTHER_SPEECH_FRAME * AcousticModel.NAT;
+    /** The score of the best of all phones. */
+    private double anySpeech(Data feature) {
+        return anySpeechOf.computeIfAbsent(feature, f -> anySpeech.stream()
+                .mapToDouble(senone -> senone.getScore(f))
+                .max()
+                .orElse(0));
     }
 
-    private int record(int parent, int segment, int frame) {
-        if (records == recordParent.length) {
-            recordParent = Arrays.copyOf(recordParent, records * 2);
-            recordSegment = Arrays.copyOf(recordSegment, records * 2);
-            recordFrame = Arrays.copyOf(recordFrame, records * 2);
-        }
-        recordParent[records] = parent;
-        recordSegment[records] = segment;
-        recordFrame[records] = frame;
-        return records++;
-    }
-
-    private List<Span> trace(int last, int frames) {
+    private List<Span> trace(int last, List<Data> features, double endLog) {
+        List<Traceback.Entry> path = traceback.path(last);
         List<Span> spans = new ArrayList<>();
-        int to = frames;
-        for (int r = last; r >= 0; r = recordParent[r]) {
-            spans.add(0, new Span(recordSegment[r], recordFrame[r], to));
-            to = recordFrame[r];
+        for (int i = 0; i < path.size(); i++) {
+            Traceback.Entry entry = path.get(i);
+            boolean ends = i == path.size() - 1;
+            int to = ends ? features.size() : path.get(i + 1).frame();
+            double log = (ends ? endLog : path.get(i + 1).log()) - entry.log();
+            spans.add(
+                    new Span(entry.segment(), entry.frame(), to, shortfall(features.subList(entry.frame(), to), log)));
         }
         return spans;
+    }
+
+    private double shortfall(List<Data> features, double log) {
+        if (anySpeech.isEmpty() || features.isEmpty()) {
+            return 0;
+        }
+        double best = features.stream().mapToDouble(this::anySpeech).sum();
+        return (best - log) / AcousticModel.NAT / features.size();
     }
 }

@@ -1,11 +1,15 @@
 package saltdrum.speech.model;
 
+import edu.cmu.sphinx.frontend.AutoCepstrum;
 import edu.cmu.sphinx.frontend.Data;
 import edu.cmu.sphinx.frontend.DataBlocker;
 import edu.cmu.sphinx.frontend.DataEndSignal;
 import edu.cmu.sphinx.frontend.DataProcessor;
+import edu.cmu.sphinx.frontend.DoubleData;
 import edu.cmu.sphinx.frontend.FloatData;
 import edu.cmu.sphinx.frontend.FrontEnd;
+import edu.cmu.sphinx.frontend.endpoint.SpeechClassifier;
+import edu.cmu.sphinx.frontend.endpoint.SpeechMarker;
 import edu.cmu.sphinx.frontend.feature.BatchCMN;
 import edu.cmu.sphinx.frontend.feature.DeltasFeatureExtractor;
 import edu.cmu.sphinx.frontend.filter.Preemphasizer;
@@ -16,7 +20,9 @@ import java.io.ByteArrayInputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Consumer;
 
 /** Cepstral features, one every 10 ms of sound: feature n belongs to n × 10 ms. */
 public final class Features {
@@ -26,30 +32,73 @@ public final class Features {
 
     /** @param samples 16 kHz mono */
     public static List<Data> of(short[] samples, AcousticModel model) {
+        List<DataProcessor> chain = cepstra(Dither.under(samples), model.cepstrum(), List.of());
+        chain.add(new BatchCMN());
+        chain.add(new DeltasFeatureExtractor(3));
+        chain.add(model.featureTransform());
+        List<Data> features = new ArrayList<>(samples.length / 160 + 1);
+        run(chain, data -> {
+            if (data instanceof FloatData) {
+                features.add(data);
+            }
+        });
+        return features;
+    }
+
+    /**
+     * The mean cepstrum of the frames that sphinx4 takes for speech.
+     *
+     * @param samples 16 kHz mono
+     * @return as long as a cepstrum, or empty without sound
+     */
+    public static double[] mean(short[] samples, AutoCepstrum cepstrum) {
+        List<double[]> sums = new ArrayList<>();
+        int[] frames = {0};
+        run(
+                cepstra(
+                        samples,
+                        cepstrum,
+                        List.of(new SpeechClassifier(10, 0.003, 13, 0), new SpeechMarker(200, 500, 50))),
+                data -> {
+                    if (data instanceof DoubleData frame) {
+                        double[] values = frame.getValues();
+                        if (sums.isEmpty()) {
+                            sums.add(new double[values.length]);
+                        }
+                        for (int i = 0; i < values.length; i++) {
+                            sums.get(0)[i] += values[i];
+                        }
+                        frames[0]++;
+                    }
+                });
+        return sums.isEmpty()
+                ? new double[0]
+                : Arrays.stream(sums.get(0)).map(sum -> sum / frames[0]).toArray();
+    }
+
+    private static List<DataProcessor> cepstra(short[] samples, AutoCepstrum cepstrum, List<DataProcessor> onBlocks) {
         ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
         bytes.asShortBuffer().put(samples);
         StreamDataSource source = new StreamDataSource(16_000, 3200, 16, false, true);
         source.setInputStream(new ByteArrayInputStream(bytes.array()));
-        List<DataProcessor> chain = new ArrayList<>(List.of(
-                source,
-                new DataBlocker(10),
+        List<DataProcessor> chain = new ArrayList<>(List.of(source, new DataBlocker(10)));
+        chain.addAll(onBlocks);
+        chain.addAll(List.of(
                 new Preemphasizer(0.97),
                 new RaisedCosineWindower(0.46, 25.625f, 10),
                 new DiscreteFourierTransform(-1, false),
-                model.cepstrum(),
-                new BatchCMN(),
-                new DeltasFeatureExtractor(3),
-                model.featureTransform()));
+                cepstrum));
+        return chain;
+    }
+
+    private static void run(List<DataProcessor> chain, Consumer<Data> each) {
         FrontEnd frontEnd = new FrontEnd(chain);
         frontEnd.initialize();
-        List<Data> features = new ArrayList<>(samples.length / 160 + 1);
         for (Data data = frontEnd.getData(); data != null; data = frontEnd.getData()) {
-            if (data instanceof FloatData) {
-                features.add(data);
-            } else if (data instanceof DataEndSignal) {
+            each.accept(data);
+            if (data instanceof DataEndSignal) {
                 break;
             }
         }
-        return features;
     }
 }

@@ -2,6 +2,7 @@ package saltdrum.speech.recognise;
 
 import edu.cmu.sphinx.api.Configuration;
 import edu.cmu.sphinx.api.Context;
+import edu.cmu.sphinx.frontend.AutoCepstrum;
 import edu.cmu.sphinx.recognizer.Recognizer;
 import edu.cmu.sphinx.result.Result;
 import edu.cmu.sphinx.result.WordResult;
@@ -17,12 +18,15 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
+import saltdrum.speech.model.Features;
 import saltdrum.speech.model.Quiet;
 
 /** English speech to draft words. Loads on first use and stays warm; one clip at a time. */
 public final class Recogniser {
     private static final String MODEL = "resource:/edu/cmu/sphinx/models/en-us/";
     private static final String CONFIGURATION = "resource:/saltdrum/speech/recognise/recogniser.config.xml";
+
+    private static final double UNWEIGHED = 0.5;
 
     private Context context;
     private Recognizer recognizer;
@@ -84,13 +88,18 @@ public final class Recogniser {
     private List<Word> hear(
             short[] samples, int offsetMs, List<Term> wanted, Consumer<List<Word>> heard, BooleanSupplier stopped) {
         warm(wanted);
+        context.getInstance(ClipMean.class).set(mean(samples));
         ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
         bytes.asShortBuffer().put(samples);
         context.setSpeechSource(new StoppableStream(bytes.array(), stopped));
         List<Word> words = new ArrayList<>();
         for (Result result = recognizer.recognize(); result != null; result = recognizer.recognize()) {
-            for (WordResult word : words(result)) {
-                add(words, word, offsetMs, glossary);
+            if (result.getBestFinalToken() == null) {
+                // Only a path that reached the end can be weighed against others.
+                result.getTimedBestResult(false).forEach(word -> add(words, word, UNWEIGHED, offsetMs));
+            } else {
+                Confidence confidence = new Confidence(result);
+                confidence.words().forEach(word -> add(words, word, confidence.of(word), offsetMs));
             }
             heard.accept(List.copyOf(words));
             if (stopped.getAsBoolean()) {
@@ -100,14 +109,15 @@ public final class Recogniser {
         return words;
     }
 
-    /** The words of a stretch. sphinx4 weighs them only where a path reached the end; else its best path counts. */
-    private static List<WordResult> words(Result result) {
-        return result.getBestFinalToken() == null
-                ? result.getTimedBestResult(false)
-                : new edu.cmu.sphinx.api.SpeechResult(result).getWords();
+    private double[] mean(short[] samples) {
+        try {
+            return Features.mean(samples, new AutoCepstrum(context.getLoader()));
+        } catch (IOException e) {
+            throw new SaltDrumException("The speech model could not be read. Build the application again.", e);
+        }
     }
 
-    private static void add(List<Word> words, WordResult word, int offsetMs, Glossary glossary) {
+    private void add(List<Word> words, WordResult word, double confidence, int offsetMs) {
         String text = word.getWord().getSpelling().replaceAll("\\(\\d+\\)$", "");
         if (word.getWord().isFiller() || text.startsWith("<") || text.startsWith("[")) {
             return;
@@ -115,13 +125,12 @@ public final class Recogniser {
         int floor = words.isEmpty() ? 0 : words.get(words.size() - 1).endMs();
         int start = Math.max(floor, offsetMs + (int) word.getTimeFrame().getStart());
         int end = Math.max(start + 1, offsetMs + (int) word.getTimeFrame().getEnd());
-        double confidence = Math.min(1, Math.max(0, Math.exp(word.getConfidence() / 10_000)));
         words.add(new Word(
                 words.size() + 1L,
                 glossary.written(text),
                 start,
                 end,
-                Double.isNaN(confidence) ? 0.5 : confidence,
+                Double.isNaN(confidence) ? UNWEIGHED : confidence,
                 WordSource.RECOGNISED,
                 0,
                 Pin.FREE));

@@ -100,6 +100,16 @@ class AlignerTest {
     }
 
     @Test
+    void aShortWordThatIsNotSpokenIsNotSqueezedIn() {
+        List<String> tokens = tokens();
+        tokens.add(15, "boots");
+        List<Word> words = align(tokens, Sound.spoken()).words();
+        assertThat(words.get(15).source()).isEqualTo(WordSource.NOT_FOUND);
+        assertThat(words.stream().filter(w -> w.source() == WordSource.NOT_FOUND))
+                .hasSize(1);
+    }
+
+    @Test
     void speechThatTheScriptLacksIsFlaggedWhereItWasHeard() {
         List<String> tokens = tokens();
         // “or you will be back”

@@ -2,6 +2,7 @@ package saltdrum.speech.recognise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.word.Word;
@@ -15,6 +16,23 @@ class RecogniserTest {
         assertThat(heard).hasSizeBetween(10, 24).allMatch(w -> w.source() == WordSource.RECOGNISED);
         assertThat(heard).isSortedAccordingTo(java.util.Comparator.comparingInt(Word::startMs));
         assertThat(heard.stream().map(Word::text)).contains("first", "back", "friday", "three", "coats");
+    }
+
+    @Test
+    void theSameSoundIsHeardTheSameWhateverWasHeardBefore() {
+        Recogniser recogniser = new Recogniser();
+        short[] later = Arrays.copyOfRange(Sound.spoken(), 48_000, Sound.spoken().length);
+        List<Word> first = recogniser.recognise(Sound.spoken(), 0, List.of(), words -> {}, () -> false);
+        recogniser.recognise(later, 0, List.of(), words -> {}, () -> false);
+        assertThat(recogniser.recognise(Sound.spoken(), 0, List.of(), words -> {}, () -> false))
+                .isEqualTo(first);
+    }
+
+    @Test
+    void noWordIsSurerThanWordsWithoutARivalAreRight() {
+        List<Word> heard = new Recogniser().recognise(Sound.spoken(), 0, List.of(), words -> {}, () -> false);
+        assertThat(heard).allMatch(word -> word.confidence() > 0 && word.confidence() <= 0.82);
+        assertThat(heard.stream().map(Word::confidence).distinct()).hasSizeGreaterThan(1);
     }
 
     @Test
