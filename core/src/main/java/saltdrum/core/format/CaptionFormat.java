@@ -94,6 +94,14 @@ public enum CaptionFormat {
         };
     }
 
+    private static boolean placed(Cue cue) {
+        return cue.given() != null && cue.given().settings() != null;
+    }
+
+    private static boolean placedWhereNoRegionIs(Cue cue) {
+        return placed(cue) && Ttml.region(cue) == null;
+    }
+
     /** What of this track such a file cannot keep, as sentences; empty when it keeps all words, times and breaks. */
     public List<String> loses(Track track) {
         List<String> lost = new ArrayList<>();
@@ -114,8 +122,10 @@ public enum CaptionFormat {
                 && track.cues().stream().anyMatch(cue -> !cue.lineStarts().isEmpty())) {
             lost.add("where lines break");
         }
-        if (this != WEBVTT && track.cues().stream().map(Cue::given).anyMatch(g -> g != null && g.settings() != null)) {
-            lost.add("the cue settings that came with a WebVTT file");
+        if (this == TTML && track.cues().stream().anyMatch(CaptionFormat::placedWhereNoRegionIs)) {
+            lost.add("the WebVTT cue settings that no region can tell: lines by number, vertical text");
+        } else if (this != TTML && this != WEBVTT && track.cues().stream().anyMatch(CaptionFormat::placed)) {
+            lost.add("the places that a caption file gave to cues");
         }
         if (!everything && words.stream().anyMatch(w -> w.confidence() < 1)) {
             lost.add("how sure each word is");

@@ -5,7 +5,9 @@ import java.io.StringWriter;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
@@ -30,11 +32,13 @@ final class Ttml {
     private static final String STYLING = TT + "#styling";
     private static final String PARAMETER = TT + "#parameter";
     private static final String XML = "http://www.w3.org/XML/1998/namespace";
+    private static final Region USUAL = new Region(10, 60, 80, 30, "center", "center");
     private static final Pattern OFFSET = Pattern.compile("(\\d+(?:\\.\\d+)?)(h|m|s|ms|f|t)");
     private static final Pattern FRAMES = Pattern.compile("(\\d{2,}):(\\d{2}):(\\d{2}):(\\d{2,})");
 
     private final List<FileCue> cues = new ArrayList<>();
     private final List<CaptionFile.Repair> repairs = new ArrayList<>();
+    private final TtmlLayout layout = new TtmlLayout();
     private double frameRate = 30;
     private double tickRate = 1;
     private String language;
@@ -59,6 +63,15 @@ final class Ttml {
             }
             ttml.repairs.add(new CaptionFile.Repair(line, "the file is broken here; what stood before it was kept"));
         }
+        for (String region : ttml.layout.unreadable()) {
+            ttml.repairs.add(new CaptionFile.Repair(
+                    0,
+                    "the place of region “" + region + "” cannot be read: its cues stand where the style puts them"));
+        }
+        if (ttml.layout.looks()) {
+            ttml.repairs.add(
+                    new CaptionFile.Repair(0, "colours and fonts were left out: the track's style gives the look"));
+        }
         return new CaptionFile(ttml.language, ttml.cues, true, null, ttml.repairs);
     }
 
@@ -68,6 +81,8 @@ final class Ttml {
     private void document(XMLStreamReader xml) throws XMLStreamException {
         Deque<Time> times = new ArrayDeque<>();
         times.push(new Time(0, null));
+        Deque<TtmlLayout.Place> places = new ArrayDeque<>();
+        places.push(TtmlLayout.Place.NONE);
         CueText words = null;
         int line = 0;
         while (xml.hasNext()) {
@@ -77,6 +92,8 @@ final class Ttml {
                     if (name.equals("tt")) {
                         parameters(xml);
                     }
+                    layout.begin(xml);
+                    places.push(layout.place(xml, places.peek()));
                     Time time = time(xml, times.peek());
                     times.push(time);
                     if (name.equals("p")) {
@@ -99,13 +116,15 @@ final class Ttml {
                 }
                 case XMLStreamConstants.END_ELEMENT -> {
                     Time time = times.pop();
+                    TtmlLayout.Place place = places.pop();
+                    layout.end(xml.getLocalName());
                     if (words != null && xml.getLocalName().equals("span")) {
                         if (time.end != null && !time.end.equals(times.peek().end)) {
                             words.time(time.end);
                         }
                         words.emphasis(false);
                     } else if (words != null && xml.getLocalName().equals("p")) {
-                        cue(words, time, line);
+                        cue(words, time, layout.settings(place), line);
                         words = null;
                     }
                 }
@@ -114,7 +133,7 @@ final class Ttml {
         }
     }
 
-    private void cue(CueText words, Time time, int line) {
+    private void cue(CueText words, Time time, String settings, int line) {
         if (words.isEmpty()) {
             return;
         }
@@ -123,7 +142,9 @@ final class Ttml {
             repairs.add(new CaptionFile.Repair(line, "the cue had no end after its begin; it was given a second"));
             end = time.begin + 1000;
         }
-        cues.add(words.cue(time.begin, end, null, line));
+        // Our own files put a cue there that was put nowhere.
+        String place = USUAL.settings().equals(settings) ? null : settings;
+        cues.add(words.cue(time.begin, end, place, line));
     }
 
     private void parameters(XMLStreamReader xml) {
@@ -207,12 +228,14 @@ final class Ttml {
             xml.writeAttribute("ttp:timeBase", "media");
             xml.writeStartElement("head");
             xml.writeStartElement("layout");
-            xml.writeEmptyElement("region");
-            xml.writeAttribute("xml:id", "captions");
-            xml.writeAttribute("tts:origin", "10% 60%");
-            xml.writeAttribute("tts:extent", "80% 30%");
-            xml.writeAttribute("tts:displayAlign", "center");
-            xml.writeAttribute("tts:textAlign", "center");
+            region(xml, "captions", USUAL);
+            Map<String, String> placed = new LinkedHashMap<>();
+            for (Cue cue : track.cues()) {
+                Region region = region(cue);
+                if (region != null && placed.putIfAbsent(region.settings(), "place" + (placed.size() + 1)) == null) {
+                    region(xml, placed.get(region.settings()), region);
+                }
+            }
             xml.writeEndElement();
             xml.writeEndElement();
             xml.writeStartElement("body");
@@ -221,7 +244,7 @@ final class Ttml {
             List<CueTime> times = CueTime.of(track);
             for (int i = 0; i < times.size(); i++) {
                 xml.writeCharacters("\n");
-                paragraph(xml, track.cues().get(i), times.get(i));
+                paragraph(xml, track.cues().get(i), times.get(i), placed);
             }
             xml.writeCharacters("\n");
             xml.writeEndDocument();
@@ -232,8 +255,29 @@ final class Ttml {
         return out + "\n";
     }
 
-    private static void paragraph(XMLStreamWriter xml, Cue cue, CueTime time) throws XMLStreamException {
+    /** Where a file once put the cue; null where it stands as usual. */
+    static Region region(Cue cue) {
+        return cue.given() == null || cue.given().settings() == null
+                ? null
+                : Region.of(cue.given().settings());
+    }
+
+    private static void region(XMLStreamWriter xml, String id, Region region) throws XMLStreamException {
+        xml.writeEmptyElement("region");
+        xml.writeAttribute("xml:id", id);
+        xml.writeAttribute("tts:origin", region.origin());
+        xml.writeAttribute("tts:extent", region.extent());
+        xml.writeAttribute("tts:displayAlign", region.displayAlign());
+        xml.writeAttribute("tts:textAlign", region.textAlign());
+    }
+
+    private static void paragraph(XMLStreamWriter xml, Cue cue, CueTime time, Map<String, String> placed)
+            throws XMLStreamException {
         xml.writeStartElement("p");
+        Region region = region(cue);
+        if (region != null) {
+            xml.writeAttribute("region", placed.get(region.settings()));
+        }
         xml.writeAttribute("begin", Clock.full(time.showMs(), '.'));
         xml.writeAttribute("end", Clock.full(time.hideMs(), '.'));
         for (int w = 0; w < cue.words().size(); w++) {

@@ -1,0 +1,100 @@
+package saltdrum.core.format;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Where a caption file puts a cue: a rectangle in hundredths of the picture, the edge its lines gather at (TTML 2
+ * displayAlign: before, center or after) and how they are aligned (TTML 2 textAlign). Told in WebVTT's cue settings too,
+ * so that a place given by one kind of file is kept by the other: the text stands where it stood, though the rectangle's
+ * far edge, which nothing stands at, is not told.
+ */
+record Region(double x, double y, double width, double height, String displayAlign, String textAlign) {
+    private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}(?:\\.\\d{1,9})?)%");
+    private static final Pattern SETTING = Pattern.compile("(line|position|size|align|vertical|region):(\\S+)");
+
+    /** WebVTT cue settings (W3C Candidate Recommendation of 4 April 2019, section 3.4). */
+    String settings() {
+        String line =
+                switch (displayAlign) {
+                    case "after" -> percent(y + height) + ",end";
+                    case "center" -> percent(y + height / 2) + ",center";
+                    default -> percent(y) + ",start";
+                };
+        String position =
+                switch (textAlign) {
+                    case "left", "start" -> percent(x) + ",line-left";
+                    case "right", "end" -> percent(x + width) + ",line-right";
+                    default -> percent(x + width / 2) + ",center";
+                };
+        return "line:" + line + " position:" + position + " size:" + percent(width) + " align:" + textAlign;
+    }
+
+    /** @return null where the settings name a line by number, a region or vertical text, or put the cue nowhere */
+    static Region of(String settings) {
+        Map<String, String> given = new HashMap<>();
+        Matcher setting = SETTING.matcher(settings);
+        while (setting.find()) {
+            given.put(setting.group(1), setting.group(2));
+        }
+        String[] line = given.getOrDefault("line", "").split(",");
+        Double at = percent(line[0]);
+        if (at == null || given.containsKey("vertical") || given.containsKey("region")) {
+            return null;
+        }
+        String align = given.getOrDefault("align", "center");
+        if (!align.matches("start|left|center|right|end")) {
+            return null;
+        }
+        double width = among(given.get("size"), 100);
+        boolean left = align.equals("left") || align.equals("start");
+        boolean right = align.equals("right") || align.equals("end");
+        String[] position = given.getOrDefault("position", "").split(",");
+        double anchor = among(position[0], left ? 0 : right ? 100 : 50);
+        String side = position.length > 1 ? position[1] : left ? "line-left" : right ? "line-right" : "center";
+        double x =
+                switch (side) {
+                    case "line-left" -> anchor;
+                    case "line-right" -> anchor - width;
+                    default -> anchor - width / 2;
+                };
+        x = Math.max(0, Math.min(x, 100 - width));
+        return switch (line.length > 1 ? line[1] : "start") {
+            case "end" -> new Region(x, 0, width, at, "after", align);
+            case "center" -> {
+                double half = Math.min(at, 100 - at);
+                yield new Region(x, at - half, width, 2 * half, "center", align);
+            }
+            default -> new Region(x, at, width, 100 - at, "before", align);
+        };
+    }
+
+    String origin() {
+        return percent(x) + " " + percent(y);
+    }
+
+    String extent() {
+        return percent(width) + " " + percent(height);
+    }
+
+    private static double among(String text, double otherwise) {
+        Double value = text == null ? null : percent(text);
+        return value == null ? otherwise : value;
+    }
+
+    /** @return from 0 to 100, or null */
+    static Double percent(String text) {
+        Matcher matcher = PERCENT.matcher(text);
+        return matcher.matches() && Double.parseDouble(matcher.group(1)) <= 100
+                ? Double.valueOf(matcher.group(1))
+                : null;
+    }
+
+    private static String percent(double value) {
+        double clamped = Math.max(0, Math.min(100, value));
+        return String.format(Locale.ROOT, "%.2f", clamped).replaceAll("\\.?0+$", "") + "%";
+    }
+}
