@@ -1,15 +1,17 @@
 package saltdrum.speech.align;
 
 import edu.cmu.sphinx.frontend.Data;
-import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -75,8 +77,10 @@ public final class Aligner {
         }
         model.reset();
         List<Data> features = Features.of(samples, model);
-        List<Viterbi.Span> strict = search(features, ways, false, progress, stopped);
-        List<Viterbi.Span> tolerant = search(features, ways, true, progress, stopped);
+        List<List<Viterbi.Span>> found = search(
+                features, List.of(new Graph(ways, model, false), new Graph(ways, model, true)), progress, stopped);
+        List<Viterbi.Span> strict = found.get(0);
+        List<Viterbi.Span> tolerant = found.get(1);
         if (strict == null && tolerant == null) {
             throw new BadInputException("The " + tokens.size() + " words of the script find no place in the sound of "
                     + samples.length / 16_000 + " s. Check that script and clip belong together.");
@@ -91,28 +95,35 @@ public final class Aligner {
                 new Loudness(samples));
     }
 
-    private List<Viterbi.Span> search(
-            List<Data> features,
-            List<List<List<String>>> ways,
-            boolean tolerant,
-            DoubleConsumer progress,
-            BooleanSupplier stopped) {
-        Graph graph = new Graph(ways, model, tolerant);
-        List<Senone> anySpeech = tolerant ? model.anySpeech() : List.of();
-        for (double beam : BEAMS) {
-            List<Viterbi.Span> spans = features.isEmpty()
-                    ? null
-                    : new Viterbi(graph, anySpeech)
-                            .best(
-                                    features,
-                                    beam,
-                                    done -> progress.accept(tolerant ? 0.4 + 0.6 * done : 0.4 * done),
-                                    stopped);
-            if (spans != null) {
-                return spans;
+    /**
+     * The best path of each graph, null where none came to an end. The searches go side by side, so that what a frame
+     * scores is worked out once for all of them.
+     */
+    private List<List<Viterbi.Span>> search(
+            List<Data> features, List<Graph> graphs, DoubleConsumer progress, BooleanSupplier stopped) {
+        List<List<Viterbi.Span>> found = new ArrayList<>(Collections.nCopies(graphs.size(), null));
+        for (double beam : features.isEmpty() ? new double[0] : BEAMS) {
+            Scores scores = new Scores(features, model);
+            Map<Integer, Viterbi> searches = new TreeMap<>();
+            for (int g = 0; g < graphs.size(); g++) {
+                if (found.get(g) == null) {
+                    searches.put(g, new Viterbi(graphs.get(g), scores, beam));
+                }
             }
+            for (int frame = 0; frame < features.size() && !searches.isEmpty(); frame++) {
+                if (frame % 100 == 0) {
+                    progress.accept((double) frame / features.size());
+                    if (stopped.getAsBoolean()) {
+                        throw new SaltDrumException("The alignment was stopped. The words are as they were.");
+                    }
+                }
+                for (Viterbi search : searches.values()) {
+                    search.advance(frame);
+                }
+            }
+            searches.forEach((g, search) -> found.set(g, search.spans()));
         }
-        return null;
+        return found;
     }
 
     /** The path without the words that are only squeezed in. */

@@ -1,22 +1,16 @@
 package saltdrum.speech.align;
 
-import edu.cmu.sphinx.frontend.Data;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.BooleanSupplier;
-import java.util.function.DoubleConsumer;
-import saltdrum.core.SaltDrumException;
 import saltdrum.speech.model.AcousticModel;
 
 /** The best path of a sound through a graph, with a beam. Remembers only where words and silences began. */
 final class Viterbi {
     /**
      * @param segment index of the spoken word, {@link Graph#SILENCE} or {@link Graph#OTHER_SPEECH}
-     * @param shortfall how many nats a frame it scores below the best of all phones; 0 in a graph without other speech
+     * @param shortfall how many nats a frame it scores below the best of all phones
      */
     record Span(int segment, int fromFrame, int toFrame, double shortfall) {
         int frames() {
@@ -24,38 +18,35 @@ final class Viterbi {
         }
     }
 
-    private static final int MOST_SENONES = 20_000;
-
     /** Nats a frame. */
     private static final double OTHER_SPEECH_FRAME = 4;
 
     private final Graph graph;
-    private final List<Senone> anySpeech;
+    private final Scores scores;
+    private final double beam;
+    private double[] score;
+    private double[] next;
+    private int[] origin;
+    private int[] nextOrigin;
+    private int[] active;
+    private int[] nextActive;
+    private int count;
     private final Traceback traceback = new Traceback();
-    private final Map<Data, Double> anySpeechOf = new IdentityHashMap<>();
 
-    /** @param anySpeech states whose best tells how other speech scores; empty for a graph without any */
-    Viterbi(Graph graph, List<Senone> anySpeech) {
+    /** @param beamNats how much worse than the best a path may be */
+    Viterbi(Graph graph, Scores scores, double beamNats) {
         this.graph = graph;
-        this.anySpeech = anySpeech;
-    }
-
-    /**
-     * @param beamNats how much worse than the best a path may be
-     * @return the spans in order, or null when no path reached the end inside the beam
-     */
-    List<Span> best(List<Data> features, double beamNats, DoubleConsumer progress, BooleanSupplier stopped) {
+        this.scores = scores;
+        this.beam = beamNats * AcousticModel.NAT;
         int size = graph.size();
-        double beam = beamNats * AcousticModel.NAT;
-        double[] score = new double[size];
-        double[] next = new double[size];
-        int[] origin = new int[size];
-        int[] nextOrigin = new int[size];
+        score = new double[size];
+        next = new double[size];
+        origin = new int[size];
+        nextOrigin = new int[size];
+        active = new int[size];
+        nextActive = new int[size];
         Arrays.fill(score, Double.NEGATIVE_INFINITY);
         Arrays.fill(next, Double.NEGATIVE_INFINITY);
-        int[] active = new int[size];
-        int[] nextActive = new int[size];
-        int count = 0;
         for (Graph.Arc start : graph.starts) {
             if (score[start.to()] == Double.NEGATIVE_INFINITY) {
                 active[count++] = start.to();
@@ -63,71 +54,67 @@ final class Viterbi {
             score[start.to()] = start.log();
             origin[start.to()] = traceback.add(Traceback.NONE, new Traceback.Entry(start.segment(), 0, 0));
         }
-        float[] scored = new float[MOST_SENONES];
-        int[] scoredAt = new int[MOST_SENONES];
-        Arrays.fill(scoredAt, -1);
-        for (int frame = 0; frame < features.size(); frame++) {
-            if (frame % 100 == 0) {
-                progress.accept((double) frame / features.size());
-                if (stopped.getAsBoolean()) {
-                    throw new SaltDrumException("The alignment was stopped. The words are as they were.");
-                }
-            }
-            Data feature = features.get(frame);
-            double best = Double.NEGATIVE_INFINITY;
-            for (int a = 0; a < count; a++) {
-                int state = active[a];
-                Senone senone = graph.senones.get(state);
-                if (senone == null) {
-                    score[state] += anySpeech(feature) - OTHER_SPEECH_FRAME * AcousticModel.NAT;
-                    best = Math.max(best, score[state]);
-                    continue;
-                }
-                int id = (int) senone.getID();
-                if (scoredAt[id] != frame) {
-                    scoredAt[id] = frame;
-                    scored[id] = senone.getScore(feature);
-                }
-                score[state] += scored[id];
-                best = Math.max(best, score[state]);
-            }
-            if (frame == features.size() - 1) {
-                break;
-            }
-            double limit = best - beam;
-            int nextCount = 0;
-            for (int a = 0; a < count; a++) {
-                int state = active[a];
-                double here = score[state];
-                score[state] = Double.NEGATIVE_INFINITY;
-                if (here < limit) {
-                    continue;
-                }
-                for (Graph.Arc arc : graph.arcs.get(state)) {
-                    double there = here + arc.log();
-                    if (there > next[arc.to()]) {
-                        if (next[arc.to()] == Double.NEGATIVE_INFINITY) {
-                            nextActive[nextCount++] = arc.to();
-                        }
-                        next[arc.to()] = there;
-                        nextOrigin[arc.to()] = arc.segment() == Graph.SAME
-                                ? origin[state]
-                                : traceback.add(origin[state], new Traceback.Entry(arc.segment(), frame + 1, here));
-                    }
-                }
-            }
-            double[] s = score;
-            score = next;
-            next = s;
-            int[] o = origin;
-            origin = nextOrigin;
-            nextOrigin = o;
-            int[] t = active;
-            active = nextActive;
-            nextActive = t;
-            count = nextCount;
+    }
+
+    /** Takes the next frame; to be called once for each, in order. */
+    void advance(int frame) {
+        double best = hear(frame);
+        if (frame < scores.frames() - 1) {
+            move(frame, best - beam);
             traceback.sweep(origin, active, count);
         }
+    }
+
+    /** Adds to every open path what the frame scores in its state; tells the best. */
+    private double hear(int frame) {
+        double best = Double.NEGATIVE_INFINITY;
+        for (int a = 0; a < count; a++) {
+            int state = active[a];
+            Senone senone = graph.senones.get(state);
+            score[state] += senone == null
+                    ? scores.anySpeech(frame) - OTHER_SPEECH_FRAME * AcousticModel.NAT
+                    : scores.of(senone, frame);
+            best = Math.max(best, score[state]);
+        }
+        return best;
+    }
+
+    private void move(int frame, double limit) {
+        int nextCount = 0;
+        for (int a = 0; a < count; a++) {
+            int state = active[a];
+            double here = score[state];
+            score[state] = Double.NEGATIVE_INFINITY;
+            if (here < limit) {
+                continue;
+            }
+            for (Graph.Arc arc : graph.arcs.get(state)) {
+                double there = here + arc.log();
+                if (there > next[arc.to()]) {
+                    if (next[arc.to()] == Double.NEGATIVE_INFINITY) {
+                        nextActive[nextCount++] = arc.to();
+                    }
+                    next[arc.to()] = there;
+                    nextOrigin[arc.to()] = arc.segment() == Graph.SAME
+                            ? origin[state]
+                            : traceback.add(origin[state], new Traceback.Entry(arc.segment(), frame + 1, here));
+                }
+            }
+        }
+        double[] s = score;
+        score = next;
+        next = s;
+        int[] o = origin;
+        origin = nextOrigin;
+        nextOrigin = o;
+        int[] t = active;
+        active = nextActive;
+        nextActive = t;
+        count = nextCount;
+    }
+
+    /** The spans in order once every frame was taken, or null when no path reached the end inside the beam. */
+    List<Span> spans() {
         int end = -1;
         double bestEnd = Double.NEGATIVE_INFINITY;
         for (int a = 0; a < count; a++) {
@@ -138,36 +125,19 @@ final class Viterbi {
                 end = state;
             }
         }
-        return end < 0 ? null : trace(origin[end], features, score[end]);
+        return end < 0 ? null : trace(origin[end], score[end]);
     }
 
-    /** The score of the best of all phones. */
-    private double anySpeech(Data feature) {
-        return anySpeechOf.computeIfAbsent(feature, f -> anySpeech.stream()
-                .mapToDouble(senone -> senone.getScore(f))
-                .max()
-                .orElse(0));
-    }
-
-    private List<Span> trace(int last, List<Data> features, double endLog) {
+    private List<Span> trace(int last, double endLog) {
         List<Traceback.Entry> path = traceback.path(last);
         List<Span> spans = new ArrayList<>();
         for (int i = 0; i < path.size(); i++) {
             Traceback.Entry entry = path.get(i);
             boolean ends = i == path.size() - 1;
-            int to = ends ? features.size() : path.get(i + 1).frame();
+            int to = ends ? scores.frames() : path.get(i + 1).frame();
             double log = (ends ? endLog : path.get(i + 1).log()) - entry.log();
-            spans.add(
-                    new Span(entry.segment(), entry.frame(), to, shortfall(features.subList(entry.frame(), to), log)));
+            spans.add(new Span(entry.segment(), entry.frame(), to, scores.shortfall(entry.frame(), to, log)));
         }
         return spans;
-    }
-
-    private double shortfall(List<Data> features, double log) {
-        if (anySpeech.isEmpty() || features.isEmpty()) {
-            return 0;
-        }
-        double best = features.stream().mapToDouble(this::anySpeech).sum();
-        return (best - log) / AcousticModel.NAT / features.size();
     }
 }
