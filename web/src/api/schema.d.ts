@@ -673,6 +673,10 @@ export interface components {
             fast: boolean;
             /** @description Its times were set by hand or by a file */
             given: boolean;
+            /** @description A person typed or confirmed some of its words */
+            textByHand: boolean;
+            /** @description A break at one of its words was made by hand: re-breaking keeps it */
+            brokenByHand: boolean;
             locked: boolean;
             lineStarts: number[];
             words: components["schemas"]["WordView"][];

@@ -14,7 +14,7 @@ export function BesideLine(props: {
   const [typing, setTyping] = useState(false);
   const done = useRef(false);
   const text = translated?.words.map((w) => w.text).join(' ') ?? '';
-  const byHand = translated?.words.some((w) => w.source === 'TYPED' || w.source === 'CONFIRMED');
+  const byHand = translated?.textByHand;
   const end = (typed: string | null) => {
     if (done.current) return;
     done.current = true;

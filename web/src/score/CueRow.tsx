@@ -45,7 +45,6 @@ export const CueRow = memo(function CueRow(props: {
   const { select, type, extendTo } = useSelection.getState();
   const lines = linesOf(cue);
   const splitAt = selectedWord !== null && cue.words[0].id !== selectedWord ? selectedWord : null;
-  const byHand = cue.words.some((w) => w.pin !== 'FREE');
   return (
     <CueMenu clipId={clip.id} cue={cue} selected={here}>
       <div
@@ -75,9 +74,9 @@ export const CueRow = memo(function CueRow(props: {
             >
               {stamp(cue.showMs)}
             </button>
-            {(byHand || cue.locked) && (
+            {(cue.brokenByHand || cue.locked) && (
               <span className="flex justify-end gap-1 text-soft">
-                {byHand && (
+                {cue.brokenByHand && (
                   <span
                     title="A break made by hand: re-breaking keeps it"
                     role="img"

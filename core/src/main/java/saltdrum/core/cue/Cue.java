@@ -3,6 +3,7 @@ package saltdrum.core.cue;
 import java.util.List;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 
 /**
@@ -65,5 +66,10 @@ public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean l
 
     public Cue withGiven(CueGiven newGiven) {
         return new Cue(id, words, lineStarts, locked, newGiven);
+    }
+
+    /** Whether a break at one of its words was made by hand. */
+    public boolean brokenByHand() {
+        return words.stream().anyMatch(word -> word.pin() != Pin.FREE);
     }
 }

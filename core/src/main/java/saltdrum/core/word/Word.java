@@ -55,7 +55,7 @@ public record Word(
                         && codePoint != 0x2007);
     }
 
-    /** Below this confidence a word asks to be listened to again. Rough: a recogniser's confidence is not a probability. */
+    /** Below this confidence a word asks to be listened to again: it is more likely wrong than right. */
     private static final double LEAST_SURE = 0.5;
 
     public boolean unsure() {

@@ -7,6 +7,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
+import saltdrum.core.translation.Translation;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -20,6 +21,9 @@ record CueView(
         @Schema(description = "Characters a second") double speed,
         @Schema(description = "More than can be read comfortably in its time") boolean fast,
         @Schema(description = "Its times were set by hand or by a file") boolean given,
+        @Schema(description = "A person typed or confirmed some of its words") boolean textByHand,
+        @Schema(description = "A break at one of its words was made by hand: re-breaking keeps it")
+                boolean brokenByHand,
         boolean locked,
         List<Integer> lineStarts,
         List<WordView> words) {
@@ -63,6 +67,8 @@ record CueView(
                     ReadingSpeed.fast(cue, time),
                     cue.given() != null
                             && (cue.given().showMs() != null || cue.given().hideMs() != null),
+                    Translation.byHand(cue),
+                    cue.brokenByHand(),
                     cue.locked(),
                     cue.lineStarts(),
                     cue.words().stream().map(WordView::of).toList()));

@@ -26,7 +26,7 @@ public final class Recogniser {
     private static final String MODEL = "resource:/edu/cmu/sphinx/models/en-us/";
     private static final String CONFIGURATION = "resource:/saltdrum/speech/recognise/recogniser.config.xml";
 
-    private static final double UNWEIGHED = 0.5;
+    private static final double UNWEIGHED = 0.4;
 
     private Context context;
     private Recognizer recognizer;
