@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
 
 /**
  * Where a caption file puts a cue: a rectangle in hundredths of the picture, the edge its lines gather at (TTML 2
@@ -40,7 +42,7 @@ record Region(double x, double y, double width, double height, String displayAli
         while (setting.find()) {
             given.put(setting.group(1), setting.group(2));
         }
-        String[] line = given.getOrDefault("line", "").split(",");
+        String[] line = given.getOrDefault("line", "").split(",", -1);
         Double at = percent(line[0]);
         if (at == null || given.containsKey("vertical") || given.containsKey("region")) {
             return null;
@@ -52,7 +54,7 @@ record Region(double x, double y, double width, double height, String displayAli
         double width = among(given.get("size"), 100);
         boolean left = align.equals("left") || align.equals("start");
         boolean right = align.equals("right") || align.equals("end");
-        String[] position = given.getOrDefault("position", "").split(",");
+        String[] position = given.getOrDefault("position", "").split(",", -1);
         double anchor = among(position[0], left ? 0 : right ? 100 : 50);
         String side = position.length > 1 ? position[1] : left ? "line-left" : right ? "line-right" : "center";
         double x =
@@ -70,6 +72,16 @@ record Region(double x, double y, double width, double height, String displayAli
             }
             default -> new Region(x, at, width, 100 - at, "before", align);
         };
+    }
+
+    /** A TTML region; the prefixes xml and tts must be bound. */
+    void write(XMLStreamWriter xml, String id) throws XMLStreamException {
+        xml.writeEmptyElement("region");
+        xml.writeAttribute("xml:id", id);
+        xml.writeAttribute("tts:origin", origin());
+        xml.writeAttribute("tts:extent", extent());
+        xml.writeAttribute("tts:displayAlign", displayAlign);
+        xml.writeAttribute("tts:textAlign", textAlign);
     }
 
     String origin() {

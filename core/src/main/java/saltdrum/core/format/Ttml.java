@@ -29,9 +29,9 @@ import saltdrum.core.word.Word;
  */
 final class Ttml {
     private static final String TT = "http://www.w3.org/ns/ttml";
-    private static final String STYLING = TT + "#styling";
+    static final String STYLING = TT + "#styling";
     private static final String PARAMETER = TT + "#parameter";
-    private static final String XML = "http://www.w3.org/XML/1998/namespace";
+    static final String XML = "http://www.w3.org/XML/1998/namespace";
     private static final Region USUAL = new Region(10, 60, 80, 30, "center", "center");
     private static final Pattern OFFSET = Pattern.compile("(\\d+(?:\\.\\d+)?)(h|m|s|ms|f|t)");
     private static final Pattern FRAMES = Pattern.compile("(\\d{2,}):(\\d{2}):(\\d{2}):(\\d{2,})");
@@ -228,12 +228,12 @@ final class Ttml {
             xml.writeAttribute("ttp:timeBase", "media");
             xml.writeStartElement("head");
             xml.writeStartElement("layout");
-            region(xml, "captions", USUAL);
+            USUAL.write(xml, "captions");
             Map<String, String> placed = new LinkedHashMap<>();
             for (Cue cue : track.cues()) {
                 Region region = region(cue);
                 if (region != null && placed.putIfAbsent(region.settings(), "place" + (placed.size() + 1)) == null) {
-                    region(xml, placed.get(region.settings()), region);
+                    region.write(xml, placed.get(region.settings()));
                 }
             }
             xml.writeEndElement();
@@ -260,15 +260,6 @@ final class Ttml {
         return cue.given() == null || cue.given().settings() == null
                 ? null
                 : Region.of(cue.given().settings());
-    }
-
-    private static void region(XMLStreamWriter xml, String id, Region region) throws XMLStreamException {
-        xml.writeEmptyElement("region");
-        xml.writeAttribute("xml:id", id);
-        xml.writeAttribute("tts:origin", region.origin());
-        xml.writeAttribute("tts:extent", region.extent());
-        xml.writeAttribute("tts:displayAlign", region.displayAlign());
-        xml.writeAttribute("tts:textAlign", region.textAlign());
     }
 
     private static void paragraph(XMLStreamWriter xml, Cue cue, CueTime time, Map<String, String> placed)

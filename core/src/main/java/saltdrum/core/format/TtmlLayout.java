@@ -12,8 +12,6 @@ import javax.xml.stream.XMLStreamReader;
  * fonts are noted, not kept.
  */
 final class TtmlLayout {
-    private static final String STYLING = "http://www.w3.org/ns/ttml#styling";
-    private static final String XML = "http://www.w3.org/XML/1998/namespace";
     private static final Set<String> PLACING = Set.of("origin", "extent", "displayAlign", "textAlign");
     private static final Set<String> EMPHASIS = Set.of("fontWeight", "fontStyle");
 
@@ -31,7 +29,7 @@ final class TtmlLayout {
 
     void begin(XMLStreamReader xml) {
         Map<String, String> given = given(xml);
-        String id = xml.getAttributeValue(XML, "id");
+        String id = xml.getAttributeValue(Ttml.XML, "id");
         switch (xml.getLocalName()) {
             case "tt" -> root = pixels(given.get("extent"));
             case "region" -> {
@@ -98,7 +96,7 @@ final class TtmlLayout {
     private Map<String, String> given(XMLStreamReader xml) {
         Map<String, String> given = new HashMap<>();
         for (int i = 0; i < xml.getAttributeCount(); i++) {
-            if (STYLING.equals(xml.getAttributeNamespace(i))) {
+            if (Ttml.STYLING.equals(xml.getAttributeNamespace(i))) {
                 String name = xml.getAttributeLocalName(i);
                 if (PLACING.contains(name)) {
                     given.put(name, xml.getAttributeValue(i).strip());

@@ -131,6 +131,8 @@ class TtmlTest {
                 "line:50%,center align:left size:40%; 0% 0% 40% 100% center left",
                 "line:10% position:95% size:30% align:right; 65% 10% 30% 90% before right",
                 "line:0; none",
+                "line:,; none",
+                "line:20% position:, size:,; 0% 20% 100% 80% before center",
                 "align:center; none",
                 "line:20% vertical:rl; none",
                 "line:20% region:fred; none",
