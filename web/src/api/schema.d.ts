@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/workshop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the workshop has settled for every clip */
+        get: operations["get"];
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -48,7 +65,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["get_1"];
         /** A translation to be typed; what is there already stays */
         put: operations["open"];
         post?: never;
@@ -87,6 +104,23 @@ export interface paths {
         /** Says whose clip it is; null for the workshop's own */
         put: operations["belongTo"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/languages/guess": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The language that a text is likely in, to be proposed; none where it does not tell */
+        post: operations["guess"];
         delete?: never;
         options?: never;
         head?: never;
@@ -387,8 +421,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All languages of ISO 639-1, and what can be done in each */
+        /** All languages of ISO 639-1 and what can be done in each, those that are recognised first */
         get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/languages/troubles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is wrong with speech models, a sentence each; none when all is well */
+        get: operations["troubles"];
         put?: never;
         post?: never;
         delete?: never;
@@ -455,7 +506,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
+        get: operations["get_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/words/{wordId}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Other ways a word may be heard: the recogniser's own, and terms that sound like it */
+        get: operations["readings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -532,6 +600,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/sounds/{choice}/peaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Loudness for drawing: one byte for each 10 ms, 0 to 255 */
+        get: operations["peaksOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/scene": {
         parameters: {
             query?: never;
@@ -541,23 +626,6 @@ export interface paths {
         };
         /** The display list of the clip's captions */
         get: operations["scene"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/clips/{clipId}/peaks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Loudness for drawing: one byte for each 10 ms, 0 to 255 */
-        get: operations["peaks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -620,6 +688,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        WorkshopRequest: {
+            /** Format: double */
+            unsureBelow?: number;
+        };
+        WorkshopView: {
+            /**
+             * Format: double
+             * @description Confidence below which a word is unsure
+             */
+            unsureBelow: number;
+            /** @description What can be chosen, from lax to strict */
+            steps: number[];
+        };
         Recipe: {
             name: string;
             /** Format: int32 */
@@ -678,6 +759,8 @@ export interface components {
             /** @description A break at one of its words was made by hand: re-breaking keeps it */
             brokenByHand: boolean;
             locked: boolean;
+            /** @description Read from right to left */
+            rightToLeft: boolean;
             lineStarts: number[];
             words: components["schemas"]["WordView"][];
         };
@@ -733,6 +816,8 @@ export interface components {
             endMs: number;
             /** Format: double */
             confidence: number;
+            /** @description A space stands before it, where it does not open a line */
+            spaced: boolean;
             /** @description To be listened to again, until it is confirmed or typed */
             unsure: boolean;
             /** @enum {string} */
@@ -797,6 +882,19 @@ export interface components {
             /** Format: int64 */
             clientId?: number;
         };
+        GuessRequest: {
+            text?: string;
+        };
+        LanguageView: {
+            tag: string;
+            name: string;
+            /** @description A script's times are measured; else estimated */
+            measured: boolean;
+            /** @description Speech can be recognised */
+            recognised: boolean;
+            /** @description What can be had in it, in a sentence or two */
+            offer: string;
+        };
         JobView: {
             id: string;
             clipId: string;
@@ -826,7 +924,8 @@ export interface components {
             fromMs?: number;
             /** Format: int32 */
             toMs?: number;
-            policies?: ("SENTENCES" | "FIGURES" | "NO_PUNCTUATION")[];
+            cueIds?: number[];
+            policies?: ("SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION")[];
         };
         StepRequest: {
             /** Format: int64 */
@@ -899,6 +998,16 @@ export interface components {
              */
             kind: "bringInCues";
         };
+        ConfirmSure: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: double */
+            least: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "confirmSure";
+        };
         ConfirmWords: Omit<components["schemas"]["Edit"], "kind"> & {
             wordIds: number[];
         } & {
@@ -956,7 +1065,7 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         HoldAtLeast: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds?: number[];
@@ -1050,7 +1159,7 @@ export interface components {
         };
         Redraft: Omit<components["schemas"]["Edit"], "kind"> & {
             /** @enum {string} */
-            policy: "SENTENCES" | "FIGURES" | "NO_PUNCTUATION";
+            policy: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1161,6 +1270,15 @@ export interface components {
              */
             kind: "setEmphasis";
         };
+        SetLanguage: Omit<components["schemas"]["Edit"], "kind"> & {
+            language: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "setLanguage";
+        };
         ShiftAfter: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
             cueId: number;
@@ -1254,7 +1372,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -1308,6 +1426,8 @@ export interface components {
             /** Format: int32 */
             words: number;
             repairs: string[];
+            /** @description The language that its text is likely in, where the file does not say it */
+            proposed?: string;
         };
         NameRequest: {
             name?: string;
@@ -1317,13 +1437,13 @@ export interface components {
             about: string;
             emphasis: string[];
         };
-        LanguageView: {
-            tag: string;
-            name: string;
-            /** @description A script's times are measured; else estimated */
-            measured: boolean;
-            /** @description Speech can be recognised */
-            recognised: boolean;
+        ReadingView: {
+            /** @description What stands now */
+            find: string;
+            /** @description What would stand instead */
+            with: string;
+            /** @description A term of the glossary; else the recogniser's own */
+            term: boolean;
         };
         SpellingView: {
             known: boolean;
@@ -1479,6 +1599,50 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorkshopView"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkshopRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorkshopView"];
+                };
+            };
+        };
+    };
     recipes: {
         parameters: {
             query?: {
@@ -1601,7 +1765,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1716,6 +1880,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
+    guess: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuessRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LanguageView"][];
                 };
             };
         };
@@ -2210,6 +2398,26 @@ export interface operations {
             };
         };
     };
+    troubles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
+                };
+            };
+        };
+    };
     job: {
         parameters: {
             query?: never;
@@ -2314,7 +2522,7 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    get_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2332,6 +2540,29 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TrackView"];
+                };
+            };
+        };
+    };
+    readings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                wordId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingView"][];
                 };
             };
         };
@@ -2429,6 +2660,29 @@ export interface operations {
             };
         };
     };
+    peaksOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                choice: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+        };
+    };
     scene: {
         parameters: {
             query?: {
@@ -2449,28 +2703,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SceneView"];
-                };
-            };
-        };
-    };
-    peaks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                clipId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/octet-stream": string;
                 };
             };
         };

@@ -19,6 +19,8 @@ export type CaptionFormat = Schemas['FormatView'];
 export type Glossary = Schemas['GlossaryView'];
 export type Recipes = Schemas['RecipesView'];
 export type Client = Schemas['ClientRow'];
+export type Reading = Schemas['ReadingView'];
+export type Workshop = Schemas['WorkshopView'];
 export type Preview = Schemas['PreviewView'];
 export type Place = Schemas['Place'];
 export type SpellingView = Schemas['SpellingView'];
@@ -41,6 +43,8 @@ export type Edit =
   | Schemas['DeleteCues']
   | Schemas['SetEmphasis']
   | Schemas['ConfirmWords']
+  | Schemas['ConfirmSure']
+  | Schemas['SetLanguage']
   | Schemas['RetimeWord']
   | Schemas['ShiftCues']
   | Schemas['MoveEdge']

@@ -8,6 +8,7 @@ import { usePanels } from './panels';
 import { Drawer } from '../drawer/Drawer';
 import { useKeys } from '../keys/useKeys';
 import { Rail } from '../rail/Rail';
+import { HandLine } from '../score/HandLine';
 import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../selection/selection';
@@ -28,10 +29,13 @@ export function Bench() {
   const peaks = usePeaks(clipId, clip.data?.prepared ?? false, clip.data?.sound);
   const jobs = useJobs(clipId);
   useKeys(clipId);
+  const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
   useEffect(() => {
     useSelection.getState().select({ kind: 'none' });
     useSelection.getState().endTyping();
-    usePanels.getState().set({ lens: false, history: false, replace: null, beside: null, onStage: null });
+    usePanels
+      .getState()
+      .set({ lens: false, history: false, replace: null, beside: null, onStage: null, range: null });
   }, [clipId]);
   useEffect(() => {
     document.title = clip.data ? `${clip.data.name} · Salt Drum` : 'Salt Drum';
@@ -58,11 +62,14 @@ export function Bench() {
       <main className="flex min-h-0 flex-1">
         <Stage clip={clip.data} track={track.data} scene={scene.data?.scene} />
         <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
-        {track.data.cues.length > 0 ? (
-          <Score clip={clip.data} track={track.data} peaks={peaks.data} />
-        ) : (
-          <NoWords clip={clip.data} working={working} />
-        )}
+        <div className="flex min-w-0 flex-1 flex-col">
+          {track.data.cues.length > 0 ? (
+            <Score clip={clip.data} track={track.data} peaks={peaks.data} />
+          ) : (
+            <NoWords clip={clip.data} working={working} />
+          )}
+          {byHand && <HandLine clip={clip.data} />}
+        </div>
         <Drawer clip={clip.data} track={track.data} step={step} jobs={jobs.data ?? []} />
       </main>
       <KeysDialog />

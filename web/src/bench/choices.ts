@@ -1,10 +1,14 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import type { Policy } from '../api/types';
 
 /** What a person chose about the bench itself; this browser remembers it. */
 interface Choices {
   /** The clip waits while a cue is being typed. */
   pauseWhileTyping: boolean;
+  /** How a recognised draft is written. */
+  policies: Policy[];
+  setPolicies: (policies: Policy[]) => void;
   /** Keys chosen instead of the ones that ship, by action. */
   keys: Record<string, string[]>;
   setPauseWhileTyping: (pause: boolean) => void;
@@ -15,6 +19,8 @@ export const useChoices = create<Choices>()(
   persist(
     (set) => ({
       pauseWhileTyping: true,
+      policies: ['SENTENCES', 'FIGURES'],
+      setPolicies: (policies) => set({ policies }),
       keys: {},
       setPauseWhileTyping: (pauseWhileTyping) => set({ pauseWhileTyping }),
       setKeys: (action, keys) =>

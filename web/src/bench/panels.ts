@@ -10,6 +10,8 @@ interface Panels {
   /** Language of the translation beside the words, and on the stage; null for none. */
   beside: string | null;
   onStage: string | null;
+  /** The part of the clip in which words are got; null for the whole clip. */
+  range: { fromMs: number; toMs: number } | null;
   set: (change: Partial<Omit<Panels, 'set'>>) => void;
 }
 
@@ -20,5 +22,6 @@ export const usePanels = create<Panels>((set) => ({
   replace: null,
   beside: null,
   onStage: null,
+  range: null,
   set: (change) => set(change),
 }));

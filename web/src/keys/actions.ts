@@ -1,5 +1,6 @@
 import { usePanels } from '../bench/panels';
 import { usePlayer } from '../player/player';
+import { readingsNow } from '../api/hearing';
 import { bare } from '../score/bare';
 import { ROOM_MS } from '../score/rows';
 import { useSpelling } from '../score/spelling';
@@ -24,6 +25,11 @@ const panels = () => usePanels.getState();
 function goCue(hand: Hand, by: number) {
   const next = hand.track.cues[hand.cueIndex < 0 ? 0 : hand.cueIndex + by];
   return next ? () => hand.goWord(next.words[0]) : null;
+}
+
+/** One word on or back in the order of time. */
+function goWord(hand: Hand, by: number) {
+  hand.goWord(hand.chosen ? hand.words[hand.wordIndex + by] : hand.words[Math.max(0, hand.wordIndex)]);
 }
 
 function extend(hand: Hand, by: number) {
@@ -137,16 +143,16 @@ export const ACTIONS: Action[] = [
   {
     id: 'wordBefore',
     group: 'Go',
-    label: 'Word before',
+    label: 'Word before (to the left)',
     keys: ['←'],
-    run: (h) => () => h.goWord(h.chosen ? h.words[h.wordIndex - 1] : h.words[Math.max(0, h.wordIndex)]),
+    run: (h) => () => goWord(h, h.cue?.rightToLeft ? 1 : -1),
   },
   {
     id: 'wordAfter',
     group: 'Go',
-    label: 'Word after',
+    label: 'Word after (to the right)',
     keys: ['→'],
-    run: (h) => () => h.goWord(h.chosen ? h.words[h.wordIndex + 1] : h.words[Math.max(0, h.wordIndex)]),
+    run: (h) => () => goWord(h, h.cue?.rightToLeft ? -1 : 1),
   },
   { id: 'cueBefore', group: 'Go', label: 'Cue before', keys: ['↑'], run: (h) => goCue(h, -1) },
   { id: 'cueAfter', group: 'Go', label: 'Cue after', keys: ['↓'], run: (h) => goCue(h, 1) },
@@ -232,6 +238,25 @@ export const ACTIONS: Action[] = [
         nextFrom(h, (id, unsure) => unsure && id !== chosen.id)?.();
       };
     },
+  },
+  ...[1, 2, 3, 4, 5].map((n): Action => ({
+    id: `reading${n}`,
+    group: 'Write',
+    label: n === 1 ? 'Take the first other reading' : `Take reading ${n}`,
+    keys: n === 1 ? ['Q', 'Alt 1'] : [`Alt ${n}`],
+    run: ({ chosen, clipId, change }) => {
+      const reading = chosen && readingsNow(clipId, chosen.id)[n - 1];
+      return reading
+        ? () => change({ kind: 'replaceText', find: reading.find, with: reading.with, wordIds: [chosen.id] })
+        : null;
+    },
+  })),
+  {
+    id: 'hand',
+    group: 'Write',
+    label: 'Type a cue at the playhead',
+    keys: ['Y'],
+    run: () => () => selection().typeByHand(),
   },
   {
     id: 'emphasise',

@@ -7,6 +7,7 @@ export type Step = { kind: 'undo' } | { kind: 'redo' };
 
 /** What an action works on: the track, what is selected, and where the playhead is. */
 export interface Hand {
+  clipId: string;
   track: Track;
   change: (edit: Edit | Step) => void;
   words: Word[];
@@ -24,7 +25,7 @@ export interface Hand {
   goWord: (word: Word | undefined) => void;
 }
 
-export function handOf(track: Track, change: Hand['change']): Hand {
+export function handOf(clipId: string, track: Track, change: Hand['change']): Hand {
   const { selected, select } = useSelection.getState();
   const words = track.cues.flatMap((cue) => cue.words);
   const selectedCues = chosenCues(track, selected);
@@ -32,6 +33,7 @@ export function handOf(track: Track, change: Hand['change']): Hand {
   const chosen = selected.kind === 'word' ? words[wordIndex] : undefined;
   const cue = selectedCues[0] ?? track.cues.find((c) => c.words.some((w) => w.id === words[wordIndex]?.id));
   return {
+    clipId,
     track,
     change,
     words,
@@ -70,6 +72,9 @@ export function reveal(wordId: number) {
   window.dispatchEvent(new CustomEvent('reveal-word', { detail: wordId }));
   requestAnimationFrame(() =>
     requestAnimationFrame(() => {
+      const { selected, typing } = useSelection.getState();
+      // Whoever has gone on, or types already, keeps the keyboard.
+      if (typing || selected.kind !== 'word' || selected.id !== wordId) return;
       const element = document.querySelector<HTMLElement>(`[data-word="${wordId}"]`);
       element?.scrollIntoView({ block: 'nearest' });
       element?.focus({ preventScroll: true });

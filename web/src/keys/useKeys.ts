@@ -21,7 +21,7 @@ export function useKeys(clipId: string) {
       const combo = comboOf(e);
       const chosen = useChoices.getState().keys;
       const action = ACTIONS.find((a) => keysOf(a, chosen).includes(combo));
-      const run = action?.run(handOf(track, mutate));
+      const run = action?.run(handOf(clipId, track, mutate));
       if (run) {
         e.preventDefault();
         run();
@@ -29,5 +29,5 @@ export function useKeys(clipId: string) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [trackNow, mutate]);
+  }, [clipId, trackNow, mutate]);
 }

@@ -49,7 +49,7 @@ function Items({ clipId }: { clipId: string }) {
   const track = useTrackNow(clipId)();
   const keys = useChoices((s) => s.keys);
   if (!track) return null;
-  const hand = handOf(track, mutate);
+  const hand = handOf(clipId, track, mutate);
   return ITEMS.map((group, i) => (
     <ContextMenu.Group key={group[0]}>
       {i > 0 && <ContextMenu.Separator className="my-1.5 h-px bg-rule" />}

@@ -15,7 +15,9 @@ interface Player {
   rate: number;
   /** Length of one frame, for stepping. */
   frameMs: number;
-  attach: (video: HTMLVideoElement | null) => void;
+  clipId: string | null;
+  /** Takes a clip's picture; the time stays when it is the same clip's again. */
+  attach: (video: HTMLVideoElement | null, clipId: string) => void;
   shown: (timeMs: number) => void;
   seek: (timeMs: number) => void;
   /** Goes to the first frame that begins inside a word. */
@@ -38,12 +40,18 @@ export const usePlayer = create<Player>((set, get) => ({
   loopFromMs: null,
   rate: 1,
   frameMs: 1000 / 30,
-  attach: (video) => {
-    set({ video, timeMs: 0, playing: false, stopAtMs: null, loopFromMs: null });
-    if (video) video.playbackRate = get().rate;
+  clipId: null,
+  attach: (video, clipId) => {
+    const timeMs = clipId === get().clipId ? get().timeMs : 0;
+    set({ video, clipId, timeMs, playing: false, stopAtMs: null, loopFromMs: null });
+    if (!video) return;
+    video.playbackRate = get().rate;
+    if (timeMs > 0) video.currentTime = (timeMs + 0.5) / 1000;
   },
   shown: (timeMs) => {
     const { stopAtMs, loopFromMs, video } = get();
+    // A frame from before the seek that is under way says nothing about where the playhead is.
+    if (video?.seeking) return;
     if (stopAtMs !== null && timeMs >= stopAtMs) {
       if (loopFromMs !== null && video) {
         video.currentTime = (loopFromMs + 0.5) / 1000;

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Clip, Track } from '../api/types';
+import { usePanels } from '../bench/panels';
 import { usePlayer } from '../player/player';
 import { chosenCues, useSelection } from '../selection/selection';
 
@@ -11,6 +12,8 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
   const head = useRef<HTMLDivElement>(null);
   const selected = useSelection((s) => s.selected);
   const rangeFrom = useRef<number | null>(null);
+  const partFrom = useRef<number | null>(null);
+  const part = usePanels((s) => s.range);
   const { seek } = usePlayer.getState();
   const { select } = useSelection.getState();
 
@@ -92,6 +95,14 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
   const go = (e: React.PointerEvent) => {
     const ms = timeAt(e);
     const cue = cueAt(ms);
+    if (e.altKey) {
+      const begun = partFrom.current ?? ms;
+      partFrom.current = begun;
+      if (Math.abs(ms - begun) > 100) {
+        usePanels.getState().set({ range: { fromMs: Math.min(begun, ms), toMs: Math.max(begun, ms) } });
+      }
+      return;
+    }
     if (e.shiftKey && cue) {
       if (rangeFrom.current === null) {
         rangeFrom.current = cue.id;
@@ -113,15 +124,25 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
         <canvas
           ref={canvas}
           role="img"
-          aria-label={`The whole clip: ${track.cues.length} cues. Click to go there, drag with Shift to choose a run of cues`}
+          aria-label={`The whole clip: ${track.cues.length} cues. Click to go there, drag with Shift to choose a run of cues, with Alt a part to get words for`}
           className="h-full w-full cursor-pointer touch-none"
           onPointerDown={(e) => {
             e.currentTarget.setPointerCapture(e.pointerId);
             rangeFrom.current = null;
+            partFrom.current = null;
             go(e);
           }}
           onPointerMove={(e) => e.buttons === 1 && go(e)}
         />
+        {part && (
+          <div
+            className="pointer-events-none absolute inset-x-0 border-y border-accent bg-accent/15"
+            style={{
+              top: `${(part.fromMs / clip.durationMs) * 100}%`,
+              height: `${((part.toMs - part.fromMs) / clip.durationMs) * 100}%`,
+            }}
+          />
+        )}
         <div ref={head} className="pointer-events-none absolute inset-x-0 h-0 border-t-2 border-accent" />
       </div>
     </div>

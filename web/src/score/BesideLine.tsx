@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { useTranslationChange } from '../api/translations';
 import type { Cue } from '../api/types';
+import { textOf } from './text';
 
 /** The cue's text in the other language: click and type. What a hand typed is not translated again. */
 export function BesideLine(props: {
@@ -13,7 +14,7 @@ export function BesideLine(props: {
   const change = useTranslationChange(clipId, language);
   const [typing, setTyping] = useState(false);
   const done = useRef(false);
-  const text = translated?.words.map((w) => w.text).join(' ') ?? '';
+  const text = translated ? textOf(translated.words) : '';
   const byHand = translated?.textByHand;
   const end = (typed: string | null) => {
     if (done.current) return;

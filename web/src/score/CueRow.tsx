@@ -103,9 +103,19 @@ export const CueRow = memo(function CueRow(props: {
               <CueText clipId={clip.id} cue={cue} typing={typing} />
             ) : (
               lines.map((line) => (
-                <div key={line[0].id} className="flex flex-wrap gap-x-[3px]">
+                <div
+                  key={line[0].id}
+                  dir={cue.rightToLeft ? 'rtl' : 'ltr'}
+                  className="flex flex-wrap gap-x-[3px]"
+                >
                   {line.map((word) => (
-                    <ScoreWord key={word.id} word={word} cueId={cue.id} peaks={peaks} />
+                    <ScoreWord
+                      key={word.id}
+                      word={word}
+                      cueId={cue.id}
+                      peaks={peaks}
+                      rightToLeft={cue.rightToLeft}
+                    />
                   ))}
                 </div>
               ))

@@ -4,6 +4,7 @@ import type { Cue, Track } from '../api/types';
 import { useChoices } from '../bench/choices';
 import { usePlayer } from '../player/player';
 import { useSelection, type Typing } from '../selection/selection';
+import { textOf, tidied, wordAt } from './text';
 
 /** A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. */
 export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typing, { cueId: number }> }) {
@@ -12,7 +13,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   const { mutateAsync } = useChange(clipId);
   const trackNow = useTrackNow(clipId);
   const { endTyping, type, select } = useSelection.getState();
-  const text = cue.words.map((w) => w.text).join(' ');
+  const text = textOf(cue.words);
   const done = useRef(false);
 
   useLayoutEffect(() => {
@@ -26,12 +27,13 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
       return;
     }
     let from = 0;
-    for (const word of cue.words) {
+    for (const [i, word] of cue.words.entries()) {
+      from += i > 0 && word.spaced ? 1 : 0;
       if (word.id === typing.wordId) {
         element.setSelectionRange(from, from + word.text.length);
         return;
       }
-      from += word.text.length + 1;
+      from += word.text.length;
     }
     element.setSelectionRange(text.length, text.length);
     // Only when typing begins: the caret is the typist's afterwards.
@@ -42,7 +44,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   const keep = async (): Promise<Track | null> => {
     if (done.current) return null;
     done.current = true;
-    const typed = field.current!.value.replace(/\s+/g, ' ').trim();
+    const typed = tidied(field.current!.value);
     endTyping();
     try {
       if (typed !== text) return await mutateAsync({ kind: 'retypeCue', cueId: cue.id, text: typed });
@@ -77,8 +79,10 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     select({ kind: 'word', id: word.id });
   };
   /** The word that begins after this much of the text. */
-  const wordIn = (track: Track, at: string) =>
-    track.cues.find((c) => c.id === cue.id)?.words[at.split(/\s+/).filter(Boolean).length];
+  const wordIn = (track: Track, at: string) => {
+    const now = track.cues.find((c) => c.id === cue.id);
+    return now && wordAt(now, tidied(at).length);
+  };
   const join = async (first: Cue | undefined, caret: number) => {
     const track = await keep();
     if (!track || !first) return;
@@ -107,7 +111,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     } else if (e.key === 'Escape') act = leave;
     else if (e.key === 'Backspace' && atStart) {
       const first = neighbour(trackNow(), -1);
-      const length = first?.words.reduce((sum, w) => sum + w.text.length + 1, 0) ?? 0;
+      const length = first ? textOf([...first.words, cue.words[0]]).length - cue.words[0].text.length : 0;
       if (first) act = () => void join(first, length);
     } else if (e.key === 'Delete' && atEnd) {
       const next = neighbour(trackNow(), 1);
@@ -128,6 +132,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
       ref={field}
       aria-label="Text of this cue"
       defaultValue={text}
+      dir="auto"
       rows={Math.max(1, Math.ceil(text.length / 34))}
       onBlur={() => void keep()}
       onKeyDown={onKeyDown}

@@ -1,8 +1,9 @@
-import { Ear, ScrollText } from 'lucide-react';
+import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useOrder } from '../api/queries';
 import type { Clip, Job, WordsRequest } from '../api/types';
-import { DRAFT_POLICIES } from '../drawer/words/DraftPart';
+import { useChoices } from '../bench/choices';
+import { useSelection } from '../selection/selection';
 
 /** The empty score: it says the next step and does it in one click. */
 export function NoWords({ clip, working }: { clip: Clip; working: Job | undefined }) {
@@ -13,7 +14,11 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
     requestAnimationFrame(() => document.getElementById('script')?.focus());
   };
   return (
-    <div role="region" aria-label="Score" className="flex min-w-0 flex-1 items-center justify-center px-10">
+    <div
+      role="region"
+      aria-label="Score"
+      className="flex min-h-0 min-w-0 flex-1 items-center justify-center px-10"
+    >
       {working ? (
         <p className="text-lg text-soft">{working.message ?? 'Waiting its turn'}</p>
       ) : (
@@ -21,9 +26,10 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
           <h2 className="text-2xl font-semibold">This clip has no words yet</h2>
           <p className="mt-3 text-soft">
             If you have the script, paste it: each word gets its exact time from the voice. If not, let the
-            speech be recognised and correct the draft.
+            speech be recognised and correct the draft. Where nobody speaks, type the cues along with the
+            picture.
           </p>
-          <div className="mt-6 flex gap-3">
+          <div className="mt-6 flex flex-wrap gap-3">
             <button
               onClick={paste}
               className="flex items-center gap-2 rounded-full bg-accent px-5 py-2.5 font-medium text-on-accent hover:brightness-110"
@@ -32,14 +38,18 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
             </button>
             {clip.sounds > 0 && (
               <button
-                onClick={() =>
-                  order.mutate({ language: 'en', policies: DRAFT_POLICIES.map((p) => p.policy) })
-                }
+                onClick={() => order.mutate({ language: 'en', policies: useChoices.getState().policies })}
                 className="flex items-center gap-2 rounded-full border border-rule px-5 py-2.5 font-medium hover:border-ink"
               >
                 <Ear size={17} /> Recognise the speech
               </button>
             )}
+            <button
+              onClick={() => useSelection.getState().typeByHand()}
+              className="flex items-center gap-2 rounded-full border border-rule px-5 py-2.5 font-medium hover:border-ink"
+            >
+              <Keyboard size={17} /> Type at the playhead <kbd className="font-sans text-xs text-soft">Y</kbd>
+            </button>
           </div>
         </div>
       )}

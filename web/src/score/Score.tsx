@@ -4,6 +4,7 @@ import type { Clip, Cue, Track } from '../api/types';
 import { usePanels } from '../bench/panels';
 import { useTranslation } from '../api/translations';
 import { usePlayer } from '../player/player';
+import { useSelection } from '../selection/selection';
 import { CueRow } from './CueRow';
 import { followClock, useLit } from './lit';
 import { RestRow } from './RestRow';
@@ -52,13 +53,23 @@ export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks:
     return () => window.removeEventListener('reveal-word', onReveal);
   }, [items, rows]);
 
+  useEffect(
+    () =>
+      useSelection.subscribe(({ typing }, before) => {
+        if (typing === before.typing || !typing || !('restFromMs' in typing)) return;
+        const index = items.findIndex((row) => 'rest' in row && row.fromMs === typing.restFromMs);
+        if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
+      }),
+    [items, rows],
+  );
+
   return (
     <div
       ref={page}
       role="region"
       aria-label="Score"
       tabIndex={0}
-      className="min-w-0 flex-1 overflow-y-auto px-4 outline-none"
+      className="min-h-0 min-w-0 flex-1 overflow-y-auto px-4 outline-none"
     >
       <div className="relative mx-auto max-w-2xl" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((row) => {

@@ -11,10 +11,13 @@ export const ScoreWord = memo(function ScoreWord({
   word,
   cueId,
   peaks,
+  rightToLeft,
 }: {
   word: Word;
   cueId: number;
   peaks: Uint8Array | undefined;
+  /** The sound runs as the words do. */
+  rightToLeft: boolean;
 }) {
   const lit = useLit((s) => s.wordId === word.id);
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
@@ -43,14 +46,16 @@ export const ScoreWord = memo(function ScoreWord({
         usePlayer.getState().seekWord(word.startMs);
       }}
       onDoubleClick={() => type(cueId, word.id)}
-      className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-left leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
+      className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-start leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
     >
       <span
         className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : misspelt ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
       >
         {word.text}
       </span>
-      <span className={`border-l border-rule ${lit ? 'text-accent' : 'text-groove'}`}>
+      <span
+        className={`border-s border-rule ${rightToLeft ? '-scale-x-100' : ''} ${lit ? 'text-accent' : 'text-groove'}`}
+      >
         <Groove peaks={peaks} startMs={word.startMs} endMs={word.endMs} />
       </span>
       {selected && <span className="absolute inset-x-[3px] bottom-0 h-[2px] rounded bg-accent" />}

@@ -11,7 +11,8 @@ export type Selected =
 /** Where typing begins: in a cue at a word, or in a rest where a new cue is to stand. */
 export type Typing =
   | { cueId: number; wordId: number | null; caret?: 'start' | 'end' | number }
-  | { restFromMs: number; restToMs: number };
+  | { restFromMs: number; restToMs: number }
+  | { byHand: true };
 
 interface Selection {
   selected: Selected;
@@ -21,6 +22,8 @@ interface Selection {
   extendTo: (track: Track, cueId: number) => void;
   type: (cueId: number, wordId: number | null, caret?: 'start' | 'end' | number) => void;
   typeInRest: (fromMs: number, toMs: number) => void;
+  /** A line in which cues are typed one after the other at the playhead. */
+  typeByHand: () => void;
   endTyping: () => void;
 }
 
@@ -38,6 +41,7 @@ export const useSelection = create<Selection>((set, get) => ({
   },
   type: (cueId, wordId, caret) => set({ typing: { cueId, wordId, caret } }),
   typeInRest: (restFromMs, restToMs) => set({ typing: { restFromMs, restToMs } }),
+  typeByHand: () => set({ typing: { byHand: true } }),
   endTyping: () => set({ typing: null }),
 }));
 

@@ -31,7 +31,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
   useEffect(() => {
     const element = video.current!;
     usePlayer.setState({ durationMs: clip.durationMs, frameMs: 1000 / clip.frameRate });
-    attach(element);
+    attach(element, clip.id);
     let request = 0;
     const onFrame = (_: number, frame: VideoFrameCallbackMetadata) => {
       shown(frame.mediaTime * 1000);
@@ -48,7 +48,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
       element.removeEventListener('play', onPlay);
       element.removeEventListener('pause', onPause);
       element.removeEventListener('ended', onPause);
-      attach(null);
+      attach(null, clip.id);
     };
   }, [clip.id, clip.prepared, clip.durationMs, clip.frameRate, attach, shown]);
 

@@ -1,6 +1,7 @@
 import { FileText, Subtitles } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { call, putFile } from '../../api/http';
+import { useChange, useLanguages } from '../../api/queries';
 import type { BroughtIn, Clip } from '../../api/types';
 import { useNotices } from '../../notices/notices';
 import { QuietButton } from '../parts';
@@ -12,6 +13,9 @@ export function FilePart({ clip }: { clip: Clip }) {
   const input = useRef<HTMLInputElement>(null);
   const [done, setDone] = useState<BroughtIn | null>(null);
   const notice = useNotices((s) => s.say);
+  const change = useChange(clip.id);
+  const languages = useLanguages();
+  const proposedName = languages.data?.find((l) => l.tag === done?.proposed)?.name ?? done?.proposed;
   const read = async (what: () => Promise<BroughtIn>) => {
     setDone(null);
     try {
@@ -57,6 +61,20 @@ export function FilePart({ clip }: { clip: Clip }) {
             {done.words} words in {done.cues} cues.{' '}
             {done.repairs.length === 0 ? 'Nothing had to be repaired.' : 'Repaired on the way:'}
           </p>
+          {done.proposed && (
+            <p className="mt-1">
+              It does not say its language, and looks like {proposedName}.{' '}
+              <button
+                onClick={() => {
+                  change.mutate({ kind: 'setLanguage', language: done.proposed! });
+                  setDone({ ...done, proposed: undefined });
+                }}
+                className="text-accent underline"
+              >
+                Take {proposedName}
+              </button>
+            </p>
+          )}
           {done.repairs.length > 0 && (
             <ul className="mt-2 max-h-40 space-y-1 overflow-y-auto text-soft">
               {done.repairs.map((repair, i) => (

@@ -1,5 +1,6 @@
-import { BookPlus, Replace, SpellCheck } from 'lucide-react';
+import { BookPlus, CheckCheck, Replace, SpellCheck } from 'lucide-react';
 import { useAddTerm, useGlossary } from '../../api/clients';
+import { useUnsureBelow, useWorkshop } from '../../api/hearing';
 import { useSuggestions } from '../../api/proof';
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
@@ -17,8 +18,16 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
   const wrong = useSpelling((s) => s.wrong);
   const { mutate } = useChange(clip.id);
   const { pauseWhileTyping, setPauseWhileTyping } = useChoices();
+  const workshop = useWorkshop();
+  const unsureBelow = useUnsureBelow();
+  const recognised = track.cues
+    .filter((c) => !c.locked)
+    .flatMap((c) => c.words)
+    .filter((w) => w.source === 'RECOGNISED');
+  const heard = recognised.length;
+  const sure = recognised.filter((w) => !w.unsure).length;
   const unsure = track.cues.reduce((sum, c) => sum + c.words.filter((w) => w.unsure).length, 0);
-  const go = (id: string) => () => actionNamed(id).run(handOf(track, mutate))?.();
+  const go = (id: string) => () => actionNamed(id).run(handOf(clip.id, track, mutate))?.();
   return (
     <Section title="Proof">
       <div className="space-y-2">
@@ -32,10 +41,36 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
             <SpellCheck size={16} /> {wrong.size} may be misspelt
           </QuietButton>
         )}
+        {sure > 0 && (
+          <QuietButton
+            onClick={() => mutate({ kind: 'confirmSure', least: workshop.data?.unsureBelow ?? 1 })}
+          >
+            <CheckCheck size={16} /> Confirm the {sure} that {sure === 1 ? 'is' : 'are'} sure
+          </QuietButton>
+        )}
         <QuietButton hint="R" onClick={() => usePanels.getState().set({ replace: '' })}>
           <Replace size={16} /> Replace everywhere
         </QuietButton>
       </div>
+      {heard > 0 && workshop.data && (
+        <label className="mt-4 block px-1 text-[13px] text-soft">
+          Words count as unsure
+          <input
+            type="range"
+            aria-label="How sure a word must be"
+            aria-valuetext={`Marked below ${workshop.data.unsureBelow}`}
+            min={0}
+            max={workshop.data.steps.length - 1}
+            value={workshop.data.steps.findIndex((s) => s >= workshop.data!.unsureBelow)}
+            onChange={(e) => unsureBelow.mutate(workshop.data!.steps[Number(e.target.value)])}
+            className="mt-1 w-full accent-accent"
+          />
+          <span className="flex justify-between text-xs">
+            <span>only the worst</span>
+            <span>all that may be wrong</span>
+          </span>
+        </label>
+      )}
       <label className="mt-3 flex items-center gap-2 px-1 text-[13px] text-soft">
         <input
           type="checkbox"

@@ -1,10 +1,13 @@
 import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react';
 import { useChange, useOrder } from '../../api/queries';
 import type { Clip, Track, WordsRequest } from '../../api/types';
+import { useChoices } from '../../bench/choices';
 import { stamp } from '../../player/time';
 import { chosenCues, useSelection } from '../../selection/selection';
 import { QuietButton, Section } from '../parts';
+import { textOf } from '../../score/text';
 import { SpellingOf } from './ProofPart';
+import { ReadingsOf } from './ReadingsOf';
 
 const SOURCES: Record<string, string> = {
   RECOGNISED: 'heard',
@@ -21,6 +24,7 @@ const SOURCES: Record<string, string> = {
 export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   const selected = useSelection((s) => s.selected);
   const change = useChange(clip.id);
+  const policies = useChoices((s) => s.policies);
   const again = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   if (selected.kind === 'word') {
     const word = track.cues.flatMap((c) => c.words).find((w) => w.id === selected.id);
@@ -54,6 +58,7 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
               </QuietButton>
             )}
           </div>
+          <ReadingsOf clip={clip} track={track} word={word} />
           <SpellingOf clip={clip} track={track} wordId={word.id} />
         </Section>
       );
@@ -65,7 +70,7 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
       const first = cues[0];
       const last = cues[cues.length - 1];
       const words = cues.flatMap((c) => c.words);
-      const range = { language: track.language, fromMs: first.showMs, toMs: last.hideMs };
+      const range = { language: track.language, cueIds: cues.map((c) => c.id) };
       const locked = cues.every((c) => c.locked);
       return (
         <Section title={cues.length === 1 ? 'This cue' : `These ${cues.length} cues`}>
@@ -84,12 +89,15 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
             </QuietButton>
             <QuietButton
               disabled={cues.some((c) => c.locked)}
-              onClick={() => again.mutate({ ...range, script: words.map((w) => w.text).join(' ') })}
+              onClick={() => again.mutate({ ...range, script: cues.map((c) => textOf(c.words)).join(' ') })}
             >
               <ScrollText size={16} /> Place its text again
             </QuietButton>
             {clip.sounds > 0 && (
-              <QuietButton onClick={() => again.mutate(range)}>
+              <QuietButton
+                disabled={cues.some((c) => c.locked)}
+                onClick={() => again.mutate({ ...range, policies })}
+              >
                 <Ear size={16} /> Recognise just {cues.length === 1 ? 'this cue' : 'these cues'}
               </QuietButton>
             )}

@@ -1,35 +1,41 @@
-import { Ear, ScrollText } from 'lucide-react';
+import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useState } from 'react';
-import { useLanguages, useListenTo, useOrder } from '../../api/queries';
-import type { Clip, Job, Policy, Track } from '../../api/types';
+import { useGuess } from '../../api/hearing';
+import { useLanguages, useOrder } from '../../api/queries';
+import type { Clip, Job, Track, WordsRequest } from '../../api/types';
+import { useChoices } from '../../bench/choices';
 import { usePanels } from '../../bench/panels';
+import { useSelection } from '../../selection/selection';
 import { JobLine } from '../JobLine';
 import { MainButton, QuietButton, Section } from '../parts';
-import { DRAFT_POLICIES, DraftPart } from './DraftPart';
+import { DRAFT_POLICIES, DraftPart, withPolicy } from './DraftPart';
 import { FilePart } from './FilePart';
 import { FlaggedPart } from './FlaggedPart';
 import { GlossaryPart } from './GlossaryPart';
+import { LanguageSelect } from './LanguageSelect';
 import { ProofPart } from './ProofPart';
+import { RangePart } from './RangePart';
 import { ReplacePart } from './ReplacePart';
 import { SelectedPart } from './SelectedPart';
+import { SoundPart } from './SoundPart';
 import { TranslationPart } from './TranslationPart';
 
 export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [script, setScript] = useState('');
   const [chosen, setLanguage] = useState<string | null>(null);
-  const [policies, setPolicies] = useState<Policy[]>(DRAFT_POLICIES.map((p) => p.policy));
+  const { policies, setPolicies } = useChoices();
+  const range = usePanels((s) => s.range);
+  const part = range ? { fromMs: Math.round(range.fromMs), toMs: Math.round(range.toMs) } : {};
+  const guess = useGuess(script.slice(0, 2000));
   const replace = usePanels((s) => s.replace);
   const languages = useLanguages();
-  const listenTo = useListenTo(clip.id);
-  const order = useOrder<{ script?: string; language: string; policies?: Policy[] }>(
-    `/api/clips/${clip.id}/words`,
-    clip.id,
-  );
+  const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   const wordsJobs = jobs.filter((j) => j.kind === 'WORDS');
   const working = wordsJobs.find((j) => ['WAITING', 'RUNNING', 'STOPPING'].includes(j.state));
   const failed = !working && wordsJobs[0]?.state === 'FAILED' ? wordsJobs[0] : null;
   const has = track.cues.length > 0;
   const language = chosen ?? (track.language === 'und' ? 'en' : track.language);
+  const proposed = guess.data?.find((l) => script.trim() && l.tag !== language.split('-')[0]);
   const able = languages.data?.find((l) => l.tag === language.split('-')[0]);
   return (
     <>
@@ -47,6 +53,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
               <span className="mb-1 block text-[13px] text-soft">What is said</span>
               <textarea
                 id="script"
+                dir="auto"
                 value={script}
                 onChange={(e) => setScript(e.target.value)}
                 rows={has ? 4 : 9}
@@ -54,31 +61,26 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 className="w-full resize-y rounded-lg border border-rule bg-paper px-3 py-2 leading-relaxed placeholder:text-soft"
               />
             </label>
-            <Select
-              label="Language"
-              value={language}
-              options={(languages.data ?? []).map((l) => [l.tag, l.name])}
-              onChange={setLanguage}
-            />
-            {clip.soundChoices.length > 1 && (
-              <Select
-                label="Listen to"
-                value={clip.sound}
-                options={clip.soundChoices.map((s) => [s.choice, s.label])}
-                onChange={(sound) => listenTo.mutate(sound)}
-              />
-            )}
-            {able && !able.measured && (
+            <LanguageSelect languages={languages.data ?? []} value={language} onChange={setLanguage} />
+            {proposed && (
               <p className="text-[13px] text-soft">
-                In {able.name} times are estimated from where there is speech, and marked so.
+                This looks like {proposed.name}.{' '}
+                <button onClick={() => setLanguage(proposed.tag)} className="text-accent underline">
+                  Take {proposed.name}
+                </button>
               </p>
             )}
-            <MainButton disabled={!script.trim()} onClick={() => order.mutate({ script, language })}>
+            <SoundPart clip={clip} />
+            <RangePart clip={clip} />
+            {able && (able.tag !== 'en' || !able.recognised) && (
+              <p className="text-[13px] text-soft">{able.offer}</p>
+            )}
+            <MainButton disabled={!script.trim()} onClick={() => order.mutate({ script, language, ...part })}>
               <ScrollText size={16} /> Place on the voice
             </MainButton>
             {clip.sounds > 0 && able?.recognised && (
               <>
-                <QuietButton onClick={() => order.mutate({ language, policies })}>
+                <QuietButton onClick={() => order.mutate({ language, policies, ...part })}>
                   <Ear size={16} /> Recognise the speech
                 </QuietButton>
                 <div className="space-y-1 px-1">
@@ -87,13 +89,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                       <input
                         type="checkbox"
                         checked={policies.includes(policy)}
-                        onChange={(e) =>
-                          setPolicies((all) =>
-                            DRAFT_POLICIES.map((p) => p.policy).filter((p) =>
-                              p === policy ? e.target.checked : all.includes(p),
-                            ),
-                          )
-                        }
+                        onChange={(e) => setPolicies(withPolicy(policies, policy, e.target.checked))}
                         className="accent-accent"
                       />
                       {label}
@@ -102,10 +98,19 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 </div>
               </>
             )}
-            <FilePart clip={clip} />
+            {!range && (
+              <>
+                <QuietButton hint="Y" onClick={() => useSelection.getState().typeByHand()}>
+                  <Keyboard size={16} /> Type at the playhead
+                </QuietButton>
+                <FilePart clip={clip} />
+              </>
+            )}
             {has && (
               <p className="text-[13px] text-soft">
-                Each replaces all words of the track. Undo brings them back.
+                {range
+                  ? 'Replaces the words of this part; the others stay. Undo brings them back.'
+                  : 'Placing, recognising and reading a file replace all words of the track. Undo brings them back.'}
               </p>
             )}
           </div>
@@ -115,29 +120,5 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {has && <TranslationPart clip={clip} track={track} />}
       <GlossaryPart clip={clip} />
     </>
-  );
-}
-
-function Select(props: {
-  label: string;
-  value: string;
-  options: [string, string][];
-  onChange: (value: string) => void;
-}) {
-  return (
-    <label className="flex items-center justify-between gap-3">
-      <span className="flex-none text-[13px] text-soft">{props.label}</span>
-      <select
-        value={props.value}
-        onChange={(e) => props.onChange(e.target.value)}
-        className="min-w-0 rounded-lg border border-rule bg-paper px-2 py-1.5"
-      >
-        {props.options.map(([value, label]) => (
-          <option key={value} value={value}>
-            {label}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

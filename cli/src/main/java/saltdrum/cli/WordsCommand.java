@@ -2,7 +2,6 @@ package saltdrum.cli;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -10,6 +9,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import saltdrum.core.BadInputException;
 import saltdrum.core.format.WordsFile;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
@@ -17,6 +17,7 @@ import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Term;
 
 @Command(name = "words", description = "Aligns a script to a clip's voice, or recognises the speech.")
@@ -57,17 +58,24 @@ final class WordsCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ClipInfo info = Probe.of(clip);
         int[] span = span(info.durationMs());
-        short[] samples = info.sounds().isEmpty()
-                ? new short[0]
-                : SoundTrack.speech(clip, SoundChoice.parse(sound).in(info));
-        int from = Math.min(samples.length, span[0] * 16);
-        int to = Math.min(samples.length, span[1] * 16);
-        short[] part = Arrays.copyOfRange(samples, from, to);
+        Sound part = info.sounds().isEmpty()
+                ? Sound.NONE
+                : SoundTrack.speech(clip, SoundChoice.parse(sound).in(info)).part(span[0], span[1]);
         SpeechDesk desk = new SpeechDesk();
         List<Word> words = script == null
-                ? desk.recognise(part, language, clip.getFileName().toString(), terms(), heard -> {}, () -> false)
-                : desk.place(part, tokens(), language, span[1] - span[0], done -> {}, () -> false)
+                ? desk.recognise(
+                                part,
+                                new Recogniser.Asked(
+                                        language, clip.getFileName().toString(), terms()),
+                                heard -> {},
+                                () -> false)
+                        .plainWords()
+                : desk.place(part, tokens(), language, span[1] - span[0], terms(), done -> {}, () -> false)
                         .words();
+        if (words.isEmpty()) {
+            throw new BadInputException(
+                    "No speech was heard in “" + clip.getFileName() + "”. Give the script with --script.");
+        }
         int offset = span[0];
         List<Word> moved = words.stream()
                 .map(w -> w.withTime(w.startMs() + offset, w.endMs() + offset))

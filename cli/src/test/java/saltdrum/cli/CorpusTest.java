@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.format.WordsFile;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.media.clip.SoundChoice;
@@ -28,9 +29,9 @@ class CorpusTest {
         Path corpus = Path.of("../speech/corpus");
         List<Word> truth = WordsFile.read(Files.readString(corpus.resolve(name + ".words.json")))
                 .toWords();
-        short[] samples = SoundTrack.speech(corpus.resolve(name + ".mka"), SoundChoice.USUAL);
+        Sound sound = SoundTrack.speech(corpus.resolve(name + ".mka"), SoundChoice.USUAL);
         List<String> tokens = truth.stream().map(Word::text).toList();
-        List<Word> placed = DESK.place(samples, tokens, "en", samples.length / 16, done -> {}, () -> false)
+        List<Word> placed = DESK.place(sound, tokens, "en", sound.lengthMs(), List.of(), done -> {}, () -> false)
                 .words();
         assertThat(placed).hasSameSizeAs(truth);
         assertThat(placed.stream().filter(word -> word.source() != WordSource.ALIGNED))

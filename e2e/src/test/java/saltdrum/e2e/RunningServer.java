@@ -54,6 +54,7 @@ final class RunningServer {
                         "--server.port=" + port,
                         "--spring.datasource.url=" + TestDatabase.url(),
                         "--salt-drum.data=" + data,
+                        "--salt-drum.models=" + System.getProperty("salt-drum.models"),
                         "--salt-drum.translator-url=" + translator,
                         "--salt-drum.outside-url=" + recogniser.address(),
                         "--salt-drum.outside-languages=sv")
@@ -92,6 +93,14 @@ final class RunningServer {
         return send(HttpRequest.newBuilder(URI.create(url() + path))
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    /** With a body of JSON. */
+    JsonNode send(String method, String path, String body) throws IOException {
+        return send(HttpRequest.newBuilder(URI.create(url() + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
                 .build());
     }
 

@@ -451,6 +451,29 @@ class ScoreTest extends OnTheBench {
     }
 
     @Test
+    void aTypistAheadOfSlowFramesKeepsTheKeyboard() throws Exception {
+        context.addInitScript("const frame = window.requestAnimationFrame.bind(window);"
+                + "window.requestAnimationFrame = then => setTimeout(() => frame(then), 150);");
+        String clipId = bringInMinute(draft().words());
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        Locator field = page.getByLabel("Text of this cue");
+        field.waitFor();
+        RunningServer.pause(900);
+        assertThat(field).isFocused();
+        page.keyboard().press("Escape");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Insert");
+        RunningServer.pause(900);
+        assertThat(page.getByLabel("Text of the new cue")).isFocused();
+        changing(clipId, () -> {
+            page.keyboard().insertText("gulls laugh");
+            page.keyboard().press("Enter");
+        });
+    }
+
+    @Test
     void keysCanBeChangedAndTheBrowsersCannotBeTaken() throws Exception {
         String clipId = bringInMinute(draft().words());
         page.keyboard().press("?");
@@ -459,16 +482,16 @@ class ScoreTest extends OnTheBench {
         assertThat(page.getByText("belongs to the browser")).isVisible();
         page.keyboard().press("n");
         assertThat(page.getByText("N is already")).isVisible();
-        page.keyboard().press("q");
+        page.keyboard().press("m");
         page.keyboard().press("Escape");
         page.locator("[data-word]").nth(1).click();
         int count = cues(clipId).size();
-        changing(clipId, () -> page.keyboard().press("q"));
+        changing(clipId, () -> page.keyboard().press("m"));
         assertThat(cues(clipId)).hasSize(count + 1);
         page.reload();
         page.locator("[data-word]").first().waitFor();
         page.keyboard().press("?");
-        assertThat(page.getByLabel("Key of “Split the cue before the word”: Q")).isVisible();
+        assertThat(page.getByLabel("Key of “Split the cue before the word”: M")).isVisible();
     }
 
     @Test

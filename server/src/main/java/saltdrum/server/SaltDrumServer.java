@@ -13,6 +13,7 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.neural.ModelShelf;
 import saltdrum.speech.outside.OutsideRecogniser;
 import saltdrum.speech.translate.Apertium;
 import saltdrum.speech.translate.OutsideTranslator;
@@ -45,6 +46,7 @@ public class SaltDrumServer {
         boolean outside =
                 settings.outsideUrl() != null && !settings.outsideUrl().isBlank();
         return new SpeechDesk(
+                ModelShelf.of(settings.models()),
                 outside
                         ? new OutsideRecogniser(
                                 URI.create(settings.outsideUrl()),

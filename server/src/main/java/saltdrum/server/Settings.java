@@ -8,6 +8,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data folder of media and work in progress
  * @param workers jobs at the same time
  * @param allowedHosts names under which the server may be called
+ * @param models folders of speech models separated by commas, the application's own first
  * @param outsideUrl address of a recogniser elsewhere, or empty
  * @param outsideLanguages tags of the languages it knows
  * @param translatorUrl address of a translator elsewhere, or empty
@@ -17,6 +18,7 @@ public record Settings(
         Path data,
         int workers,
         List<String> allowedHosts,
+        String models,
         String outsideUrl,
         List<String> outsideLanguages,
         String translatorUrl) {}

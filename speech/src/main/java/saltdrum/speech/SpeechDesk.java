@@ -1,38 +1,43 @@
 package saltdrum.speech;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
+import saltdrum.speech.acoustic.AcousticModel;
 import saltdrum.speech.align.Aligner;
 import saltdrum.speech.estimate.Estimator;
-import saltdrum.speech.model.AcousticModel;
-import saltdrum.speech.outside.OutsideRecogniser;
+import saltdrum.speech.neural.ModelShelf;
+import saltdrum.speech.neural.NeuralRecogniser;
+import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.Recogniser;
+import saltdrum.speech.recognise.Recogniser.Asked;
 import saltdrum.speech.recognise.Term;
+import saltdrum.speech.script.ScriptAndVoice;
+import saltdrum.speech.script.SoundingTerms;
 
 /** The one door to speech: chooses by language, loads models once and keeps them warm. */
 public final class SpeechDesk {
-    /** The recogniser needs a little of what stands around a piece of speech. */
-    private static final int AROUND_MS = 60;
-
-    private final OutsideRecogniser outside;
+    private final ModelShelf shelf;
+    private final NeuralRecogniser here;
+    private final List<Recogniser> recognisers;
     private Aligner aligner;
-    private Recogniser recogniser;
 
     public SpeechDesk() {
-        this(null);
+        this(ModelShelf.usual(), null);
     }
 
-    /** @param outside for languages without a model here; null for none */
-    public SpeechDesk(OutsideRecogniser outside) {
-        this.outside = outside;
+    /** @param outside asked first where it knows a language; null for none */
+    public SpeechDesk(ModelShelf shelf, Recogniser outside) {
+        this.shelf = shelf;
+        this.here = new NeuralRecogniser(shelf, this::placeHeard);
+        this.recognisers = Stream.of(outside, here).filter(r -> r != null).toList();
     }
 
     private synchronized Aligner aligner() {
@@ -42,73 +47,118 @@ public final class SpeechDesk {
         return aligner;
     }
 
-    private synchronized Recogniser recogniser() {
-        if (recogniser == null) {
-            recogniser = new Recogniser();
-        }
-        return recogniser;
+    /** Loads what recognising English needs, so that the first clip does not wait for it. */
+    public void warm() {
+        here.warm("en");
+        aligner();
+    }
+
+    /** What is wrong with the models, one sentence a language; empty when all is well. */
+    public List<String> troubles() {
+        return List.copyOf(shelf.troubles().values());
+    }
+
+    /** Reads all models through; {@link #troubles} then tells what is wrong with them. */
+    public void check() {
+        shelf.check();
     }
 
     /**
-     * Script to word times: measured for English with sound, else estimated and marked so.
+     * Script to word times: measured for English with sound, else estimated and marked so. Where the speech can be
+     * recognised here, what it hears decides with the aligner which words were not said and what the script lacks.
      *
-     * @param samples 16 kHz mono, empty for a clip without sound
+     * @param sound {@link Sound#NONE} for a clip without sound
      * @param lengthMs of the clip or range
+     * @param terms of the glossary, which the script's own words join
      */
     public SpeechResult place(
-            short[] samples,
+            Sound sound,
             List<String> tokens,
             String language,
             int lengthMs,
+            List<Term> terms,
             DoubleConsumer progress,
             BooleanSupplier stopped) {
-        if (!english(language) || samples.length == 0) {
-            return Estimator.place(samples, tokens, lengthMs);
+        if (!english(language) || sound.isEmpty()) {
+            return Estimator.place(sound, tokens, lengthMs);
         }
-        return aligner().align(samples, tokens, progress, stopped);
+        if (!here.knows(language)) {
+            return aligner().align(sound, tokens, progress, stopped);
+        }
+        return new ScriptAndVoice(aligner(), here).place(sound, tokens, terms, progress, stopped);
     }
 
-    /** What was said where the script has nothing, as far as the recogniser can tell. */
-    public SpeechResult withGuesses(SpeechResult placed, short[] samples, BooleanSupplier stopped) {
-        if (placed.unscripted().isEmpty()) {
-            return placed;
+    /** Times of words that were heard in a piece of a sound. */
+    private List<Word> placeHeard(Sound sound, List<String> tokens, String language) {
+        if (english(language)) {
+            try {
+                return aligner().place(sound, tokens).words();
+            } catch (BadInputException noPlace) {
+                // Words that cannot be said in so short a piece share its speech.
+            }
         }
-        List<SpeechResult.Unscripted> guessed = new ArrayList<>();
-        for (SpeechResult.Unscripted piece : placed.unscripted()) {
-            int from = Math.max(0, piece.startMs() - AROUND_MS) * 16;
-            int to = Math.min(samples.length, (piece.endMs() + AROUND_MS) * 16);
-            String text =
-                    recogniser()
-                            .recognise(Arrays.copyOfRange(samples, from, to), 0, List.of(), h -> {}, stopped)
-                            .stream()
-                            .map(Word::text)
-                            .collect(Collectors.joining(" "));
-            guessed.add(new SpeechResult.Unscripted(piece.startMs(), piece.endMs(), text));
-        }
-        return new SpeechResult(placed.words(), placed.silences(), guessed);
+        return Estimator.place(sound, tokens, sound.lengthMs()).words();
     }
 
-    /** A draft of what is said in the clip of that name. @throws BadInputException for a language without a model, or no sound */
-    public List<Word> recognise(
-            short[] samples,
-            String language,
-            String name,
-            List<Term> terms,
-            Consumer<List<Word>> heard,
-            BooleanSupplier stopped) {
-        if (outside != null && outside.knows(language)) {
-            List<Word> words = outside.recognise(samples, language, name, stopped);
-            heard.accept(words);
-            return words;
-        }
-        if (!english(language)) {
-            throw new BadInputException("Speech can be recognised in English only. Paste the script instead: "
-                    + "its words are placed by speech activity.");
-        }
-        if (samples.length == 0) {
+    /**
+     * A draft of what is said.
+     *
+     * @param heard gets all that was heard so far each time more of it stands
+     * @return all that was heard, or, when stopped, so far
+     * @throws BadInputException for a language that is not recognised, or no sound
+     */
+    public Heard recognise(Sound sound, Asked asked, Consumer<Heard> heard, BooleanSupplier stopped) {
+        if (sound.isEmpty()) {
             throw new BadInputException("The clip has no sound to recognise. Paste the script or type the words.");
         }
-        return recogniser().recognise(samples, 0, terms, heard, stopped);
+        List<Heard> last = new ArrayList<>(List.of(new Heard(0, List.of())));
+        recogniser(asked.language())
+                .recognise(
+                        sound,
+                        asked,
+                        so -> {
+                            last.set(0, so);
+                            heard.accept(so);
+                        },
+                        stopped);
+        return last.get(0);
+    }
+
+    private Recogniser recogniser(String language) {
+        return recognisers.stream()
+                .filter(recogniser -> recogniser.knows(language))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException(refusal(language)));
+    }
+
+    /** Why speech in a language cannot be recognised, and what can be had instead. */
+    public String refusal(String language) {
+        String trouble = shelf.trouble(language);
+        return trouble != null
+                ? trouble
+                : "Speech in " + name(language)
+                        + " cannot be recognised: there is no model for it here. Paste the script"
+                        + " or type the words, or set up an outside recogniser.";
+    }
+
+    /** What can be had in a language, in a sentence or two for the page. */
+    public String offer(String language) {
+        String times = measures(language)
+                ? "A script’s times are measured on the voice."
+                : "A script’s times are estimated from where there is speech, and marked so.";
+        if (recognises(language)) {
+            return "Speech is recognised by " + recogniser(language).name(language) + ". " + times;
+        }
+        return refusal(language) + " " + times;
+    }
+
+    private static String name(String language) {
+        return Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH);
+    }
+
+    /** Terms of a glossary that sound like what was heard, the nearest first; none where nothing is near. */
+    public List<String> soundingLike(String heard, List<Term> terms) {
+        return new SoundingTerms(terms).like(heard);
     }
 
     /** Whether a script's times are measured in that language. */
@@ -117,7 +167,7 @@ public final class SpeechDesk {
     }
 
     public boolean recognises(String language) {
-        return english(language) || outside != null && outside.knows(language);
+        return recognisers.stream().anyMatch(recogniser -> recogniser.knows(language));
     }
 
     private static boolean english(String language) {

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import saltdrum.core.format.WordsFile;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.SoundChoice;
@@ -22,9 +23,9 @@ final class AlignBench {
             List<Word> truth = WordsFile.read(Files.readString(Material.demo(name + ".words.json")))
                     .toWords();
             List<String> tokens = Tokens.split(Files.readString(Material.demo(name + ".txt")));
-            short[] samples = SoundTrack.speech(clip, SoundChoice.USUAL);
+            Sound sound = SoundTrack.speech(clip, SoundChoice.USUAL);
             long start = System.nanoTime();
-            List<Word> placed = desk.place(samples, tokens, "en", samples.length / 16, d -> {}, () -> false)
+            List<Word> placed = desk.place(sound, tokens, "en", sound.lengthMs(), List.of(), d -> {}, () -> false)
                     .words();
             double seconds = (System.nanoTime() - start) / 1e9;
             double[] errors = new double[truth.size()];
@@ -40,7 +41,7 @@ final class AlignBench {
             report.line("  90 of 100 within", Report.quantile(errors, 0.9), "ms", "<= 60", "");
             report.line(
                     "  share of real time",
-                    seconds / (samples.length / 16_000.0),
+                    seconds / sound.seconds(),
                     "",
                     "<= 0.2",
                     name.equals("three-coats") ? "model load included" : "warm");

@@ -32,12 +32,17 @@ public final class BenchCommand implements Callable<Integer> {
                 case "paint" -> PaintBench.run(report);
                 case "align" -> AlignBench.run(report);
                 case "burn" -> BurnBench.run(report);
-                case "speech" -> SpeechBench.run(report);
+                case "speech" -> {
+                    HearingBench.run(report);
+                    SpeechBench.run(report);
+                }
+                case "hearing" -> HearingBench.run(report);
+                case "script" -> SpeechBench.run(report);
                 case "words" -> WordsBench.run(report);
                 case "memory" -> MemoryBench.run(report);
                 default ->
                     throw new BadInputException("There is no benchmark “" + name + "”. There are: "
-                            + String.join(", ", ALL) + ", speech, words, memory.");
+                            + String.join(", ", ALL) + ", speech, hearing, script, words, memory.");
             }
         }
         return 0;

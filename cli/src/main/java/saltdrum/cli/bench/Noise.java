@@ -1,10 +1,11 @@
 package saltdrum.cli.bench;
 
 import java.util.Random;
+import saltdrum.core.sound.Sound;
 
 /** Disturbances for speech, the same every time: 16 kHz mono. */
 final class Noise {
-    private static final int RATE = 16_000;
+    private static final int RATE = Sound.RATE;
 
     private Noise() {}
 
@@ -49,8 +50,16 @@ final class Noise {
         return out;
     }
 
+    static Sound pink(Sound speech, double decibels) {
+        return Sound.of(mixed(speech.samples(), pink(speech.length()), decibels));
+    }
+
+    static Sound music(Sound speech, double decibels) {
+        return Sound.of(mixed(speech.samples(), music(speech.length()), decibels));
+    }
+
     /** Speech with noise that many decibels below it. */
-    static short[] mixed(short[] speech, double[] noise, double decibels) {
+    private static short[] mixed(short[] speech, double[] noise, double decibels) {
         double s = 0;
         double n = 0;
         for (int i = 0; i < speech.length; i++) {

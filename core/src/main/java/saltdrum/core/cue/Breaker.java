@@ -3,6 +3,7 @@ package saltdrum.core.cue;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.word.Pin;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
@@ -17,12 +18,19 @@ public final class Breaker {
     private final BreakCost cost;
     private final int[] lengths;
 
+    /** Characters between a word and the one before. */
+    private final int[] gaps;
+
     private Breaker(List<Word> words, Recipe recipe, String language) {
         this.words = words;
         this.recipe = recipe;
         this.cost = new BreakCost(words, recipe, language);
         this.lengths =
                 words.stream().mapToInt(w -> ReadingSpeed.characters(w.text())).toArray();
+        this.gaps = new int[words.size()];
+        for (int i = 1; i < gaps.length; i++) {
+            gaps[i] = Scripts.spaced(words.get(i - 1).text(), words.get(i).text()) ? 1 : 0;
+        }
     }
 
     /** Cues of these words. Pinned boundaries stand; cue ids come from {@code ids}. */
@@ -117,9 +125,9 @@ public final class Breaker {
     }
 
     private int lengthOf(int start, int end) {
-        int sum = end - start - 1;
+        int sum = 0;
         for (int i = start; i < end; i++) {
-            sum += lengths[i];
+            sum += lengths[i] + (i > start ? gaps[i] : 0);
         }
         return sum;
     }

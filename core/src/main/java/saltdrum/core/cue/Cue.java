@@ -1,9 +1,9 @@
 package saltdrum.core.cue;
 
 import java.util.List;
-import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.word.Pin;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
@@ -43,7 +43,7 @@ public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean l
     }
 
     public String text() {
-        return words.stream().map(Word::text).collect(Collectors.joining(" "));
+        return Scripts.text(words);
     }
 
     /** Index of the word with that id, or -1. */

@@ -8,6 +8,12 @@ package saltdrum.core.cue;
  * @param settings WebVTT cue settings that are kept for writing such a file again, or null
  */
 public record CueGiven(Integer showMs, Integer hideMs, String settings) {
+    public CueGiven {
+        // No time lies before the clip.
+        showMs = showMs == null ? null : Integer.valueOf(Math.max(0, showMs));
+        hideMs = hideMs == null ? null : Integer.valueOf(Math.max(0, hideMs));
+    }
+
     public CueGiven moved(int byMs) {
         return new CueGiven(showMs == null ? null : showMs + byMs, hideMs == null ? null : hideMs + byMs, settings);
     }

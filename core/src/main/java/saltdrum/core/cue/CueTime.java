@@ -8,12 +8,13 @@ public record CueTime(int showMs, int hideMs) {
 
     /**
      * The times of a track's cues, following their words by the recipe: lead-in before, hold after, short gaps bridged,
-     * too short showings stretched into free room. Times that were given stand, as far as words and neighbours let
-     * them. One entry a cue, in order.
+     * too short showings stretched into free room. Times that were given stand, as far as words, neighbours and the
+     * clip's end let them. One entry a cue, in order.
      */
     public static List<CueTime> of(Track track) {
         List<Cue> cues = track.cues();
         Recipe recipe = track.recipe();
+        int endMs = track.endMs();
         List<CueTime> times = new ArrayList<>(cues.size());
         for (int i = 0; i < cues.size(); i++) {
             Cue cue = cues.get(i);
@@ -28,7 +29,7 @@ public record CueTime(int showMs, int hideMs) {
                 boolean bridged = given == null && nextShow - last <= recipe.bridgeMs();
                 hide = bridged ? nextShow : Math.min(hide, nextShow);
             }
-            times.add(new CueTime(show, hide));
+            times.add(new CueTime(show, Math.min(hide, endMs)));
         }
         return times;
     }

@@ -12,14 +12,27 @@ import saltdrum.core.word.Word;
  * @param style name of the style
  * @param nextId the id that the next new word or cue gets
  * @param beside what else belongs to the track
+ * @param lengthMs of the clip, or {@link #NO_END} where there is none: no edit sets a time beyond it
  */
 public record Track(
-        String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId, Beside beside) {
+        String language,
+        Recipe recipe,
+        String style,
+        Frame frame,
+        List<Cue> cues,
+        long nextId,
+        Beside beside,
+        Integer lengthMs) {
+    /** Length of captions that belong to no clip: half of what an integer holds, so that sums of times stay in it. */
+    public static final int NO_END = Integer.MAX_VALUE / 2;
+
     public Track(String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId) {
-        this(language, recipe, style, frame, cues, nextId, Beside.NOTHING);
+        this(language, recipe, style, frame, cues, nextId, Beside.NOTHING, NO_END);
     }
 
     public Track {
+        // Tracks in older work orders have none.
+        lengthMs = lengthMs == null || lengthMs <= 0 ? Integer.valueOf(NO_END) : lengthMs;
         beside = beside == null ? Beside.NOTHING : beside;
         cues = List.copyOf(cues);
         Word before = null;
@@ -48,11 +61,36 @@ public record Track(
         Ids ids = new Ids(nextId);
         List<Word> named = words.stream().map(word -> word.withId(ids.next())).toList();
         List<Cue> broken = Breaker.cues(named, recipe, language, ids);
-        return new Track(language, recipe, style, frame, broken, ids.peek(), beside);
+        return new Track(language, recipe, style, frame, broken, ids.peek(), beside, lengthMs);
+    }
+
+    /** As late as any time may be: the clip's end, or the last word's where words reach beyond it. */
+    public int endMs() {
+        return cues.isEmpty()
+                ? lengthMs
+                : Math.max(lengthMs, cues.get(cues.size() - 1).lastWordMs());
     }
 
     public Stream<Word> words() {
         return cues.stream().flatMap(cue -> cue.words().stream());
+    }
+
+    /**
+     * The stretch in which cues side by side were said: from their first word to their last, and as much around them as
+     * is free, at most {@code aroundMs} on each side.
+     *
+     * @return from and to, ms
+     * @throws BadInputException when one of them is not there
+     */
+    public int[] stretchOf(List<Long> cueIds, int aroundMs) {
+        int first = cueIds.stream().mapToInt(this::indexOfCue).min().orElseThrow();
+        int last = cueIds.stream().mapToInt(this::indexOfCue).max().orElseThrow();
+        int floor = first == 0 ? 0 : cues.get(first - 1).lastWordMs();
+        int ceiling = last + 1 == cues.size() ? endMs() : cues.get(last + 1).firstWordMs();
+        return new int[] {
+            Math.max(floor, cues.get(first).firstWordMs() - aroundMs),
+            Math.min(ceiling, cues.get(last).lastWordMs() + aroundMs)
+        };
     }
 
     public int indexOfCue(long cueId) {
@@ -72,26 +110,30 @@ public record Track(
     }
 
     public Track withCues(List<Cue> newCues, long newNextId) {
-        return new Track(language, recipe, style, frame, newCues, newNextId, beside);
+        return new Track(language, recipe, style, frame, newCues, newNextId, beside, lengthMs);
     }
 
     public Track withStyle(String newStyle) {
-        return new Track(language, recipe, newStyle, frame, cues, nextId, beside);
+        return new Track(language, recipe, newStyle, frame, cues, nextId, beside, lengthMs);
     }
 
     public Track withFrame(Frame newFrame) {
-        return new Track(language, recipe, style, newFrame, cues, nextId, beside);
+        return new Track(language, recipe, style, newFrame, cues, nextId, beside, lengthMs);
     }
 
     public Track withRecipe(Recipe newRecipe) {
-        return new Track(language, newRecipe, style, frame, cues, nextId, beside);
+        return new Track(language, newRecipe, style, frame, cues, nextId, beside, lengthMs);
     }
 
     public Track withLanguage(String newLanguage) {
-        return new Track(newLanguage, recipe, style, frame, cues, nextId, beside);
+        return new Track(newLanguage, recipe, style, frame, cues, nextId, beside, lengthMs);
+    }
+
+    public Track withLength(int newLengthMs) {
+        return new Track(language, recipe, style, frame, cues, nextId, beside, newLengthMs);
     }
 
     public Track withBeside(Beside newBeside) {
-        return new Track(language, recipe, style, frame, cues, nextId, newBeside);
+        return new Track(language, recipe, style, frame, cues, nextId, newBeside, lengthMs);
     }
 }

@@ -11,6 +11,7 @@ public final class Draft {
         return switch (policy) {
             case SENTENCES -> Sentences.of(words);
             case FIGURES -> Figures.of(words);
+            case NUMBERS_IN_WORDS -> words.stream().map(InWords::of).toList();
             case NO_PUNCTUATION -> words.stream().map(Draft::bare).toList();
         };
     }
@@ -22,16 +23,6 @@ public final class Draft {
     }
 
     static Word rewritten(Word word, String text) {
-        return word.text().equals(text)
-                ? word
-                : new Word(
-                        word.id(),
-                        text,
-                        word.startMs(),
-                        word.endMs(),
-                        word.confidence(),
-                        word.source(),
-                        word.emphasis(),
-                        word.pin());
+        return word.text().equals(text) ? word : word.rewritten(text);
     }
 }

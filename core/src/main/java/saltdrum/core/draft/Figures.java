@@ -38,6 +38,11 @@ final class Figures {
     static List<Word> of(List<Word> words) {
         List<Word> result = new ArrayList<>();
         for (int i = 0; i < words.size(); ) {
+            String whole = ofOne(words.get(i));
+            if (whole != null) {
+                result.add(Draft.rewritten(words.get(i++), whole));
+                continue;
+            }
             Number number = longest(words, i);
             if (number == null) {
                 result.add(words.get(i++));
@@ -56,6 +61,20 @@ final class Figures {
             i = next;
         }
         return result;
+    }
+
+    /** The figure of a number that {@link InWords} wrote as one word; null for any other word. */
+    private static String ofOne(Word word) {
+        String[] parts = word.text().split("\u00A0");
+        if (parts.length < 2) {
+            return null;
+        }
+        List<Word> apart = java.util.Arrays.stream(parts)
+                .filter(part -> !part.isBlank())
+                .map(part -> Draft.rewritten(word, part))
+                .toList();
+        Number number = longest(apart, 0);
+        return number == null || number.end < apart.size() ? null : number.value + tail(word.text());
     }
 
     /** @param end index after its last word */

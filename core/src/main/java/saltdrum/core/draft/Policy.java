@@ -6,6 +6,8 @@ public enum Policy {
     SENTENCES("Write sentences"),
     /** Spoken numbers become figures. */
     FIGURES("Write numbers as figures"),
+    /** Figures become words, as they are said; several words of one number stay one, joined by no-break spaces. */
+    NUMBERS_IN_WORDS("Write numbers as words"),
     /** Punctuation goes, but for what stands inside a word. */
     NO_PUNCTUATION("Strip the punctuation");
 

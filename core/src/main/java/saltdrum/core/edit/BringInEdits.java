@@ -19,16 +19,20 @@ final class BringInEdits {
     static Track bringIn(Track track, Edit.BringInCues e) {
         track.cues().forEach(Edits::unlocked);
         Ids ids = new Ids(track.nextId());
-        List<Cue> cues = e.cues().stream()
-                .map(cue -> new Cue(
-                        ids.next(),
-                        cue.words().stream()
-                                .map(word -> word.withId(ids.next()))
-                                .toList(),
-                        cue.lineStarts(),
-                        false,
-                        cue.given()))
-                .toList();
+        List<Cue> cues = new ArrayList<>();
+        for (Cue cue : e.cues()) {
+            List<Word> words = cue.words().stream()
+                    .filter(word -> word.startMs() < track.lengthMs())
+                    .map(word -> word.withTime(word.startMs(), Math.min(word.endMs(), track.lengthMs()))
+                            .withId(ids.next()))
+                    .toList();
+            if (!words.isEmpty()) {
+                List<Integer> lines = cue.lineStarts().stream()
+                        .filter(start -> start < words.size())
+                        .toList();
+                cues.add(new Cue(ids.next(), words, lines, false, cue.given()));
+            }
+        }
         String language = e.language() == null ? track.language() : e.language();
         return track.withLanguage(language).withCues(cues, ids.peek()).withBeside(new Beside(List.of(), e.regions()));
     }
@@ -50,7 +54,7 @@ final class BringInEdits {
                 .filter(w -> w.startMs() >= e.toMs())
                 .mapToInt(Word::startMs)
                 .min()
-                .orElse(Integer.MAX_VALUE);
+                .orElse(track.endMs());
         List<Word> fresh = e.words().stream()
                 .filter(word -> word.startMs() < ceiling - 1 && word.endMs() > floor + 1)
                 .map(word -> word.withTime(Math.max(floor, word.startMs()), Math.min(ceiling, word.endMs())))

@@ -50,6 +50,14 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
         List<Cue> cues = new java.util.ArrayList<>(track.cues().subList(0, from));
         cues.addAll(added);
         cues.addAll(track.cues().subList(from + removed.size(), track.cues().size()));
-        return new Track(after.language, after.recipe, after.style, after.frame, cues, after.nextId, after.beside);
+        return new Track(
+                after.language,
+                after.recipe,
+                after.style,
+                after.frame,
+                cues,
+                after.nextId,
+                after.beside,
+                track.lengthMs());
     }
 }

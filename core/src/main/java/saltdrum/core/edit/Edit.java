@@ -21,6 +21,8 @@ import saltdrum.core.word.Word;
     @JsonSubTypes.Type(value = Edit.DeleteCues.class, name = "deleteCues"),
     @JsonSubTypes.Type(value = Edit.SetEmphasis.class, name = "setEmphasis"),
     @JsonSubTypes.Type(value = Edit.ConfirmWords.class, name = "confirmWords"),
+    @JsonSubTypes.Type(value = Edit.ConfirmSure.class, name = "confirmSure"),
+    @JsonSubTypes.Type(value = Edit.SetLanguage.class, name = "setLanguage"),
     @JsonSubTypes.Type(value = Edit.RetimeWord.class, name = "retimeWord"),
     @JsonSubTypes.Type(value = Edit.ShiftCues.class, name = "shiftCues"),
     @JsonSubTypes.Type(value = Edit.MoveEdge.class, name = "moveEdge"),
@@ -70,6 +72,12 @@ public sealed interface Edit {
 
     record ConfirmWords(List<Long> wordIds) implements Edit {}
 
+    /** Confirms every word of unlocked cues that was heard at least so surely, 0 to 1. */
+    record ConfirmSure(double least) implements Edit {}
+
+    /** The language that the words are in, BCP 47; they stay as they are. */
+    record SetLanguage(String language) implements Edit {}
+
     /** Stops at the neighbours: a time that would cross them is refused. */
     record RetimeWord(long wordId, int startMs, int endMs) implements Edit {}
 
@@ -99,7 +107,7 @@ public sealed interface Edit {
     /** Cues are shown at least this long, where there is room. No cue ids: the track. */
     record HoldAtLeast(List<Long> cueIds, int leastMs) implements Edit {}
 
-    /** A new cue in a rest. */
+    /** A new cue in a rest, which begins no earlier than {@code fromMs} and ends no later than {@code toMs}. */
     record AddCue(int fromMs, int toMs, String text) implements Edit {}
 
     /** A word or phrase gives way to another at these places (by first word), or, null, at all that are not locked. */

@@ -73,6 +73,11 @@ public final class EditWords {
             return "Frame " + e.frame().aspect().label;
         } else if (edit instanceof Edit.Lock e) {
             return (e.locked() ? "Lock " : "Unlock ") + cues(before, e.cueIds());
+        } else if (edit instanceof Edit.ConfirmSure) {
+            return "Confirm all that is sure";
+        } else if (edit instanceof Edit.SetLanguage e) {
+            return "Language "
+                    + java.util.Locale.forLanguageTag(e.language()).getDisplayLanguage(java.util.Locale.ENGLISH);
         } else if (edit instanceof Edit.ReplaceWords e) {
             return "Bring in " + count(e.words().size(), "word");
         } else if (edit instanceof Edit.BringInCues e) {

@@ -2,6 +2,7 @@ package saltdrum.core.edit;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -11,6 +12,7 @@ import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 
 /** Applies edits. Pure and total: the answer is a whole valid track or a refusal, and the given track is untouched. */
 public final class Edits {
@@ -43,6 +45,10 @@ public final class Edits {
             return eachWord(track, e.wordIds(), word -> word.withEmphasis(e.emphasis()));
         } else if (edit instanceof Edit.ConfirmWords e) {
             return eachWord(track, e.wordIds(), Word::confirmed);
+        } else if (edit instanceof Edit.ConfirmSure e) {
+            return confirmSure(track, e.least());
+        } else if (edit instanceof Edit.SetLanguage e) {
+            return track.withLanguage(language(e.language()));
         } else if (edit instanceof Edit.RetimeWord e) {
             return TimingEdits.retime(track, e);
         } else if (edit instanceof Edit.MoveEdge e) {
@@ -105,6 +111,30 @@ public final class Edits {
         track.cues().stream().filter(cue -> gone.contains(cue.id())).forEach(Edits::unlocked);
         return track.withCues(
                 track.cues().stream().filter(cue -> !gone.contains(cue.id())).toList(), track.nextId());
+    }
+
+    private static Track confirmSure(Track track, double least) {
+        Track confirmed = eachCue(
+                track,
+                cue -> cue.locked()
+                        ? cue
+                        : cue.withWords(cue.words().stream()
+                                .map(word -> word.unsure(least) || word.source() != WordSource.RECOGNISED
+                                        ? word
+                                        : word.confirmed())
+                                .toList()));
+        if (confirmed.equals(track)) {
+            throw new RefusedEditException("No word is sure enough and not confirmed yet. Nothing was changed.");
+        }
+        return confirmed;
+    }
+
+    private static String language(String tag) {
+        String language = Locale.forLanguageTag(String.valueOf(tag)).getLanguage();
+        if (language.isEmpty()) {
+            throw new BadInputException("“" + tag + "” is no language's tag. Choose one of the list.");
+        }
+        return tag;
     }
 
     static Track eachWord(Track track, List<Long> wordIds, UnaryOperator<Word> change) {

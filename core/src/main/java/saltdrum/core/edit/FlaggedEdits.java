@@ -12,6 +12,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Pin;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Syllables;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
@@ -46,7 +47,7 @@ final class FlaggedEdits {
         }
         List<String> texts = Tokens.split(heard.text().isBlank() ? UNKNOWN : heard.text());
         if (end - start < texts.size()) {
-            throw new RefusedEditException("There is no room for “" + String.join(" ", texts)
+            throw new RefusedEditException("There is no room for “" + Scripts.joined(texts)
                     + "” any more: words stand where it was heard. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());

@@ -10,6 +10,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 
@@ -38,8 +39,8 @@ public final class Places {
                 List<String> written = written(cue.words().subList(at, at + wanted.size()), with);
                 texts.subList(at, at + wanted.size()).clear();
                 texts.addAll(at, written);
-                places.add(new Place(
-                        cue.id(), cue.words().get(at).id(), cue.text(), String.join(" ", texts), cue.locked()));
+                places.add(
+                        new Place(cue.id(), cue.words().get(at).id(), cue.text(), Scripts.joined(texts), cue.locked()));
             }
         }
         return places;
@@ -76,7 +77,10 @@ public final class Places {
         List<Cue> cues = new ArrayList<>();
         int found = 0;
         boolean locked = false;
-        for (Cue cue : track.cues()) {
+        for (int c = 0; c < track.cues().size(); c++) {
+            Cue cue = track.cues().get(c);
+            int floor = cues.isEmpty() ? 0 : cues.get(cues.size() - 1).lastWordMs();
+            int ceiling = c + 1 < track.cues().size() ? track.cues().get(c + 1).firstWordMs() : track.endMs();
             List<Integer> here = starts(cue, wanted).stream()
                     .filter(at -> chosen == null
                             || chosen.contains(cue.words().get(at).id()))
@@ -90,10 +94,17 @@ public final class Places {
             found += here.size();
             List<Word> words = new ArrayList<>(cue.words());
             for (int i = here.size() - 1; i >= 0; i--) {
-                List<Word> run = words.subList(here.get(i), here.get(i) + wanted.size());
-                List<Word> retold = Reconcile.instead(List.copyOf(run), written(run, e.with()), ids);
-                run.clear();
-                words.addAll(here.get(i), retold);
+                int at = here.get(i);
+                int end = at + wanted.size();
+                List<Word> run = List.copyOf(words.subList(at, end));
+                List<String> with = written(run, e.with());
+                Room room = new Room(
+                        at == 0 ? floor : words.get(at - 1).endMs(),
+                        end == words.size() ? ceiling : words.get(end).startMs(),
+                        at == 0 ? null : words.get(at - 1));
+                List<Word> retold = with.isEmpty() ? List.of() : Reconcile.share(run, with, room, ids);
+                words.subList(at, end).clear();
+                words.addAll(at, retold);
             }
             if (words.size() == cue.words().size()) {
                 cues.add(cue.withWords(words));

@@ -11,51 +11,66 @@ import saltdrum.core.word.WordSource;
 
 /**
  * Gives typed text the times of the words it replaces. Same word, same time; a changed word takes the time of the one
- * it replaces; one for two takes their union; two for one share it by syllable weight; a new word takes the free room
- * between its neighbours, and only where there is none does the word before it give up its end.
+ * it replaces; one for two takes their union; two for one share it by syllable weight, and take the rests beside it
+ * where it is too short. A new word takes the rest between its neighbours; only where there is none does the word
+ * before it give up its end, as far as it can. Where even that gives no room the text is refused.
  */
 public final class Reconcile {
     /** Speaking time of one syllable where nothing else is known, ms. Common practice, no source. */
     private static final int SYLLABLE_MS = 180;
 
-    private static final int LEAST_ROOM_MS = 40;
+    /** Less than this for a word is no rest to put it in. */
+    private static final int LEAST_REST_MS = 40;
 
-    private Reconcile() {}
+    private final List<Word> old;
+    private final List<String> typed;
+    private final List<Pair> pairs;
+    private final Room around;
+    private final Ids ids;
+    private final List<Word> result = new ArrayList<>();
+    private Word before;
+
+    private Reconcile(List<Word> old, List<String> typed, Room around, Ids ids) {
+        this.old = old;
+        this.typed = typed;
+        this.pairs = TokenAlignment.pairs(old.stream().map(Word::text).toList(), typed);
+        this.around = around;
+        this.ids = ids;
+        this.before = around.giving();
+    }
+
+    /**
+     * @param words the cue's words as typed
+     * @param before the word before the cue, which may have given up its end; null where there is none
+     */
+    record Result(List<Word> words, Word before) {}
 
     /**
      * @param old the cue's words
      * @param typed the tokens it is to have, at least one
-     * @param floorMs end of the word before the cue
-     * @param ceilingMs start of the word after the cue
+     * @throws RefusedEditException where typed words find no room
      */
-    public static List<Word> words(List<Word> old, List<String> typed, int floorMs, int ceilingMs, Ids ids) {
-        List<Word> result = new ArrayList<>();
-        List<Pair> pairs = TokenAlignment.pairs(old.stream().map(Word::text).toList(), typed);
+    static Result words(List<Word> old, List<String> typed, Room around, Ids ids) {
+        Reconcile reconcile = new Reconcile(old, typed, around, ids);
+        reconcile.run();
+        return new Result(reconcile.result, reconcile.before);
+    }
+
+    private void run() {
         for (int i = 0; i < pairs.size(); ) {
             int end = i + 1;
-            if (!pairs.get(i).same(old, typed)) {
+            if (pairs.get(i).same(old, typed)) {
+                Word word = old.get(pairs.get(i).old());
+                String text = typed.get(pairs.get(i).typed());
+                result.add(word.text().equals(text) ? word : word.withText(text, kept(word)));
+            } else {
                 while (end < pairs.size() && !pairs.get(end).same(old, typed)) {
                     end++;
                 }
-            }
-            List<Pair> run = pairs.subList(i, end);
-            if (run.size() == 1 && run.get(0).same(old, typed)) {
-                Word word = old.get(run.get(0).old());
-                String text = typed.get(run.get(0).typed());
-                result.add(word.text().equals(text) ? word : word.withText(text, kept(word)));
-            } else {
-                int nextStart = nextStart(pairs, end, old, ceilingMs);
-                boolean first = result.isEmpty() && run.stream().allMatch(pair -> pair.old() < 0);
-                if (first && end < pairs.size() && nextStart - floorMs < LEAST_ROOM_MS * run.size()) {
-                    squeezeBefore(old.get(pairs.get(end).old()), typed.subList(0, end + 1), floorMs, result, ids);
-                    i = end + 1;
-                    continue;
-                }
-                changedRun(run, old, typed, result, floorMs, nextStart, ids);
+                changedRun(pairs.subList(i, end), nextStart(end));
             }
             i = end;
         }
-        return result;
     }
 
     /** An index into the old words and one into the typed; -1 where there is none. */
@@ -71,24 +86,24 @@ public final class Reconcile {
         return word.source() == WordSource.RECOGNISED ? WordSource.CONFIRMED : word.source();
     }
 
-    private static int nextStart(List<Pair> pairs, int from, List<Word> old, int ceilingMs) {
+    /** Start of the first old word that stays or is replaced from this pair on. */
+    private int nextStart(int from) {
         for (int i = from; i < pairs.size(); i++) {
             if (pairs.get(i).old() >= 0) {
                 return old.get(pairs.get(i).old()).startMs();
             }
         }
-        return ceilingMs;
+        return around.ceilingMs();
+    }
+
+    private int floorMs() {
+        return result.isEmpty()
+                ? Math.max(around.floorMs(), before == null ? 0 : before.endMs())
+                : result.get(result.size() - 1).endMs();
     }
 
     /** Every old word of the run is replaced by the typed words nearest to it; lone ones attach to a neighbour. */
-    private static void changedRun(
-            List<Pair> run,
-            List<Word> old,
-            List<String> typed,
-            List<Word> result,
-            int floorMs,
-            int nextStart,
-            Ids ids) {
+    private void changedRun(List<Pair> run, int ceilingMs) {
         List<List<Integer>> oldGroups = new ArrayList<>();
         List<List<Integer>> typedGroups = new ArrayList<>();
         for (Pair pair : run) {
@@ -107,35 +122,19 @@ public final class Reconcile {
         for (int g = 0; g < oldGroups.size(); g++) {
             List<Word> from = oldGroups.get(g).stream().map(old::get).toList();
             List<String> to = typedGroups.get(g).stream().map(typed::get).toList();
-            if (to.isEmpty()) {
-                continue;
-            }
+            int next = g + 1 < oldGroups.size()
+                    ? old.get(oldGroups.get(g + 1).get(0)).startMs()
+                    : ceilingMs;
             if (from.isEmpty()) {
-                insert(to, result, floorMs, nextStart, ids);
-            } else {
-                share(from, to, result, ids);
+                insert(to, next);
+            } else if (!to.isEmpty()) {
+                result.addAll(share(from, to, new Room(floorMs(), next, last()), ids));
             }
         }
     }
 
-    /** New words before the cue's first, with no room: the first word gives up its start. */
-    private static void squeezeBefore(Word first, List<String> typed, int floorMs, List<Word> result, Ids ids) {
-        int last = typed.size() - 1;
-        int start = Math.min(floorMs, first.startMs());
-        int[] edges = Syllables.share(typed, start, Math.max(first.endMs(), start + typed.size()));
-        for (int i = 0; i < last; i++) {
-            result.add(Word.of(ids.next(), typed.get(i), edges[i], edges[i + 1], WordSource.TYPED));
-        }
-        result.add(first.withText(typed.get(last), first.source()).withTime(edges[last], edges[last + 1]));
-    }
-
-    /** These texts in the place of these words, in their time; none for none. */
-    static List<Word> instead(List<Word> from, List<String> to, Ids ids) {
-        List<Word> result = new ArrayList<>();
-        if (!to.isEmpty()) {
-            share(from, to, result, ids);
-        }
-        return result;
+    private Word last() {
+        return result.isEmpty() ? before : result.get(result.size() - 1);
     }
 
     private static boolean lastIsHalf(List<List<Integer>> oldGroups, List<List<Integer>> typedGroups) {
@@ -143,16 +142,29 @@ public final class Reconcile {
                 || typedGroups.get(typedGroups.size() - 1).isEmpty();
     }
 
-    private static void share(List<Word> from, List<String> to, List<Word> result, Ids ids) {
+    /** These texts, at least one, in the place of these words: in their time, and where that is too short in the room around. */
+    static List<Word> share(List<Word> from, List<String> to, Room room, Ids ids) {
+        List<Word> shared = new ArrayList<>();
+        boolean sameCount = from.size() == to.size();
         int start = from.get(0).startMs();
-        int end = Math.max(from.get(from.size() - 1).endMs(), start + to.size());
+        int end = from.get(from.size() - 1).endMs();
+        int wanted = sameCount ? 0 : to.size() * WordTimes.LEAST_MS;
+        end = Math.max(end, Math.min(room.ceilingMs(), start + wanted));
+        boolean sameFirst = Tokens.normalised(to.get(0))
+                .equals(Tokens.normalised(from.get(0).text()));
+        if (!sameFirst) {
+            start = Math.min(start, Math.max(room.floorMs(), end - wanted));
+        }
+        if (end - start < to.size()) {
+            throw room.tooSmall(to);
+        }
         int[] edges = Syllables.share(to, start, end);
         for (int i = 0; i < to.size(); i++) {
             Word model = from.get(Math.min(i, from.size() - 1));
-            boolean sameCount = from.size() == to.size();
             Word word = i < from.size() ? model.withText(to.get(i), WordSource.TYPED) : fresh(to.get(i), model, ids);
-            result.add(sameCount ? word : word.withTime(edges[i], edges[i + 1]));
+            shared.add(sameCount ? word : word.withTime(edges[i], edges[i + 1]));
         }
+        return shared;
     }
 
     private static Word fresh(String text, Word model, Ids ids) {
@@ -160,28 +172,44 @@ public final class Reconcile {
                 ids.next(), text, model.startMs(), model.endMs(), 1, WordSource.TYPED, model.emphasis(), Pin.FREE);
     }
 
-    private static void insert(List<String> to, List<Word> result, int floorMs, int nextStart, Ids ids) {
+    private void insert(List<String> to, int nextStart) {
         int wanted = (int) Math.round(to.stream().mapToDouble(Syllables::weight).sum() * SYLLABLE_MS);
-        int roomStart =
-                result.isEmpty() ? floorMs : result.get(result.size() - 1).endMs();
-        int start = roomStart;
-        int end = (int) Math.min(nextStart, (long) roomStart + wanted);
-        if (result.isEmpty() && nextStart != Integer.MAX_VALUE) {
-            start = Math.max(roomStart, nextStart - wanted);
+        int start = floorMs();
+        int end = (int) Math.min(nextStart, (long) start + wanted);
+        boolean leadsIn = result.isEmpty() && !old.isEmpty();
+        if (leadsIn) {
+            end = nextStart;
+            start = Math.max(start, nextStart - wanted);
+        }
+        if (end - start < LEAST_REST_MS * to.size()) {
+            start = givenUp(to, nextStart);
             end = nextStart;
         }
-        if (end - start < LEAST_ROOM_MS * to.size() && !result.isEmpty()) {
-            Word giving = result.remove(result.size() - 1);
-            List<String> sharing = new ArrayList<>(to);
-            sharing.add(0, giving.text());
-            end = Math.max(end, giving.endMs());
-            int[] edges = Syllables.share(sharing, giving.startMs(), Math.max(end, giving.startMs() + sharing.size()));
-            result.add(giving.withTime(giving.startMs(), edges[1]));
-            start = edges[1];
-        }
-        int[] edges = Syllables.share(to, start, Math.max(end, start + to.size()));
+        int[] edges = Syllables.share(to, start, end);
         for (int i = 0; i < to.size(); i++) {
             result.add(Word.of(ids.next(), to.get(i), edges[i], edges[i + 1], WordSource.TYPED));
         }
+    }
+
+    /** The word before gives up as much of its end as the new words' share is by syllables; gives its new end. */
+    private int givenUp(List<String> to, int nextStart) {
+        Word giving = last();
+        Room room = new Room(floorMs(), nextStart, giving);
+        int least = giving == null ? 0 : Math.min(WordTimes.LEAST_MS, giving.durationMs());
+        if (giving == null || nextStart - giving.startMs() - least < to.size() * WordTimes.LEAST_MS) {
+            throw room.tooSmall(to);
+        }
+        List<String> sharing = new ArrayList<>(to);
+        sharing.add(0, giving.text());
+        int[] edges = Syllables.share(sharing, giving.startMs(), nextStart);
+        int latest = nextStart - to.size() * WordTimes.LEAST_MS;
+        int end = Math.min(giving.endMs(), Math.min(latest, Math.max(giving.startMs() + least, edges[1])));
+        Word shortened = giving.withTime(giving.startMs(), end);
+        if (result.isEmpty()) {
+            before = shortened;
+        } else {
+            result.set(result.size() - 1, shortened);
+        }
+        return end;
     }
 }

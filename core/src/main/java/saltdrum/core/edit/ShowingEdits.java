@@ -126,7 +126,7 @@ final class ShowingEdits {
             if (now.hideMs() - now.showMs() >= e.leastMs()) {
                 return null;
             }
-            int hide = next == null ? now.showMs() + e.leastMs() : Math.min(next, now.showMs() + e.leastMs());
+            int hide = Math.min(next == null ? track.endMs() : next, now.showMs() + e.leastMs());
             int free = i == 0 ? 0 : hides[i - 1];
             int show = Math.max(free, Math.min(now.showMs(), hide - e.leastMs()));
             hides[i] = hide;

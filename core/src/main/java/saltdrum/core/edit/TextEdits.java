@@ -13,6 +13,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Draft;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.word.Pin;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Syllables;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
@@ -29,15 +30,25 @@ final class TextEdits {
         if (typed.isEmpty()) {
             return Edits.delete(track, List.of(e.cueId()));
         }
-        int floor = index == 0 ? 0 : track.cues().get(index - 1).lastWordMs();
-        int ceiling = index + 1 == track.cues().size()
-                ? Integer.MAX_VALUE
+        int last = index + 1 == track.cues().size()
+                ? track.endMs()
                 : track.cues().get(index + 1).firstWordMs();
+        Cue previous = index == 0 ? null : track.cues().get(index - 1);
+        Word before =
+                previous == null ? null : previous.words().get(previous.words().size() - 1);
+        boolean gives = previous != null && !previous.locked();
+        Room around = new Room(before == null ? 0 : before.endMs(), last, gives ? before : null);
         Ids ids = new Ids(track.nextId());
-        List<Word> words = Reconcile.words(cue.words(), typed, floor, ceiling, ids);
+        Reconcile.Result result = Reconcile.words(cue.words(), typed, around, ids);
+        List<Word> words = result.words();
         Cue retyped = words.size() == cue.words().size()
                 ? cue.withWords(words)
                 : Edits.set(track, cue.id(), words).withGiven(cue.given());
+        if (gives && !result.before().equals(before)) {
+            List<Word> shortened = new ArrayList<>(previous.words());
+            shortened.set(shortened.size() - 1, result.before());
+            return Edits.replace(track, index - 1, 2, List.of(previous.withWords(shortened), retyped), ids.peek());
+        }
         return Edits.replace(track, index, 1, List.of(retyped), ids.peek());
     }
 
@@ -76,25 +87,28 @@ final class TextEdits {
     /** Reading needs about this long for a character. Common practice, no source: 15 characters a second. */
     private static final int CHARACTER_MS = 67;
 
-    /** A cue of its own where nothing is said yet, or said: its words share the time they need by syllables. */
+    /**
+     * A cue of its own in the rest that begins at or after {@code fromMs}: inside a cue's words it begins where they end,
+     * and it never reaches into the next cue. Its words share the time they need by syllables.
+     */
     static Track add(Track track, Edit.AddCue e) {
         List<String> texts = Tokens.split(e.text());
         if (texts.isEmpty()) {
             throw new BadInputException("An empty cue cannot be added. Write its words.");
         }
         int index = 0;
-        while (index < track.cues().size() && track.cues().get(index).firstWordMs() < e.fromMs()) {
+        while (index < track.cues().size() && track.cues().get(index).firstWordMs() <= e.fromMs()) {
             index++;
         }
         int floor = index == 0 ? 0 : track.cues().get(index - 1).lastWordMs();
         int ceiling = index == track.cues().size()
-                ? Integer.MAX_VALUE
+                ? track.endMs()
                 : track.cues().get(index).firstWordMs();
         int from = Math.max(floor, e.fromMs());
-        int needed = Math.max(700, ReadingSpeed.characters(String.join(" ", texts)) * CHARACTER_MS);
+        int needed = Math.max(700, ReadingSpeed.characters(Scripts.joined(texts)) * CHARACTER_MS);
         int to = Math.min(ceiling, Math.min(e.toMs(), from + needed));
         if (to - from < texts.size() * WordTimes.LEAST_MS) {
-            throw new RefusedEditException("There is no room here for “" + String.join(" ", texts)
+            throw new RefusedEditException("There is no room here for “" + Scripts.joined(texts)
                     + "”: words stand before and after. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());

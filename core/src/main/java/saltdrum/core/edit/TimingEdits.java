@@ -26,6 +26,9 @@ final class TimingEdits {
             throw new RefusedEditException("“" + text + "” cannot end after “"
                     + times.words.get(at + 1).text() + "” starts.");
         }
+        if (e.endMs() > times.endMs()) {
+            throw new RefusedEditException("“" + text + "” cannot end after the clip does. Nothing was changed.");
+        }
         times.start[at] = e.startMs();
         times.end[at] = e.endMs();
         return times.back();
@@ -54,6 +57,8 @@ final class TimingEdits {
             to = Math.min(to, times.latestStart(next));
         } else if (times.exists(next)) {
             to = Math.min(to, times.start[next]);
+        } else {
+            to = Math.min(to, times.endMs());
         }
         times.end[at] = to;
         times.pushOn(next);
@@ -91,7 +96,7 @@ final class TimingEdits {
                     : null;
             throw new RefusedEditException(
                     wall == null
-                            ? "The clip begins here: there is no room."
+                            ? "The clip " + (e.byMs() > 0 ? "ends" : "begins") + " here: there is no room."
                             : "“" + wall.text() + "” stands right there. Push it on, or move it first.");
         }
         for (int i = first; i <= last; i++) {
@@ -104,9 +109,8 @@ final class TimingEdits {
     }
 
     private static int within(WordTimes times, int first, int last, int by, boolean push) {
-        int latest = !times.exists(last + 1)
-                ? Integer.MAX_VALUE / 2
-                : push ? times.latestStart(last + 1) : times.start[last + 1];
+        int latest =
+                !times.exists(last + 1) ? times.endMs() : push ? times.latestStart(last + 1) : times.start[last + 1];
         int earliest = !times.exists(first - 1) ? 0 : push ? times.earliestEnd(first - 1) : times.end[first - 1];
         return Math.max(earliest - times.start[first], Math.min(latest - times.end[last], by));
     }
@@ -119,13 +123,16 @@ final class TimingEdits {
                     return cue;
                 }
                 Edits.unlocked(cue);
+                if (e.byMs() > 0 && cue.lastWordMs() + (long) e.byMs() > track.endMs()) {
+                    throw new BadInputException("“" + cue.text() + "” would end after the clip does.");
+                }
                 return cue.withWords(cue.words().stream()
                                 .map(word -> word.withTime(word.startMs() + e.byMs(), word.endMs() + e.byMs()))
                                 .toList())
                         .withGiven(cue.given() == null ? null : cue.given().moved(e.byMs()));
             });
         } catch (BadInputException refused) {
-            throw new RefusedEditException("The shift stops at a neighbour. " + refused.getMessage());
+            throw new RefusedEditException("That is further than these cues can go. " + refused.getMessage());
         }
     }
 
@@ -161,6 +168,9 @@ final class TimingEdits {
         if (e.startMs() < 0 || e.endMs() - e.startMs() < run.size() * WordTimes.LEAST_MS) {
             throw new RefusedEditException(run.size() + " words need at least " + run.size() * WordTimes.LEAST_MS
                     + " ms. Nothing was changed.");
+        }
+        if (e.endMs() > times.endMs()) {
+            throw new RefusedEditException("The words would end after the clip does. Nothing was changed.");
         }
         if (times.exists(first - 1) && e.startMs() < times.end[first - 1]
                 || times.exists(last + 1) && e.endMs() > times.start[last + 1]) {

@@ -58,7 +58,7 @@ final class WordTimes {
         long room = 0;
         for (int k = i; ; k++) {
             if (!exists(k)) {
-                return Integer.MAX_VALUE / 2;
+                return k == i ? endMs() : (int) (start[i] + room + endMs() - end[k - 1]);
             }
             if (locked[k]) {
                 return (int) (start[i] + room);
@@ -67,6 +67,11 @@ final class WordTimes {
                 room += start[k + 1] - end[k];
             }
         }
+    }
+
+    /** As late as any time may be. */
+    int endMs() {
+        return track.endMs();
     }
 
     /** Earliest time to which the words up to {@code i} can be pushed, as the end of word {@code i}. */

@@ -100,9 +100,13 @@ public final class Captions {
      * @param repairs gets what had to be changed
      */
     public static List<Cue> cues(CaptionFile file, List<Repair> repairs) {
-        List<FileCue> sorted = new ArrayList<>(file.cues());
+        List<FileCue> sorted =
+                new ArrayList<>(file.cues().stream().map(FileCue::inWords).toList());
         sorted.sort(Comparator.comparingInt(FileCue::startMs));
-        if (!sorted.equals(file.cues())) {
+        if (!sorted.stream()
+                .map(FileCue::startMs)
+                .toList()
+                .equals(file.cues().stream().map(FileCue::startMs).toList())) {
             repairs.add(new Repair(0, "The cues were not in order of time; they are now."));
         }
         List<Cue> cues = new ArrayList<>();

@@ -1,6 +1,8 @@
 package saltdrum.core.format;
 
+import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.word.Tokens;
 
 /**
  * A cue of a caption file.
@@ -10,4 +12,27 @@ import java.util.List;
  * @param line of the file, from 1
  */
 public record FileCue(
-        int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line) {}
+        int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line) {
+
+    /** With the words of scripts without spaces found: a file's “word” may be a whole sentence of them. */
+    FileCue inWords() {
+        List<FileWord> found = new ArrayList<>();
+        List<Integer> starts = new ArrayList<>();
+        for (int w = 0; w < words.size(); w++) {
+            FileWord word = words.get(w);
+            if (lineStarts.contains(w)) {
+                starts.add(found.size());
+            }
+            List<String> parts = Tokens.split(word.text());
+            for (int p = 0; p < parts.size(); p++) {
+                found.add(new FileWord(
+                        parts.get(p),
+                        p == 0 ? word.startMs() : null,
+                        p + 1 == parts.size() ? word.endMs() : null,
+                        word.confidence(),
+                        word.emphasis()));
+            }
+        }
+        return found.size() == words.size() ? this : new FileCue(startMs, endMs, found, starts, settings, line);
+    }
+}

@@ -6,6 +6,7 @@ import java.util.regex.Pattern;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
@@ -129,7 +130,12 @@ final class WebVtt extends CueReader {
             for (int w = 0; w < cue.words().size(); w++) {
                 Word word = cue.words().get(w);
                 if (w > 0) {
-                    out.append(cue.lineStarts().contains(w) ? '\n' : ' ');
+                    if (cue.lineStarts().contains(w)) {
+                        out.append('\n');
+                    } else if (Scripts.spaced(
+                            cue.words().get(w - 1).text(), cue.words().get(w).text())) {
+                        out.append(' ');
+                    }
                 }
                 // A timestamp must lie after the one before it and inside the cue.
                 if (word.startMs() > last && word.startMs() < time.hideMs()) {

@@ -9,6 +9,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.scene.Box;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.Voice;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
@@ -23,7 +24,8 @@ record LineLayout(List<PlacedWord> words, List<Box> lines, double em, double cap
     /** @param size letter size in design pixels; {@code x, y} the start of the baseline */
     record PlacedWord(Word word, Voice voice, Shaped shaped, double x, double y, double size, int line) {}
 
-    private record Measured(Word word, Voice voice, Shaped shaped, double scale) {
+    /** @param gap width of the space before it, as a part of the letter size; none where the script writes none */
+    private record Measured(Word word, Voice voice, Shaped shaped, double scale, double gap) {
         double width() {
             return shaped.advance() / 1000 * scale;
         }
@@ -37,10 +39,14 @@ record LineLayout(List<PlacedWord> words, List<Box> lines, double em, double cap
             if (i == 0 || cue.lineStarts().contains(i)) {
                 lines.add(new ArrayList<>());
             }
-            lines.get(lines.size() - 1).add(measure(cue.words().get(i), style, language, typesetter));
+            boolean opens = lines.get(lines.size() - 1).isEmpty();
+            boolean spaced = !opens
+                    && Scripts.spaced(
+                            cue.words().get(i - 1).text(), cue.words().get(i).text());
+            double gap = spaced ? space : opens ? 0 : style.letterSpacing();
+            lines.get(lines.size() - 1).add(measure(cue.words().get(i), style, language, typesetter, gap));
         }
-        double widest =
-                lines.stream().mapToDouble(line -> width(line, space)).max().orElse(0);
+        double widest = lines.stream().mapToDouble(LineLayout::width).max().orElse(0);
         double outline = 2
                 * Math.max(
                         style.plain().outline(),
@@ -56,30 +62,37 @@ record LineLayout(List<PlacedWord> words, List<Box> lines, double em, double cap
         List<PlacedWord> placed = new ArrayList<>();
         List<Box> boxes = new ArrayList<>();
         for (int l = 0; l < lines.size(); l++) {
-            double width = width(lines.get(l), space) * em;
+            double width = width(lines.get(l)) * em;
             double x = style.place().x() * design.width() - width / 2;
             double baseline = top + l * lineHeight + lineHeight / 2 + cap / 2;
             boxes.add(new Box(x, baseline - cap, width, cap));
-            for (Measured word : visualOrder(lines.get(l))) {
+            List<Measured> line = visualOrder(lines.get(l));
+            for (int w = 0; w < line.size(); w++) {
+                Measured word = line.get(w);
                 placed.add(new PlacedWord(word.word, word.voice, word.shaped, x, baseline, em * word.scale, l));
-                x += (word.width() + space) * em;
+                x += (word.width() + (w + 1 < line.size() ? between(word, line.get(w + 1), lines.get(l)) : 0)) * em;
             }
         }
         return new LineLayout(placed, boxes, em, cap, fit);
     }
 
-    private static double width(List<Measured> line, double space) {
-        return line.stream().mapToDouble(Measured::width).sum() + space * (line.size() - 1);
+    private static double width(List<Measured> line) {
+        return line.stream().mapToDouble(m -> m.width() + m.gap).sum();
     }
 
-    private static Measured measure(Word word, Style style, String language, Typesetter typesetter) {
+    /** The space between two words side by side on the screen: that of whichever is read later. */
+    private static double between(Measured a, Measured b, List<Measured> read) {
+        return read.indexOf(a) > read.indexOf(b) ? a.gap : b.gap;
+    }
+
+    private static Measured measure(Word word, Style style, String language, Typesetter typesetter, double gap) {
         Voice voice = style.voice(word.emphasis());
         String text = voice.upper() ? word.text().toUpperCase(Locale.forLanguageTag(language)) : word.text();
         Shaped shaped = typesetter.shape(text, voice.face() == null ? style.face() : voice.face(), language);
         boolean joinedScript =
                 text.codePoints().anyMatch(c -> Character.UnicodeScript.of(c) == Character.UnicodeScript.ARABIC);
         return new Measured(
-                word, voice, joinedScript ? shaped : shaped.spaced(1000 * style.letterSpacing()), voice.scale());
+                word, voice, joinedScript ? shaped : shaped.spaced(1000 * style.letterSpacing()), voice.scale(), gap);
     }
 
     /** Left to right on the screen, by the Unicode bidirectional algorithm (UAX #9, ICU). */

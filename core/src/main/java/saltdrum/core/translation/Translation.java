@@ -25,7 +25,8 @@ public final class Translation {
 
     /** A translation with no text yet. */
     public static Track empty(Track first, String language) {
-        return new Track(language, first.recipe(), first.style(), first.frame(), List.of(), 1);
+        return new Track(language, first.recipe(), first.style(), first.frame(), List.of(), 1)
+                .withLength(first.lengthMs());
     }
 
     /**
@@ -55,7 +56,13 @@ public final class Translation {
             }
         }
         return new Track(
-                translation.language(), first.recipe(), first.style(), first.frame(), cues, translation.nextId());
+                        translation.language(),
+                        first.recipe(),
+                        first.style(),
+                        first.frame(),
+                        cues,
+                        translation.nextId())
+                .withLength(first.lengthMs());
     }
 
     /** Cues that a translator may fill: those without a text, and those whose text is a translator's own. */

@@ -16,10 +16,13 @@ public final class Syllables {
         int groups = 0;
         boolean inGroup = false;
         boolean anyLetter = false;
+        int phrased = 0;
         for (int i = 0; i < plain.length(); ) {
             int c = plain.codePointAt(i);
             i += Character.charCount(c);
-            if (Character.isDigit(c) || Character.isIdeographic(c)) {
+            Character.UnicodeScript script = Character.UnicodeScript.of(c);
+            boolean kana = script == Character.UnicodeScript.HIRAGANA || script == Character.UnicodeScript.KATAKANA;
+            if (Character.isDigit(c) || Character.isIdeographic(c) || kana && Character.isLetter(c)) {
                 groups++;
                 inGroup = false;
             } else if (isVowel(c)) {
@@ -29,7 +32,10 @@ public final class Syllables {
                 inGroup = false;
             }
             anyLetter |= Character.isLetter(c);
+            phrased += Scripts.phrased(c) && Character.isLetter(c) ? 1 : 0;
         }
+        // About two letters a syllable in the scripts of South-East Asia; common practice, no source.
+        groups += phrased / 2;
         if (anyLetter && groups > 1 && plain.matches(".*[^aeiouyl]e[^\\p{L}]*")) {
             groups--;
         }

@@ -55,11 +55,20 @@ public record Word(
                         && codePoint != 0x2007);
     }
 
-    /** Below this confidence a word asks to be listened to again: it is more likely wrong than right. */
-    private static final double LEAST_SURE = 0.5;
+    /** Where nobody has chosen otherwise, a word below this confidence asks to be listened to again. */
+    public static final double UNSURE_BELOW = 0.6;
 
     public boolean unsure() {
-        return confidence < LEAST_SURE;
+        return unsure(UNSURE_BELOW);
+    }
+
+    /**
+     * Whether it asks to be listened to again. Times that were worked out and words that were not heard always do.
+     *
+     * @param below confidence that is not enough, 0 (lax) to 1 (strict)
+     */
+    public boolean unsure(double below) {
+        return source == WordSource.ESTIMATED || source == WordSource.NOT_FOUND || confidence < below;
     }
 
     public int durationMs() {
@@ -68,6 +77,11 @@ public record Word(
 
     public Word withText(String newText, WordSource newSource) {
         return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin);
+    }
+
+    /** Written otherwise, and just as sure. */
+    public Word rewritten(String newText) {
+        return new Word(id, newText, startMs, endMs, confidence, source, emphasis, pin);
     }
 
     public Word withTime(int newStartMs, int newEndMs) {

@@ -1,18 +1,21 @@
 package saltdrum.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static saltdrum.core.Words.word;
 import static saltdrum.core.Words.words;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 
 class ReconcileTest {
     private static List<Word> retype(List<Word> old, String typed) {
-        return Reconcile.words(old, Tokens.split(typed), 0, 100_000, new Ids(900));
+        return Reconcile.words(old, Tokens.split(typed), new Room(0, 100_000, null), new Ids(900))
+                .words();
     }
 
     private static String said(List<Word> words) {
@@ -68,8 +71,37 @@ class ReconcileTest {
     @Test
     void aNewFirstWordStandsBeforeTheOthers() {
         assertThat(said(retype(words("boat"), "the boat"))).isEqualTo("the@820-1000 boat@1000-1300");
-        assertThat(said(Reconcile.words(words("boat"), List.of("the", "boat"), 1000, 9000, new Ids(9))))
-                .isEqualTo("the@1000-1150 boat@1150-1300");
+    }
+
+    @Test
+    void aNewFirstWordWithoutARestTakesTheEndOfTheWordBefore() {
+        Word before = word(7, "row", 600, 1000);
+        Reconcile.Result result =
+                Reconcile.words(words("boat"), List.of("the", "boat"), new Room(1000, 9000, before), new Ids(9));
+        assertThat(said(result.words())).isEqualTo("the@800-1000 boat@1000-1300");
+        assertThat(said(List.of(result.before()))).isEqualTo("row@600-800");
+    }
+
+    @Test
+    void whereNothingCanGiveItsEndTheTextIsRefused() {
+        assertThatThrownBy(() ->
+                        Reconcile.words(words("boat"), List.of("the", "boat"), new Room(1000, 9000, null), new Ids(9)))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("no room for “the”")
+                .hasMessageContaining("Move the edge");
+        List<Word> pressed = List.of(word(1, "row", 1000, 1002), word(2, "boat", 1002, 1400));
+        assertThatThrownBy(() -> retype(pressed, "row the boat"))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("between “row” and what follows");
+    }
+
+    @Test
+    void twoWordsForOneThatIsTooShortTakeTheRestBesideIt() {
+        List<Word> pressed = List.of(word(1, "boathouse", 1000, 1001), word(2, "burns", 1400, 1800));
+        assertThat(said(retype(pressed, "boat house burns")))
+                .isEqualTo("boat@1000-1020 house@1020-1040 burns@1400-1800");
+        List<Word> tight = List.of(word(1, "boathouse", 1000, 1001), word(2, "burns", 1001, 1800));
+        assertThat(said(retype(tight, "boat house burns"))).isEqualTo("boat@961-981 house@981-1001 burns@1001-1800");
     }
 
     @Test

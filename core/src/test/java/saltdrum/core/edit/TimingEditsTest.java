@@ -102,7 +102,8 @@ class TimingEditsTest {
     @Test
     void everythingAfterIsShifted() {
         assertThat(times(apply(new Edit.ShiftAfter(20, 250)))).isEqualTo("100-300 300-500 750-1050 1150-1450");
-        assertThatThrownBy(() -> apply(new Edit.ShiftAfter(20, -1))).hasMessageContaining("stops at a neighbour");
+        assertThatThrownBy(() -> apply(new Edit.ShiftAfter(20, -1)))
+                .hasMessageContaining("further than these cues can go");
     }
 
     @Test
@@ -187,6 +188,15 @@ class TimingEditsTest {
                 .extracting(Cue::text)
                 .isEqualTo("low tide");
         assertThatThrownBy(() -> apply(new Edit.AddCue(700, 900, "low tide"))).hasMessageContaining("no room");
+    }
+
+    @Test
+    void aCueBegunWhereAnotherStandsComesAfterIt() {
+        Track added = apply(new Edit.AddCue(track.cues().get(1).firstWordMs(), 4000, "low tide"));
+        assertThat(added.cues()).hasSize(3);
+        assertThat(added.cues().get(2).text()).isEqualTo("low tide");
+        assertThat(added.cues().get(2).firstWordMs())
+                .isEqualTo(added.cues().get(1).lastWordMs());
     }
 
     @Test

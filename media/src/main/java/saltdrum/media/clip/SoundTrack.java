@@ -6,13 +6,12 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.sound.Sound;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /** A clip's sound as samples, on the clip's own clock: sample 0 is clip time 0. */
 public final class SoundTrack {
-    public static final int SPEECH_RATE = 16_000;
-
     private SoundTrack() {}
 
     /** Handles little-endian 16-bit mono samples. */
@@ -51,10 +50,10 @@ public final class SoundTrack {
     }
 
     /** All of it at 16 kHz, for the recogniser and the aligner: 32 KB a second of clip. */
-    public static short[] speech(Path clip, SoundChoice choice) {
-        short[][] samples = {new short[SPEECH_RATE * 30]};
+    public static Sound speech(Path clip, SoundChoice choice) {
+        short[][] samples = {new short[Sound.RATE * 30]};
         int[] count = {0};
-        stream(clip, choice, SPEECH_RATE, (bytes, length) -> {
+        stream(clip, choice, Sound.RATE, (bytes, length) -> {
             if (count[0] + length / 2 > samples[0].length) {
                 samples[0] = java.util.Arrays.copyOf(samples[0], samples[0].length * 2);
             }
@@ -62,7 +61,7 @@ public final class SoundTrack {
                 samples[0][count[0]++] = (short) (bytes[i] & 0xff | bytes[i + 1] << 8);
             }
         });
-        return levelled(java.util.Arrays.copyOf(samples[0], count[0]));
+        return Sound.of(levelled(java.util.Arrays.copyOf(samples[0], count[0])));
     }
 
     /** Level of the loud parts that speech is brought to, full scale 32768. Common practice, no source. */
@@ -72,7 +71,7 @@ public final class SoundTrack {
 
     /** The same sound as loud as speech usually is, by one gain for all of it, so that nothing pumps. */
     private static short[] levelled(short[] samples) {
-        int frame = SPEECH_RATE / 50;
+        int frame = Sound.RATE / 50;
         double[] levels = new double[samples.length / frame];
         for (int f = 0; f < levels.length; f++) {
             double sum = 0;

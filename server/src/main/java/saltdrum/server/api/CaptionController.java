@@ -2,6 +2,7 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -9,6 +10,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -31,7 +34,9 @@ import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
+import saltdrum.core.language.LanguageGuess;
 import saltdrum.core.style.StyleFile;
+import saltdrum.core.word.Word;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipRow;
@@ -61,7 +66,12 @@ class CaptionController {
     }
 
     /** What came of a file that was read. */
-    record BroughtIn(int cues, int words, List<String> repairs) {}
+    record BroughtIn(
+            int cues,
+            int words,
+            List<String> repairs,
+            @Schema(description = "The language that its text is likely in, where the file does not say it")
+                    String proposed) {}
 
     /** A kind of caption file and what of the track, as it is now, it cannot keep. */
     record FormatView(CaptionFormat format, String label, String ending, List<String> loses) {}
@@ -142,7 +152,18 @@ class CaptionController {
         return new BroughtIn(
                 cues.size(),
                 cues.stream().mapToInt(cue -> cue.words().size()).sum(),
-                repairs.stream().map(Repair::toString).toList());
+                repairs.stream().map(Repair::toString).toList(),
+                proposed(file, change.after().track()));
+    }
+
+    /** A language that the text tells and the file does not; proposed, never set. */
+    private static String proposed(CaptionFile file, Track track) {
+        if (file.language() != null && !file.language().equals("und")) {
+            return null;
+        }
+        String text = track.words().map(Word::text).limit(400).collect(Collectors.joining(" "));
+        String present = Locale.forLanguageTag(track.language()).getLanguage();
+        return LanguageGuess.of(text).filter(tag -> !tag.equals(present)).orElse(null);
     }
 
     private static ClipInfo info(ClipRow clip) {

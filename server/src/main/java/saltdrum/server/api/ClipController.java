@@ -25,9 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
+import saltdrum.core.sound.Wav;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Peaks;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
+import saltdrum.media.clip.SoundTrack;
 import saltdrum.media.clip.SpeechEdges;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipRow;
@@ -155,6 +158,32 @@ class ClipController {
     }
 
     @Operation(summary = "Loudness for drawing: one byte for each 10 ms, 0 to 255")
+    @GetMapping(path = "/{clipId}/sounds/{choice}/peaks", produces = "application/octet-stream")
+    ResponseEntity<byte[]> peaksOf(@PathVariable String clipId, @PathVariable String choice) {
+        ClipRow clip = clips.get(clipId);
+        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        SoundChoice sound = SoundChoice.parse(choice).in(info);
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .body(Peaks.of(media.file(clip.mediaHash()), info, sound));
+    }
+
+    /** As much of a sound as tells it from the others. */
+    private static final int SAMPLE_MS = 20_000;
+
+    @Hidden
+    @GetMapping("/{clipId}/sounds/{choice}/sample")
+    ResponseEntity<byte[]> sample(@PathVariable String clipId, @PathVariable String choice) {
+        ClipRow clip = clips.get(clipId);
+        SoundChoice sound = SoundChoice.parse(choice).in(Json.read(clip.info(), ClipInfo.class, "clip"));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("audio/wav"))
+                .body(Wav.of(
+                        SoundTrack.speech(media.file(clip.mediaHash()), sound).part(0, SAMPLE_MS)));
+    }
+
+    @Hidden
     @GetMapping(path = "/{clipId}/peaks", produces = "application/octet-stream")
     ResponseEntity<Resource> peaks(@PathVariable String clipId) {
         return bytes(clips.get(clipId).peaksHash(), MediaType.APPLICATION_OCTET_STREAM);

@@ -9,6 +9,7 @@ import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
 import saltdrum.core.translation.Translation;
 import saltdrum.core.word.Pin;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -25,6 +26,7 @@ record CueView(
         @Schema(description = "A break at one of its words was made by hand: re-breaking keeps it")
                 boolean brokenByHand,
         boolean locked,
+        @Schema(description = "Read from right to left") boolean rightToLeft,
         List<Integer> lineStarts,
         List<WordView> words) {
 
@@ -34,25 +36,27 @@ record CueView(
             int startMs,
             int endMs,
             double confidence,
+            @Schema(description = "A space stands before it, where it does not open a line") boolean spaced,
             @Schema(description = "To be listened to again, until it is confirmed or typed") boolean unsure,
             WordSource source,
             int emphasis,
             Pin pin) {
-        static WordView of(Word word) {
+        static WordView of(Word word, boolean spaced, double unsureBelow) {
             return new WordView(
                     word.id(),
                     word.text(),
                     word.startMs(),
                     word.endMs(),
                     word.confidence(),
-                    word.unsure(),
+                    spaced,
+                    word.unsure(unsureBelow),
                     word.source(),
                     word.emphasis(),
                     word.pin());
         }
     }
 
-    static List<CueView> of(Track track) {
+    static List<CueView> of(Track track, double unsureBelow) {
         List<CueTime> times = CueTime.of(track);
         List<CueView> cues = new ArrayList<>(times.size());
         for (int i = 0; i < times.size(); i++) {
@@ -70,9 +74,20 @@ record CueView(
                     Translation.byHand(cue),
                     cue.brokenByHand(),
                     cue.locked(),
+                    Scripts.rightToLeft(cue.text()),
                     cue.lineStarts(),
-                    cue.words().stream().map(WordView::of).toList()));
+                    words(cue.words(), unsureBelow)));
         }
         return cues;
+    }
+
+    private static List<WordView> words(List<Word> words, double unsureBelow) {
+        List<WordView> views = new ArrayList<>(words.size());
+        for (int w = 0; w < words.size(); w++) {
+            boolean spaced = w > 0
+                    && Scripts.spaced(words.get(w - 1).text(), words.get(w).text());
+            views.add(WordView.of(words.get(w), spaced, unsureBelow));
+        }
+        return views;
     }
 }

@@ -23,6 +23,8 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.Edits;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
@@ -34,6 +36,7 @@ import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
+import saltdrum.speech.SpeechDesk;
 
 @Tag(name = "work")
 @RestController
@@ -44,22 +47,30 @@ class JobController {
     private final JobStore jobs;
     private final MediaStore media;
     private final Workers workers;
+    private final SpeechDesk speech;
 
-    JobController(ClipStore clips, TrackStore tracks, JobStore jobs, MediaStore media, Workers workers) {
+    /** Around a cue that is heard again, as far as it is free. */
+    private static final int AROUND_CUE_MS = 300;
+
+    JobController(
+            ClipStore clips, TrackStore tracks, JobStore jobs, MediaStore media, Workers workers, SpeechDesk speech) {
         this.clips = clips;
         this.tracks = tracks;
         this.jobs = jobs;
         this.media = media;
         this.workers = workers;
+        this.speech = speech;
     }
 
     /**
      * @param script what is said; null to recognise the speech
      * @param fromMs null for the beginning
      * @param toMs null for the end
+     * @param cueIds cues side by side whose stretch is heard again, instead of times; null for none
      * @param policies by which a recognised draft is written; null for none
      */
-    record WordsRequest(String script, String language, Integer fromMs, Integer toMs, List<Policy> policies) {}
+    record WordsRequest(
+            String script, String language, Integer fromMs, Integer toMs, List<Long> cueIds, List<Policy> policies) {}
 
     /**
      * @param keepCaptions whether caption streams of the clip go into the video as well
@@ -77,10 +88,17 @@ class JobController {
     @PostMapping("/clips/{clipId}/words")
     JobView words(@PathVariable String clipId, @RequestBody WordsRequest request) {
         ClipInfo info = Json.read(clips.get(clipId).info(), ClipInfo.class, "clip");
+        Track track = tracks.get(clipId).track();
         int from = request.fromMs() == null ? 0 : request.fromMs();
         int to = (int) Math.min(info.durationMs(), request.toMs() == null ? info.durationMs() : request.toMs());
+        if (request.cueIds() != null && !request.cueIds().isEmpty()) {
+            int[] stretch = track.stretchOf(request.cueIds(), AROUND_CUE_MS);
+            from = stretch[0];
+            to = stretch[1];
+        }
         if (from < 0 || from >= to) {
-            throw new BadInputException("That range holds nothing of the clip.");
+            throw new BadInputException("That range holds nothing of the clip, which is " + info.durationMs() / 1000.0
+                    + " s long. Choose it again.");
         }
         String language = request.language() == null || request.language().isBlank() ? "en" : request.language();
         if (request.script() == null && info.sounds().isEmpty()) {
@@ -89,6 +107,11 @@ class JobController {
         if (request.script() != null && request.script().isBlank()) {
             throw new BadInputException("The script is empty. Paste what is said in the clip.");
         }
+        if (request.script() == null && !speech.recognises(language)) {
+            throw new BadInputException(speech.refusal(language));
+        }
+        // A locked cue in the way is told now, not after the work.
+        Edits.apply(track, new Edit.ReplaceWords(language, List.of(), from, to));
         WorkOrder order = request.script() == null
                 ? new WorkOrder.Recognise(
                         language, from, to, request.policies() == null ? List.of() : request.policies())

@@ -8,7 +8,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.language.LanguageGuess;
 import saltdrum.speech.SpeechDesk;
 
 @Tag(name = "work")
@@ -24,18 +27,40 @@ class LanguageController {
             String tag,
             String name,
             @Schema(description = "A script's times are measured; else estimated") boolean measured,
-            @Schema(description = "Speech can be recognised") boolean recognised) {}
+            @Schema(description = "Speech can be recognised") boolean recognised,
+            @Schema(description = "What can be had in it, in a sentence or two") String offer) {}
 
-    @Operation(summary = "All languages of ISO 639-1, and what can be done in each")
+    @Operation(summary = "What is wrong with speech models, a sentence each; none when all is well")
+    @GetMapping("/api/languages/troubles")
+    List<String> troubles() {
+        return speech.troubles();
+    }
+
+    record GuessRequest(String text) {}
+
+    @Operation(summary = "All languages of ISO 639-1 and what can be done in each, those that are recognised first")
     @GetMapping("/api/languages")
     List<LanguageView> all() {
         return Arrays.stream(Locale.getISOLanguages())
-                .map(tag -> new LanguageView(
-                        tag,
-                        Locale.forLanguageTag(tag).getDisplayLanguage(Locale.ENGLISH),
-                        speech.measures(tag),
-                        speech.recognises(tag)))
-                .sorted(Comparator.comparing(LanguageView::name))
+                .map(this::view)
+                .sorted(Comparator.comparing((LanguageView view) -> !view.recognised())
+                        .thenComparing(LanguageView::name))
                 .toList();
+    }
+
+    @Operation(summary = "The language that a text is likely in, to be proposed; none where it does not tell")
+    @PostMapping("/api/languages/guess")
+    List<LanguageView> guess(@RequestBody GuessRequest request) {
+        return LanguageGuess.of(request.text() == null ? "" : request.text()).map(this::view).stream()
+                .toList();
+    }
+
+    private LanguageView view(String tag) {
+        return new LanguageView(
+                tag,
+                Locale.forLanguageTag(tag).getDisplayLanguage(Locale.ENGLISH),
+                speech.measures(tag),
+                speech.recognises(tag),
+                speech.offer(tag));
     }
 }

@@ -20,6 +20,7 @@ class OpenApiSettings {
             "TrackHead.undo",
             "TrackHead.redo",
             "TermView.sayAs",
+            "BroughtIn.proposed",
             "ClipView.client",
             "PreviewView.refusal",
             "Rebreak.cueIds",

@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,12 +27,16 @@ import saltdrum.core.edit.Edits;
 import saltdrum.core.edit.Places;
 import saltdrum.core.spelling.Spelling;
 import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.GlossaryRow;
 import saltdrum.server.store.GlossaryStore;
+import saltdrum.server.store.StoredReading;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.Dictionaries;
+import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.recognise.Term;
 
 /** What a proof-reader asks before changing anything: what an edit would touch, where a word stands, what is misspelt. */
 @Tag(name = "proof")
@@ -42,12 +47,15 @@ class ProofController {
     private final TrackStore tracks;
     private final GlossaryStore glossary;
     private final Dictionaries dictionaries;
+    private final SpeechDesk speech;
 
-    ProofController(ClipStore clips, TrackStore tracks, GlossaryStore glossary, Dictionaries dictionaries) {
+    ProofController(
+            ClipStore clips, TrackStore tracks, GlossaryStore glossary, Dictionaries dictionaries, SpeechDesk speech) {
         this.clips = clips;
         this.tracks = tracks;
         this.glossary = glossary;
         this.dictionaries = dictionaries;
+        this.speech = speech;
     }
 
     /**
@@ -150,6 +158,47 @@ class ProofController {
                         .filter(word -> !spelling.get().right(word.text(), terms))
                         .map(Word::id)
                         .toList());
+    }
+
+    /** Another way to tell one or two words that were heard. */
+    record ReadingView(
+            @Schema(description = "What stands now") String find,
+            @Schema(description = "What would stand instead") String with,
+            @Schema(description = "A term of the glossary; else the recogniser's own") boolean term) {}
+
+    /** As many as there are keys for. */
+    private static final int MOST_READINGS = 5;
+
+    @Operation(summary = "Other ways a word may be heard: the recogniser's own, and terms that sound like it")
+    @GetMapping("/words/{wordId}/readings")
+    List<ReadingView> readings(@PathVariable String clipId, @PathVariable long wordId) {
+        ClipRow clip = clips.get(clipId);
+        Track track = tracks.get(clipId).track();
+        Cue cue = track.cueOfWord(wordId);
+        int at = cue.indexOf(wordId);
+        Word word = cue.words().get(at);
+        if (word.source() != WordSource.RECOGNISED) {
+            return List.of();
+        }
+        List<Term> terms = glossary.holdingFor(clip.clientId()).stream()
+                .map(row -> new Term(row.term(), row.sayAs()))
+                .toList();
+        List<ReadingView> all = new ArrayList<>();
+        speech.soundingLike(word.text(), terms).forEach(term -> all.add(new ReadingView(word.text(), term, true)));
+        if (at + 1 < cue.words().size()) {
+            // A term may have been heard as two words.
+            String both = word.text() + " " + cue.words().get(at + 1).text();
+            speech.soundingLike(both, terms).stream()
+                    .filter(term -> all.stream().noneMatch(view -> view.with().equals(term)))
+                    .forEach(term -> all.add(new ReadingView(both, term, true)));
+        }
+        StoredReading reading = tracks.reading(clipId, wordId);
+        if (reading != null && reading.heard().equals(word.text())) {
+            reading.readings().stream()
+                    .filter(other -> all.stream().noneMatch(view -> view.with().equalsIgnoreCase(other)))
+                    .forEach(other -> all.add(new ReadingView(word.text(), other, false)));
+        }
+        return all.stream().limit(MOST_READINGS).toList();
     }
 
     @Operation(summary = "Words that may have been meant, the likeliest first")

@@ -21,6 +21,7 @@ import saltdrum.server.store.HistoryRow;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.WorkshopStore;
 import saltdrum.server.work.Announcements;
 
 @Tag(name = "track")
@@ -29,11 +30,13 @@ import saltdrum.server.work.Announcements;
 class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
+    private final WorkshopStore workshop;
     private final Announcements announcements;
 
-    TrackController(ClipStore clips, TrackStore tracks, Announcements announcements) {
+    TrackController(ClipStore clips, TrackStore tracks, WorkshopStore workshop, Announcements announcements) {
         this.clips = clips;
         this.tracks = tracks;
+        this.workshop = workshop;
         this.announcements = announcements;
     }
 
@@ -44,7 +47,7 @@ class TrackController {
 
     @GetMapping
     TrackView get(@PathVariable String clipId) {
-        return TrackView.of(tracks.get(clipId), size(clipId));
+        return TrackView.of(tracks.get(clipId), size(clipId), workshop.unsureBelow());
     }
 
     @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
@@ -90,7 +93,7 @@ class TrackController {
         if (after.version() != change.before().version()) {
             announcements.track(after.id(), after.version());
         }
-        return TrackPatch.of(change, size(after.id()));
+        return TrackPatch.of(change, size(after.id()), workshop.unsureBelow());
     }
 
     private Size size(String clipId) {

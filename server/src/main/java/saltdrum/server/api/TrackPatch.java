@@ -13,9 +13,9 @@ record TrackPatch(
         @Schema(description = "How many cues of the track before go") int removed,
         @Schema(description = "The cues that come in their place") List<CueView> cues) {
 
-    static TrackPatch of(StoredChange change, Size clip) {
-        List<CueView> old = CueView.of(change.before().track());
-        List<CueView> now = CueView.of(change.after().track());
+    static TrackPatch of(StoredChange change, Size clip, double unsureBelow) {
+        List<CueView> old = CueView.of(change.before().track(), unsureBelow);
+        List<CueView> now = CueView.of(change.after().track(), unsureBelow);
         int least = Math.min(old.size(), now.size());
         int from = 0;
         while (from < least && old.get(from).equals(now.get(from))) {

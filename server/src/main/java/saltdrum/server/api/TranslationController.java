@@ -20,6 +20,7 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.EditWords;
 import saltdrum.core.translation.TranslationEdits;
+import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.StoredChange;
@@ -147,6 +148,7 @@ class TranslationController {
     private TrackView view(StoredTrack stored, String clipId) {
         return TrackView.of(
                 stored,
-                Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size());
+                Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size(),
+                Word.UNSURE_BELOW);
     }
 }

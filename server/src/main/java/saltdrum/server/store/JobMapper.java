@@ -11,7 +11,7 @@ import org.apache.ibatis.annotations.Update;
 interface JobMapper {
     String ROW =
             "id, clip_id, kind, state, progress, message, work_order::text as work_order, output_hash, output_name, "
-                    + "created, started, finished";
+                    + "created, started, finished, step_from_ms, heard_ms";
 
     @Insert("insert into job (id, clip_id, kind, work_order) values (#{id}, #{clipId}, #{kind}, #{workOrder}::jsonb)")
     void add(String id, String clipId, String kind, String workOrder);
@@ -31,6 +31,9 @@ interface JobMapper {
 
     @Update("update job set progress = #{progress}, message = #{message} where id = #{id} and state = 'RUNNING'")
     void progress(String id, double progress, String message);
+
+    @Update("update job set step_from_ms = #{fromMs}, heard_ms = #{toMs} where id = #{id}")
+    void heard(String id, int fromMs, int toMs);
 
     @Update(
             """

@@ -2,7 +2,8 @@ package saltdrum.server.store;
 
 import java.time.OffsetDateTime;
 
-/** A piece of long work. {@code workOrder} as JSON; times are null until they came. */
+/** A piece of long work. {@code workOrder} as JSON; times are null until they came; {@code stepFromMs} and
+ * {@code heardMs} bound the last step of a draft. */
 public record JobRow(
         String id,
         String clipId,
@@ -15,4 +16,6 @@ public record JobRow(
         String outputName,
         OffsetDateTime created,
         OffsetDateTime started,
-        OffsetDateTime finished) {}
+        OffsetDateTime finished,
+        Integer stepFromMs,
+        Integer heardMs) {}

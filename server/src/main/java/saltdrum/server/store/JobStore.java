@@ -1,7 +1,9 @@
 package saltdrum.server.store;
 
 import java.util.List;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
+import saltdrum.core.RefusedEditException;
 
 /** Long work and its state. Nothing here runs anything. */
 @Component
@@ -14,7 +16,12 @@ public class JobStore {
 
     public JobRow add(String clipId, String kind, String workOrder) {
         String id = Ids.fresh();
-        mapper.add(id, clipId, kind, workOrder);
+        try {
+            mapper.add(id, clipId, kind, workOrder);
+        } catch (DuplicateKeyException e) {
+            throw new RefusedEditException(
+                    "The words of this clip are being got already. Wait for that, or stop it first.");
+        }
         return mapper.find(id);
     }
 
@@ -37,6 +44,11 @@ public class JobStore {
 
     public void progress(String id, double progress, String message) {
         mapper.progress(id, Math.min(1, Math.max(0, progress)), message);
+    }
+
+    /** A draft stands in the track; its last step of the history is this stretch. */
+    public void heard(String id, int fromMs, int toMs) {
+        mapper.heard(id, fromMs, toMs);
     }
 
     public void finish(String id, String state, String message, String outputHash, String outputName) {

@@ -10,7 +10,8 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface TrackMapper {
     String ROW =
-            "id, version, language, style, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside";
+            "id, version, language, style, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
+                    + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms";
 
     @Insert(
             """
@@ -81,21 +82,22 @@ interface TrackMapper {
 
     @Insert(
             """
-            insert into edit (track_id, seq, said, change)
-            select #{trackId}, coalesce(max(seq), 0) + 1, #{said}, #{change}::jsonb from edit where track_id = #{trackId}
+            insert into edit (track_id, seq, said, change, job_id)
+            select #{trackId}, coalesce(max(seq), 0) + 1, #{said}, #{change}::jsonb, #{jobId} from edit
+            where track_id = #{trackId}
             """)
-    void addEdit(String trackId, String said, String change);
+    void addEdit(String trackId, String said, String change, String jobId);
 
     @Select(
             """
-            select seq, said, change::text as change, undone from edit
+            select seq, said, change::text as change, undone, job_id from edit
             where track_id = #{trackId} and not undone order by seq desc limit 1
             """)
     EditRow lastDone(String trackId);
 
     @Select(
             """
-            select seq, said, change::text as change, undone from edit
+            select seq, said, change::text as change, undone, job_id from edit
             where track_id = #{trackId} and undone order by seq limit 1
             """)
     EditRow firstUndone(String trackId);
@@ -115,6 +117,22 @@ interface TrackMapper {
                    (select said from edit where track_id = #{trackId} and undone order by seq limit 1) as redo
             """)
     Steps steps(String trackId);
+
+    @Insert(
+            """
+            insert into reading (track_id, word_id, heard, readings)
+            select #{trackId}, (r ->> 'wordId')::bigint, r ->> 'heard', array(select jsonb_array_elements_text(r -> 'readings'))
+            from jsonb_array_elements(#{readings}::jsonb) as e(r)
+            on conflict (track_id, word_id) do update set heard = excluded.heard, readings = excluded.readings
+            """)
+    void addReadings(String trackId, String readings);
+
+    @Select(
+            """
+            select jsonb_build_object('wordId', word_id, 'heard', heard, 'readings', readings)::text from reading
+            where track_id = #{trackId} and word_id = #{wordId}
+            """)
+    String reading(String trackId, long wordId);
 
     @Select("select coalesce(max(version), -1) from track where id = #{trackId}")
     long version(String trackId);

@@ -1,6 +1,6 @@
 package saltdrum.server.store;
 
-/** A track's own row; {@code recipe}, {@code frame} and {@code beside} as JSON. */
+/** A track's own row; {@code recipe}, {@code frame} and {@code beside} as JSON; the length is its clip's. */
 record TrackRow(
         String id,
         long version,
@@ -9,4 +9,5 @@ record TrackRow(
         String recipe,
         String frame,
         long nextId,
-        String beside) {}
+        String beside,
+        Integer lengthMs) {}

@@ -112,33 +112,53 @@ public class TrackStore {
         }
         Change difference = Change.between(present.track(), after);
         mapper.forgetUndone(trackId);
-        mapper.addEdit(trackId, said.apply(present.track()), Json.write(difference));
+        mapper.addEdit(trackId, said.apply(present.track()), Json.write(difference), null);
         return write(present, difference, after);
     }
 
+    /** What a piece of work does to a track. @param anew whether it is done over what its last change was made on */
+    public interface JobChange {
+        Track of(Track track, boolean anew);
+    }
+
     /**
-     * Does one's own last change anew, as one step of the history. When the track has been changed by others since, it
-     * becomes a change of its own.
-     *
-     * @param mine the state that the last change left, or null for a first change
-     * @param original the track before that change
+     * Makes a piece of work's change, or makes its last one anew: all that it does is one step of the history as long as
+     * nobody else has changed the track.
      */
     @Transactional
-    public StoredChange amend(
-            String trackId,
-            StoredTrack mine,
-            Track original,
-            Function<Track, String> said,
-            UnaryOperator<Track> change) {
+    public StoredChange amend(String trackId, String jobId, Function<Track, String> said, JobChange change) {
         StoredTrack present = locked(trackId, -1);
-        if (mine == null || present.version() != mine.version()) {
-            return change(trackId, -1, said, change);
-        }
-        Track after = change.apply(original);
         EditRow last = mapper.lastDone(trackId);
-        mapper.forget(trackId, last.seq());
-        mapper.addEdit(trackId, said.apply(original), Json.write(Change.between(original, after)));
+        boolean anew = last != null && jobId.equals(last.jobId());
+        Track original = present.track();
+        if (anew) {
+            original = Json.read(last.change(), Change.class, "history entry")
+                    .reversed()
+                    .applyTo(original);
+        }
+        Track after = change.of(original, anew);
+        if (after.equals(present.track())) {
+            return new StoredChange(present, present);
+        }
+        if (anew) {
+            mapper.forget(trackId, last.seq());
+        }
+        mapper.forgetUndone(trackId);
+        mapper.addEdit(trackId, said.apply(original), Json.write(Change.between(original, after)), jobId);
         return write(present, Change.between(present.track(), after), after);
+    }
+
+    /** Other ways to hear some of a track's words. */
+    public void keepReadings(String trackId, List<StoredReading> readings) {
+        if (!readings.isEmpty()) {
+            mapper.addReadings(trackId, Json.write(readings));
+        }
+    }
+
+    /** Those of a word, or null. They hold only while the word stands as it was heard. */
+    public StoredReading reading(String trackId, long wordId) {
+        String json = mapper.reading(trackId, wordId);
+        return json == null ? null : Json.read(json, StoredReading.class, "reading");
     }
 
     @Transactional
@@ -256,7 +276,8 @@ public class TrackStore {
                 Json.read(row.frame(), Frame.class, "frame"),
                 cues,
                 row.nextId(),
-                Json.read(row.beside(), Beside.class, "track"));
+                Json.read(row.beside(), Beside.class, "track"),
+                row.lengthMs() == null ? Track.NO_END : row.lengthMs());
         StoredTrack stored = new StoredTrack(row.id(), row.version(), track, steps(row.id()));
         newest.put(row.id(), stored);
         return stored;
@@ -292,7 +313,8 @@ public class TrackStore {
                 Json.write(track.recipe()),
                 Json.write(track.frame()),
                 track.nextId(),
-                Json.write(track.beside()));
+                Json.write(track.beside()),
+                track.lengthMs());
     }
 
     private static TrackRow found(TrackRow row) {

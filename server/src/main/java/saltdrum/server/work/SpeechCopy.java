@@ -4,28 +4,26 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.file.Files;
+import java.nio.channels.FileChannel;
 import java.nio.file.Path;
+import saltdrum.core.sound.Sound;
 
 /** A clip's speech as it is kept: 16 kHz mono samples, 16 bits, little-endian, nothing else. */
 final class SpeechCopy {
     private SpeechCopy() {}
 
-    static byte[] bytes(short[] samples) {
-        ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
-        bytes.asShortBuffer().put(samples);
+    static byte[] bytes(Sound sound) {
+        ByteBuffer bytes = ByteBuffer.allocate(sound.length() * 2).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.asShortBuffer().put(sound.samples());
         return bytes.array();
     }
 
-    static short[] samples(Path file) {
-        try {
-            byte[] bytes = Files.readAllBytes(file);
-            short[] samples = new short[bytes.length / 2];
-            ByteBuffer.wrap(bytes)
+    /** The file is mapped, not read: a long clip takes no memory of its own. */
+    static Sound of(Path file) {
+        try (FileChannel channel = FileChannel.open(file)) {
+            return Sound.of(channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size())
                     .order(ByteOrder.LITTLE_ENDIAN)
-                    .asShortBuffer()
-                    .get(samples);
-            return samples;
+                    .asShortBuffer());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -1,8 +1,9 @@
 package saltdrum.server.work;
 
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
@@ -12,6 +13,7 @@ import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.EditWords;
 import saltdrum.core.edit.Edits;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
@@ -21,12 +23,16 @@ import saltdrum.media.clip.SoundTrack;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.GlossaryStore;
+import saltdrum.server.store.JobRow;
 import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.StoredChange;
+import saltdrum.server.store.StoredReading;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.SpeechResult;
+import saltdrum.speech.recognise.Heard;
+import saltdrum.speech.recognise.HeardWord;
+import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Term;
 
 /** Work on a clip's sound: which of it is listened to, a script placed on it, its speech recognised. */
@@ -64,19 +70,24 @@ class SpeechWork {
     }
 
     /** The chosen sound at 16 kHz, as loud as speech usually is; made once and kept. */
-    private short[] sound(ClipRow clip, int fromMs, int toMs) {
+    private Sound sound(ClipRow clip, int fromMs, int toMs) {
         ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
         if (info.sounds().isEmpty()) {
-            return new short[0];
+            return Sound.NONE;
         }
-        short[] all;
-        if (clip.speechHash() == null) {
-            all = SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()));
-            clips.speech(clip.id(), media.keep(SpeechCopy.bytes(all)));
-        } else {
-            all = SpeechCopy.samples(media.file(clip.speechHash()));
+        String hash = clip.speechHash();
+        if (hash == null) {
+            hash = media.keep(
+                    SpeechCopy.bytes(SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()))));
+            clips.speech(clip.id(), hash);
         }
-        return Arrays.copyOfRange(all, Math.min(all.length, fromMs * 16), Math.min(all.length, toMs * 16));
+        return SpeechCopy.of(media.file(hash)).part(fromMs, toMs);
+    }
+
+    private List<Term> terms(ClipRow clip) {
+        return glossary.holdingFor(clip.clientId()).stream()
+                .map(row -> new Term(row.term(), row.sayAs()))
+                .toList();
     }
 
     void placeScript(ClipRow clip, WorkOrder.PlaceScript order, Watch watch) {
@@ -85,76 +96,128 @@ class SpeechWork {
             throw new BadInputException("The script has no words. Paste what is said in the clip.");
         }
         watch.say("Listening to the voice");
-        short[] samples = sound(clip, order.fromMs(), order.toMs());
+        Sound sound = sound(clip, order.fromMs(), order.toMs());
         watch.say("Placing " + tokens.size() + " words");
         SpeechResult placed = speech.place(
-                samples, tokens, order.language(), order.toMs() - order.fromMs(), watch::progress, watch::stopped);
-        if (!placed.unscripted().isEmpty()) {
-            watch.say("Listening to what the script lacks");
-            placed = speech.withGuesses(placed, samples, watch::stopped);
-        }
+                sound,
+                tokens,
+                order.language(),
+                order.toMs() - order.fromMs(),
+                terms(clip),
+                watch::progress,
+                watch::stopped);
         bringIn(clip, order.language(), placed, order.fromMs(), order.toMs());
     }
 
     /** Words stand in the track as soon as they are heard; in the history the whole draft is one step. */
     void recognise(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
         watch.say("Listening to the voice");
-        short[] samples = sound(clip, order.fromMs(), order.toMs());
+        Sound sound = sound(clip, order.fromMs(), order.toMs());
         double length = Math.max(1, order.toMs() - order.fromMs());
-        List<Term> terms = glossary.holdingFor(clip.clientId()).stream()
-                .map(row -> new Term(row.term(), row.sayAs()))
-                .toList();
-        Draft draft = new Draft(clip, order);
-        List<Word> words = speech.recognise(
-                samples,
-                order.language(),
-                clip.name(),
-                terms,
+        Draft draft = new Draft(clip, order, watch);
+        Heard all = speech.recognise(
+                sound,
+                new Recogniser.Asked(order.language(), clip.name(), terms(clip)),
                 heard -> {
-                    if (!heard.isEmpty()) {
-                        watch.progress(heard.get(heard.size() - 1).endMs() / length);
-                        watch.say(heard.size() + " words so far");
-                        draft.bringIn(
-                                heard,
-                                order.fromMs() + heard.get(heard.size() - 1).endMs());
+                    int words = heard.words().size();
+                    watch.report(heard.toMs() / length, words == 0 ? "No words yet" : words + " words so far");
+                    if (words > 0) {
+                        draft.bringIn(heard, order.fromMs() + heard.toMs());
                     }
                 },
                 watch::stopped);
-        if (words.isEmpty() && !watch.stopped()) {
-            throw new BadInputException("No speech was heard in this clip. Paste the script, or type the words.");
+        if (watch.stopped()) {
+            // What was heard before a stop is kept; the rest of the range stays as it was.
+            return;
         }
-        // What was heard before a stop is kept; the rest of the range stays as it was.
-        if (!words.isEmpty() && !watch.stopped()) {
-            draft.bringIn(words, order.toMs());
+        if (all.words().isEmpty()) {
+            throw new BadInputException("No speech was heard in "
+                    + (order.fromMs() == 0
+                                    && order.toMs()
+                                            >= Json.read(clip.info(), ClipInfo.class, "clip")
+                                                    .durationMs()
+                            ? "this clip"
+                            : "this part of the clip")
+                    + ". The track is as it was. Paste the script, or type the words.");
         }
+        draft.bringIn(all, order.toMs());
     }
 
+    /** What is heard goes into the track as it comes; what others changed meanwhile stays as they left it. */
     private final class Draft {
         private final ClipRow clip;
         private final WorkOrder.Recognise order;
-        private StoredTrack mine;
-        private Track before;
+        private final Watch watch;
+        /** The stretch of this work's last step of the history; after a crash, of the work that ended with it. */
+        private int stepFromMs;
 
-        Draft(ClipRow clip, WorkOrder.Recognise order) {
+        private int doneMs;
+        private final int stoodMs;
+
+        Draft(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
             this.clip = clip;
             this.order = order;
+            this.watch = watch;
+            JobRow before = watch.job();
+            stepFromMs = before.stepFromMs() == null ? order.fromMs() : before.stepFromMs();
+            doneMs = before.heardMs() == null ? order.fromMs() : before.heardMs();
+            stoodMs = doneMs;
         }
 
-        /** Takes the place of what this draft brought in so far, unless someone has changed the track since. */
-        void bringIn(List<Word> heard, int toMs) {
-            Edit edit = new Edit.ReplaceWords(order.language(), shifted(heard, order.fromMs()), order.fromMs(), toMs);
-            UnaryOperator<Track> change = track -> {
-                Track drafted = Edits.apply(track, edit);
-                for (Policy policy : order.policies() == null ? List.<Policy>of() : order.policies()) {
-                    drafted = Edits.apply(drafted, new Edit.Redraft(policy));
+        void bringIn(Heard heard, int toMs) {
+            if (toMs < stoodMs) {
+                return;
+            }
+            List<Word> words = written(shifted(heard.plainWords(), order.fromMs()));
+            int[] from = {stepFromMs};
+            StoredTrack stored = tracks.amend(
+                            clip.id(),
+                            watch.job().id(),
+                            track -> "Bring in " + words.size() + (words.size() == 1 ? " word" : " words"),
+                            (track, anew) -> {
+                                from[0] = anew ? stepFromMs : doneMs;
+                                return Edits.apply(track, replacing(words, from[0], toMs));
+                            })
+                    .after();
+            stepFromMs = from[0];
+            doneMs = toMs;
+            watch.heard(stepFromMs, doneMs);
+            tracks.keepReadings(clip.id(), readings(stored.track(), heard));
+            announcements.track(clip.id(), stored.version());
+        }
+
+        private Edit replacing(List<Word> words, int fromMs, int toMs) {
+            List<Word> inside =
+                    words.stream().filter(word -> word.startMs() >= fromMs).toList();
+            return new Edit.ReplaceWords(order.language(), inside, fromMs, toMs);
+        }
+
+        private List<Word> written(List<Word> words) {
+            List<Word> written = words;
+            for (Policy policy : order.policies() == null ? List.<Policy>of() : order.policies()) {
+                written = saltdrum.core.draft.Draft.write(written, policy);
+            }
+            return written;
+        }
+
+        private List<StoredReading> readings(Track track, Heard heard) {
+            Map<Integer, Word> byStart =
+                    track.words().collect(Collectors.toMap(Word::startMs, word -> word, (first, other) -> first));
+            List<StoredReading> readings = new ArrayList<>();
+            for (HeardWord word : heard.words()) {
+                Word stands = byStart.get(word.word().startMs() + order.fromMs());
+                if (stands == null) {
+                    continue;
                 }
-                return drafted;
-            };
-            StoredChange done = tracks.amend(clip.id(), mine, before, track -> EditWords.describe(track, edit), change);
-            boolean alone = mine != null && done.before().version() == mine.version();
-            before = alone ? before : done.before().track();
-            mine = done.after();
-            announcements.track(clip.id(), mine.version());
+                // A policy may have written the word as one of them already.
+                List<String> others = word.readings().stream()
+                        .filter(other -> !Tokens.normalised(other).equals(Tokens.normalised(stands.text())))
+                        .toList();
+                if (!others.isEmpty()) {
+                    readings.add(new StoredReading(stands.id(), stands.text(), others));
+                }
+            }
+            return readings;
         }
     }
 

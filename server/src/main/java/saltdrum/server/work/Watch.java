@@ -39,6 +39,12 @@ final class Watch {
         progress(progress);
     }
 
+    /** How far it is, and in words. */
+    synchronized void report(double done, String newMessage) {
+        message = newMessage;
+        progress(done);
+    }
+
     synchronized boolean stopped() {
         long now = System.nanoTime();
         if (!stopped && now - askedAt > PAUSE_NS) {
@@ -46,6 +52,15 @@ final class Watch {
             stopped = jobs.stopping(job.id());
         }
         return stopped;
+    }
+
+    /** The job as it was when this work began: what a draft had brought in says whether it is done again after a crash. */
+    JobRow job() {
+        return job;
+    }
+
+    void heard(int fromMs, int toMs) {
+        jobs.heard(job.id(), fromMs, toMs);
     }
 
     void output(String hash, String name) {

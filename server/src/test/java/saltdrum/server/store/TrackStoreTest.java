@@ -40,6 +40,9 @@ class TrackStoreTest {
     private TrackMapper mapper;
 
     @Autowired
+    private JobMapper jobMapper;
+
+    @Autowired
     ClipStore clips;
 
     @Autowired
@@ -175,15 +178,29 @@ class TrackStoreTest {
         assertThatThrownBy(() -> tracks.redo(clipId, c.version())).isInstanceOf(RefusedEditException.class);
     }
 
+    private StoredTrack draft(String jobId, String style, List<Boolean> anew) {
+        return tracks.amend(clipId, jobId, t -> "Draft", (track, again) -> {
+                    anew.add(again);
+                    return Edits.apply(track, new Edit.Restyle(style));
+                })
+                .after();
+    }
+
+    private String job() {
+        return new JobStore(jobMapper).add(clipId, "WORDS", "{}").id();
+    }
+
     @Test
     void aDraftThatGrowsIsOneStepOfTheHistory() {
         Track before = tracks.get(clipId).track();
-        StoredTrack mine = null;
+        String job = job();
+        List<Boolean> anew = new ArrayList<>();
+        StoredTrack last = null;
         for (String style : List.of("Lantern", "Tidemark", "Lantern")) {
-            mine = tracks.amend(clipId, mine, before, t -> "Draft", t -> Edits.apply(t, new Edit.Restyle(style)))
-                    .after();
+            last = draft(job, style, anew);
         }
-        assertThat(mine.version()).isEqualTo(3);
+        assertThat(anew).containsExactly(false, true, true);
+        assertThat(last.version()).isEqualTo(3);
         StoredTrack undone = tracks.undo(clipId, 3).after();
         assertThat(undone.track()).isEqualTo(before);
         assertThat(undone.steps().undo()).isNull();
@@ -191,17 +208,33 @@ class TrackStoreTest {
 
     @Test
     void aDraftDoesNotOverwriteWhatOthersDidMeanwhile() {
-        Track before = tracks.get(clipId).track();
-        StoredTrack mine = tracks.amend(
-                        clipId, null, before, t -> "Draft", t -> Edits.apply(t, new Edit.Restyle("Lantern")))
-                .after();
-        long word = before.words().findFirst().orElseThrow().id();
+        String job = job();
+        List<Boolean> anew = new ArrayList<>();
+        StoredTrack mine = draft(job, "Lantern", anew);
+        long word = mine.track().words().findFirst().orElseThrow().id();
         edit(mine.version(), new Edit.SetEmphasis(List.of(word), 2));
-        StoredTrack after = tracks.amend(
-                        clipId, mine, before, t -> "Draft", t -> Edits.apply(t, new Edit.Restyle("Tidemark")))
-                .after();
+        StoredTrack after = draft(job, "Tidemark", anew);
+        assertThat(anew).containsExactly(false, false);
         assertThat(after.track().style()).isEqualTo("Tidemark");
         assertThat(after.track().words().findFirst().orElseThrow().emphasis()).isEqualTo(2);
+        assertThat(after.steps().undo()).isEqualTo("Draft");
+    }
+
+    @Test
+    void wordsOfAClipAreGotOnceAtATime() {
+        String first = job();
+        assertThatThrownBy(this::job).isInstanceOf(RefusedEditException.class).hasMessageContaining("already");
+        new JobStore(jobMapper).finish(first, "DONE", null, null, null);
+        assertThat(job()).isNotEqualTo(first);
+    }
+
+    @Test
+    void otherReadingsOfAWordAreKeptAndReplaced() {
+        long word = track.cues().get(0).words().get(0).id();
+        tracks.keepReadings(clipId, List.of(new StoredReading(word, "rope", List.of("robe", "roap"))));
+        tracks.keepReadings(clipId, List.of(new StoredReading(word, "rope", List.of("robe"))));
+        assertThat(tracks.reading(clipId, word)).isEqualTo(new StoredReading(word, "rope", List.of("robe")));
+        assertThat(tracks.reading(clipId, 99_999)).isNull();
     }
 
     @Test

@@ -8,7 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import saltdrum.speech.model.AcousticModel;
+import saltdrum.speech.acoustic.AcousticModel;
 
 /**
  * Every way the words can be said one after another: all pronunciations, phones in the context of their neighbours

@@ -4,7 +4,7 @@ import edu.cmu.sphinx.frontend.Data;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.Arrays;
 import java.util.List;
-import saltdrum.speech.model.AcousticModel;
+import saltdrum.speech.acoustic.AcousticModel;
 
 /** What each frame of a sound scores in each state of the model, worked out once for all searches that go side by side. */
 final class Scores {

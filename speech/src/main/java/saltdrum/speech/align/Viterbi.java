@@ -4,7 +4,7 @@ import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import saltdrum.speech.model.AcousticModel;
+import saltdrum.speech.acoustic.AcousticModel;
 
 /** The best path of a sound through a graph, with a beam. Remembers only where words and silences began. */
 final class Viterbi {

@@ -3,6 +3,7 @@ package saltdrum.speech.estimate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import saltdrum.core.sound.Sound;
 import saltdrum.speech.SpeechResult.Silence;
 
 /**
@@ -17,7 +18,8 @@ final class Activity {
     private Activity() {}
 
     /** Stretches of speech in milliseconds; the whole sound when nothing stands out. */
-    static List<Silence> stretches(short[] samples) {
+    static List<Silence> stretches(Sound sound) {
+        short[] samples = sound.samples();
         int count = samples.length / FRAME;
         double[] level = new double[count];
         for (int f = 0; f < count; f++) {
@@ -47,7 +49,7 @@ final class Activity {
             }
         }
         found.removeIf(s -> s.endMs() - s.startMs() < 60);
-        return found.isEmpty() ? List.of(new Silence(0, Math.max(1, samples.length / 16))) : found;
+        return found.isEmpty() ? List.of(new Silence(0, Math.max(1, sound.lengthMs()))) : found;
     }
 
     private static void add(List<Silence> found, int from, int to) {

@@ -2,6 +2,7 @@ package saltdrum.speech.estimate;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Syllables;
 import saltdrum.core.word.Word;
@@ -13,9 +14,9 @@ import saltdrum.speech.SpeechResult.Silence;
 public final class Estimator {
     private Estimator() {}
 
-    /** @param samples 16 kHz mono; empty for a clip without sound, whose words then share {@code lengthMs} */
-    public static SpeechResult place(short[] samples, List<String> tokens, int lengthMs) {
-        List<Silence> speech = samples.length == 0 ? List.of(new Silence(0, lengthMs)) : Activity.stretches(samples);
+    /** @param sound empty for a clip without sound, whose words then share {@code lengthMs} */
+    public static SpeechResult place(Sound sound, List<String> tokens, int lengthMs) {
+        List<Silence> speech = sound.isEmpty() ? List.of(new Silence(0, lengthMs)) : Activity.stretches(sound);
         int room = speech.stream().mapToInt(s -> s.endMs() - s.startMs()).sum();
         int[] edges = Syllables.share(tokens, 0, Math.max(room, tokens.size()));
         List<Word> words = new ArrayList<>();

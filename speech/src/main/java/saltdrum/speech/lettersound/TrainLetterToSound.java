@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.zip.GZIPOutputStream;
-import saltdrum.speech.model.Pronunciations;
+import saltdrum.speech.acoustic.Pronunciations;
 
 /** Trains the letter-to-sound model from the dictionary; run by the build, its result ships in the jar. */
 public final class TrainLetterToSound {

@@ -1,2 +1,2 @@
-/** Speech to a draft of words, by sphinx4 with its shipped English model. */
+/** What every recogniser is to the rest: a port, what it is asked, and what it gives. */
 package saltdrum.speech.recognise;

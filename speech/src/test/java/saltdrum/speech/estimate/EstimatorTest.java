@@ -4,19 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.speech.SpeechResult;
 
 class EstimatorTest {
     /** 1 s of silence, 1 s of a tone, 1 s of silence, 1 s of a tone. */
-    private static short[] twoTones() {
+    private static Sound twoTones() {
         short[] samples = new short[64_000];
         for (int i = 0; i < samples.length; i++) {
             boolean on = i / 16_000 % 2 == 1;
             samples[i] = (short) (on ? 9000 * Math.sin(i * 0.2) : 20 * Math.sin(i * 0.7));
         }
-        return samples;
+        return Sound.of(samples);
     }
 
     @Test
@@ -30,8 +31,7 @@ class EstimatorTest {
 
     @Test
     void withoutSoundTheClipIsShared() {
-        List<Word> words =
-                Estimator.place(new short[0], List.of("a", "b"), 1000).words();
+        List<Word> words = Estimator.place(Sound.NONE, List.of("a", "b"), 1000).words();
         assertThat(words.get(0).startMs()).isZero();
         assertThat(words.get(1).endMs()).isEqualTo(1000);
     }

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import saltdrum.speech.model.Pronunciations;
+import saltdrum.speech.acoustic.Pronunciations;
 
 class LetterToSoundTest {
     private final LetterToSound model = LetterToSound.shipped();

@@ -17,7 +17,9 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
+import saltdrum.speech.recognise.Recogniser;
 
 class OutsideRecogniserTest {
     private static final String ANSWER =
@@ -60,7 +62,13 @@ class OutsideRecogniserTest {
     }
 
     private static List<Word> recognise(OutsideRecogniser outside) {
-        return outside.recognise(new short[16_000], "de", "Fähre & Co", () -> false);
+        List<Word> words = new ArrayList<>();
+        outside.recognise(
+                Sound.of(new short[16_000]),
+                new Recogniser.Asked("de", "Fähre & Co", List.of()),
+                heard -> words.addAll(heard.plainWords()),
+                () -> false);
+        return words;
     }
 
     @Test

@@ -1,0 +1,114 @@
+package saltdrum.core.word;
+
+import com.ibm.icu.text.Bidi;
+import com.ibm.icu.text.BreakIterator;
+import java.lang.Character.UnicodeScript;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Scripts whose words stand side by side without a space: Japanese, Chinese, Thai, Lao, Khmer, Burmese. Where one word
+ * ends is found by ICU's dictionaries (UAX #29 word boundaries); where two such words meet no space is written.
+ */
+public final class Scripts {
+    private static final Set<UnicodeScript> IDEOGRAPHIC =
+            Set.of(UnicodeScript.HAN, UnicodeScript.HIRAGANA, UnicodeScript.KATAKANA);
+
+    /** Of South-East Asia: here a space stands between phrases, and is kept. */
+    private static final Set<UnicodeScript> PHRASED =
+            Set.of(UnicodeScript.THAI, UnicodeScript.LAO, UnicodeScript.KHMER, UnicodeScript.MYANMAR);
+
+    private Scripts() {}
+
+    static boolean withoutSpaces(int codePoint) {
+        UnicodeScript script = UnicodeScript.of(codePoint);
+        return IDEOGRAPHIC.contains(script) || PHRASED.contains(script);
+    }
+
+    static boolean phrased(int codePoint) {
+        return PHRASED.contains(UnicodeScript.of(codePoint));
+    }
+
+    /** Whether a space is written between two words that stand side by side. */
+    public static boolean spaced(String before, String after) {
+        if (plain(before) || plain(after)) {
+            return true;
+        }
+        int last = edge(before, false);
+        int first = edge(after, true);
+        return !(last >= 0 && first >= 0 && withoutSpaces(last) && withoutSpaces(first));
+    }
+
+    /** The words as they are written in a row. */
+    public static String joined(List<String> words) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < words.size(); i++) {
+            if (i > 0 && spaced(words.get(i - 1), words.get(i))) {
+                text.append(' ');
+            }
+            text.append(words.get(i));
+        }
+        return text.toString();
+    }
+
+    /** None of its letters can be of these scripts: Thai, the first of them in Unicode, begins at U+0E00. */
+    private static boolean plain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) >= 0x0E00) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** First or last letter or digit, -1 where there is none. */
+    private static int edge(String text, boolean first) {
+        int[] letters = text.codePoints().filter(Character::isLetterOrDigit).toArray();
+        return letters.length == 0 ? -1 : letters[first ? 0 : letters.length - 1];
+    }
+
+    /** The words of a piece of text that holds no space; marks go with the word they belong to. */
+    static List<String> words(String piece) {
+        if (piece.codePoints().noneMatch(Scripts::withoutSpaces)) {
+            return List.of(piece);
+        }
+        BreakIterator boundaries = BreakIterator.getWordInstance(Locale.ROOT);
+        boundaries.setText(piece);
+        List<String> words = new ArrayList<>();
+        String opening = "";
+        int from = boundaries.first();
+        for (int to = boundaries.next(); to != BreakIterator.DONE; from = to, to = boundaries.next()) {
+            String part = piece.substring(from, to);
+            if (part.codePoints().anyMatch(Character::isLetterOrDigit)) {
+                words.add(opening + part);
+                opening = "";
+            } else if (words.isEmpty() || opens(part)) {
+                opening += part;
+            } else {
+                words.set(words.size() - 1, words.get(words.size() - 1) + part);
+            }
+        }
+        if (!opening.isEmpty()) {
+            words.add(opening);
+        }
+        return words;
+    }
+
+    private static boolean opens(String mark) {
+        int type = Character.getType(mark.codePointAt(0));
+        return type == Character.START_PUNCTUATION || type == Character.INITIAL_QUOTE_PUNCTUATION;
+    }
+
+    /** Whether a text is read from right to left: by its first strong letter, as UAX #9 (rules P2, P3) has it. */
+    public static boolean rightToLeft(String text) {
+        return Bidi.getBaseDirection(text) == Bidi.RTL;
+    }
+
+    /** As {@link #joined}, of words. */
+    public static String text(List<Word> words) {
+        return joined(words.stream().map(Word::text).collect(Collectors.toList()));
+    }
+}

@@ -1,0 +1,2 @@
+/** The acoustic model, the features it scores and the pronunciations it knows. */
+package saltdrum.speech.acoustic;

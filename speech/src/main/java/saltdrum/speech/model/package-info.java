@@ -1,2 +1,0 @@
-/** The acoustic model, the features it scores and the pronunciations it knows. */
-package saltdrum.speech.model;

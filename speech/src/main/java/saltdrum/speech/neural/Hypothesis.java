@@ -1,0 +1,104 @@
+package saltdrum.speech.neural;
+
+import java.util.LinkedList;
+import java.util.List;
+
+/**
+ * One way to hear a piece, as far as it is told.
+ *
+ * @param token the newest token; -1 at the beginning
+ * @param log of this token alone
+ * @param sure natural logarithm of how sure it is among tokens that are said: whether a comma stands before a word says
+ *     nothing of the word
+ * @param sum of all, natural logarithm
+ * @param bonus what terms of the glossary that were said in full add to it
+ * @param pending what a term that is not said in full yet would add
+ * @param term where in the glossary's tree the path is
+ * @param inTerm how many of its newest tokens are in that term
+ * @param earned how many tokens before the newest one are a term that was said in full just there
+ * @param fork where this token was chosen, kept for words that are not sure; null where it was not kept
+ */
+record Hypothesis(
+        Hypothesis before,
+        int token,
+        double log,
+        double sure,
+        double sum,
+        double bonus,
+        double pending,
+        Terms.Node term,
+        int inTerm,
+        int earned,
+        Fork fork,
+        int length) {
+    /** What the decoder said at one place, and which of its paths this one came from. */
+    record Fork(SpeechModel.Step step, int path) {}
+
+    static Hypothesis begin(Terms terms) {
+        return new Hypothesis(null, -1, 0, 0, 0, 0, 0, terms.root, 0, 0, null, 0);
+    }
+
+    Hypothesis at(Fork newFork) {
+        return new Hypothesis(before, token, log, sure, sum, bonus, pending, term, inTerm, earned, newFork, length);
+    }
+
+    double score() {
+        return sum + bonus + pending;
+    }
+
+    /** Its tokens, the oldest first. A term's bonus counts for how sure its tokens are. */
+    List<Said> said() {
+        LinkedList<Said> said = new LinkedList<>();
+        int earning = 0;
+        for (Hypothesis path = this; path.before != null; path = path.before) {
+            double log = earning > 0 ? Math.min(0, path.sure + Decoder.BONUS) : path.sure;
+            said.addFirst(new Said(path.token, log, path.fork));
+            earning = Math.max(earning - 1, path.earned);
+        }
+        return said;
+    }
+
+    /** @param log natural logarithm of how sure the token is */
+    record Said(int token, double log, Fork fork) {}
+
+    /** Whether its newest tokens are the same run said over and over: five times, three for runs of many tokens. */
+    boolean loops() {
+        for (int run = 1; run <= 24; run++) {
+            int times = run >= 8 ? 3 : 5;
+            if (length >= run * times && repeats(run, times)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean repeats(int run, int times) {
+        int[] newest = new int[run * times];
+        Hypothesis path = this;
+        for (int i = 0; i < newest.length; i++) {
+            newest[i] = path.token;
+            path = path.before;
+        }
+        for (int i = run; i < newest.length; i++) {
+            if (newest[i] != newest[i % run]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Without the repetitions at its end but one. */
+    Hypothesis unlooped() {
+        for (int run = 1; run <= 24; run++) {
+            int times = run >= 8 ? 3 : 5;
+            if (length >= run * times && repeats(run, times)) {
+                Hypothesis path = this;
+                for (int i = 0; i < run * (times - 1); i++) {
+                    path = path.before;
+                }
+                return path;
+            }
+        }
+        return this;
+    }
+}

@@ -1,0 +1,100 @@
+package saltdrum.speech.neural;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+
+/** One language's model on disk: two networks, a vocabulary, and a page that says what they must be. */
+record ModelFolder(String language, Path path) {
+    static final String ENCODER = "encoder.onnx";
+    static final String DECODER = "decoder.onnx";
+    static final String VOCABULARY = "vocabulary.json";
+    private static final String ABOUT = "model.json";
+    private static final List<String> NEEDED = List.of(ENCODER, DECODER, VOCABULARY);
+
+    /** @param files by name; none where nothing is checked */
+    private record About(int format, String name, Map<String, FileFacts> files) {}
+
+    private record FileFacts(Long bytes, String sha256) {}
+
+    /** As its page names it, else the folder's own name. */
+    String name() {
+        try {
+            String name = Json.read(Files.readString(file(ABOUT)), About.class, "speech model's page")
+                    .name();
+            return name == null ? path.getFileName().toString() : name;
+        } catch (BadInputException | IOException none) {
+            return path.getFileName().toString();
+        }
+    }
+
+    Path file(String name) {
+        return path.resolve(name);
+    }
+
+    /**
+     * What is wrong with it, for a person to read, or null. Sizes first, which is quick; then every byte.
+     */
+    String trouble() {
+        for (String name : NEEDED) {
+            if (!Files.isRegularFile(file(name))) {
+                return "The speech model for “" + language + "” lacks " + name + " in " + path + ".";
+            }
+        }
+        if (!Files.isRegularFile(file(ABOUT))) {
+            return null;
+        }
+        try {
+            About about = Json.read(Files.readString(file(ABOUT)), About.class, "speech model's page");
+            for (Map.Entry<String, FileFacts> fact :
+                    (about.files() == null ? Map.<String, FileFacts>of() : about.files()).entrySet()) {
+                String trouble = trouble(fact.getKey(), fact.getValue());
+                if (trouble != null) {
+                    return trouble;
+                }
+            }
+            return null;
+        } catch (BadInputException | UncheckedIOException | IOException e) {
+            return "The speech model for “" + language + "” could not be read in " + path + ": " + e.getMessage();
+        }
+    }
+
+    private String trouble(String name, FileFacts facts) throws IOException {
+        Path file = file(name);
+        if (!Files.isRegularFile(file)) {
+            return "The speech model for “" + language + "” lacks " + name + " in " + path + ".";
+        }
+        long bytes = Files.size(file);
+        if (facts.bytes() != null && bytes != facts.bytes()) {
+            return "The speech model for “" + language + "” is " + (bytes < facts.bytes() ? "cut short" : "changed")
+                    + ": " + name + " in " + path + " has " + bytes + " bytes, not " + facts.bytes() + ".";
+        }
+        if (facts.sha256() != null && !facts.sha256().equalsIgnoreCase(sha256(file))) {
+            return "The speech model for “" + language + "” is changed: " + name + " in " + path
+                    + " is not the file that " + ABOUT + " names.";
+        }
+        return null;
+    }
+
+    private static String sha256(Path file) throws IOException {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            try (InputStream in = new DigestInputStream(Files.newInputStream(file), digest)) {
+                in.transferTo(java.io.OutputStream.nullOutputStream());
+            }
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

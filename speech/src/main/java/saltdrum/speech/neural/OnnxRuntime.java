@@ -1,0 +1,94 @@
+package saltdrum.speech.neural;
+
+import ai.onnxruntime.OrtEnvironment;
+import ai.onnxruntime.OrtException;
+import ai.onnxruntime.OrtLoggingLevel;
+import ai.onnxruntime.OrtSession;
+import java.lang.reflect.Field;
+import java.lang.reflect.Method;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import saltdrum.core.SaltDrumException;
+
+/** The one runtime of all models. Its libraries lie beside the models, so that no start unpacks them anew. */
+final class OnnxRuntime {
+    private static final String NATIVES = "onnxruntime.native.path";
+
+    private OnnxRuntime() {}
+
+    /**
+     * The runtime reads this process's whole command line by recursion, one step a letter, and walks a model's graph so:
+     * with a long class path that is deeper than a Java thread's usual stack of 1 MB, which ends the process.
+     */
+    private static final long STACK_BYTES = 256L << 20;
+
+    /** @param libraries folder with {@code linux-x64} and {@code linux-aarch64} */
+    static synchronized OrtEnvironment environment(Path libraries) {
+        Path here = libraries.resolve("linux-" + (System.getProperty("os.arch").equals("aarch64") ? "aarch64" : "x64"));
+        if (System.getProperty(NATIVES) == null && Files.isDirectory(here)) {
+            System.setProperty(NATIVES, here.toString());
+        }
+        return deep("The libraries of the speech models in " + here, () -> {
+            OrtEnvironment environment = OrtEnvironment.getEnvironment();
+            environment.setTelemetry(false);
+            keepToTheEnd();
+            return environment;
+        });
+    }
+
+    /**
+     * When the JVM ends the runtime is closed by a hook of its own, whoever is still listening or reading a model: that ends
+     * the process with a fault. It counts who holds it, so one holder more, who never lets go, keeps it to the end. The
+     * library has no door to that but a private one.
+     */
+    private static void keepToTheEnd() throws ReflectiveOperationException {
+        if (held) {
+            return;
+        }
+        Field api = Class.forName("ai.onnxruntime.OnnxRuntime").getDeclaredField("ortApiHandle");
+        api.setAccessible(true);
+        Method hold = OrtEnvironment.class.getDeclaredMethod("createHandle", long.class, int.class, String.class);
+        hold.setAccessible(true);
+        hold.invoke(null, api.getLong(null), OrtLoggingLevel.ORT_LOGGING_LEVEL_WARNING.getValue(), "kept");
+        held = true;
+    }
+
+    private static boolean held;
+
+    /** @param threads that one call may use */
+    static OrtSession open(OrtEnvironment environment, Path model, int threads) {
+        return deep("The speech model " + model, () -> create(environment, model, threads));
+    }
+
+    private static <T> T deep(String what, Callable<T> work) {
+        FutureTask<T> task = new FutureTask<>(work);
+        Thread thread = new Thread(null, task, "speech model", STACK_BYTES);
+        thread.setDaemon(true);
+        thread.start();
+        try {
+            return task.get();
+        } catch (ExecutionException e) {
+            throw new SaltDrumException(
+                    what + " could not be loaded: " + e.getCause().getMessage()
+                            + ". Build the application again, or put the model there again.",
+                    e.getCause());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new SaltDrumException("Loading the speech model was stopped.", e);
+        }
+    }
+
+    private static OrtSession create(OrtEnvironment environment, Path model, int threads) throws OrtException {
+        try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
+            options.setIntraOpNumThreads(threads);
+            options.setInterOpNumThreads(1);
+            // Threads that wait by spinning cost two thirds more CPU.
+            options.addConfigEntry("session.intra_op.allow_spinning", "0");
+            options.setMemoryPatternOptimization(false);
+            return environment.createSession(model.toString(), options);
+        }
+    }
+}

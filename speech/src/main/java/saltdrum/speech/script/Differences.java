@@ -1,0 +1,122 @@
+package saltdrum.speech.script;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import saltdrum.core.spoken.SpokenForm;
+import saltdrum.core.word.Scripts;
+import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+import saltdrum.speech.SpeechResult;
+import saltdrum.speech.SpeechResult.Unscripted;
+import saltdrum.speech.acoustic.Pronunciations;
+
+/**
+ * A placed script and what was heard, side by side. A word was not said where the aligner does not find it and the
+ * recogniser did not hear it; speech is not in the script where the aligner finds other speech and the recogniser heard
+ * words there that the script has not. docs/decisions/0012-script-and-voice.md has the figures.
+ */
+final class Differences {
+    /** Said nearly alike: the recogniser spells it otherwise, or heard it a little otherwise. */
+    private static final double ALIKE = 0.4;
+
+    /** One word for several must sound nearly the same, or a small word would be lost in its neighbour. */
+    private static final double ALIKE_JOINED = 0.25;
+
+    private final SpeechResult placed;
+    private final List<Word> heard;
+    private final SpokenForm spokenForm = new SpokenForm();
+    private final Map<String, List<String>> spokenForms = new HashMap<>();
+    private final Map<String, Double> known = new HashMap<>();
+    private final Map<String, List<List<String>>> ways;
+
+    Differences(SpeechResult placed, List<Word> heard) {
+        this.placed = placed;
+        this.heard = heard;
+        this.ways = Pronunciations.of(Stream.concat(placed.words().stream(), heard.stream())
+                .flatMap(word -> spokenForm.of(word.text()).stream())
+                .distinct()
+                .toList());
+    }
+
+    /** The same words, with what differs decided by both. */
+    SpeechResult settled() {
+        List<Word> words = new ArrayList<>(placed.words());
+        List<Word> extra = new ArrayList<>();
+        for (SideBySide.Stretch stretch : new SideBySide(placed.words(), heard, this::apart).stretches()) {
+            if (stretch.same()) {
+                for (int i = stretch.fromScript(); i < stretch.toScript(); i++) {
+                    words.set(i, said(words.get(i)));
+                }
+            } else {
+                extra.addAll(heard.subList(stretch.fromHeard(), stretch.toHeard()));
+            }
+        }
+        return new SpeechResult(words, placed.silences(), confirmed(extra));
+    }
+
+    /** Stretches of other speech in which words were heard that the script has not. */
+    private List<Unscripted> confirmed(List<Word> extra) {
+        List<Unscripted> confirmed = new ArrayList<>();
+        for (Unscripted piece : placed.unscripted()) {
+            List<Word> inside = extra.stream()
+                    .filter(word -> word.startMs() < piece.endMs() && word.endMs() > piece.startMs())
+                    .toList();
+            if (!inside.isEmpty()) {
+                confirmed.add(new Unscripted(
+                        piece.startMs(),
+                        piece.endMs(),
+                        Scripts.joined(inside.stream().map(Word::text).collect(Collectors.toList()))));
+            }
+        }
+        return confirmed;
+    }
+
+    private static Word said(Word word) {
+        return word.source() == WordSource.NOT_FOUND
+                ? new Word(
+                        word.id(),
+                        word.text(),
+                        word.startMs(),
+                        word.endMs(),
+                        1,
+                        WordSource.ALIGNED,
+                        word.emphasis(),
+                        word.pin())
+                : word;
+    }
+
+    /** 0 for the same words to the ear, 1 for nothing alike. */
+    private double apart(List<String> script, List<String> voice) {
+        List<String> a = spoken(script);
+        List<String> b = spoken(voice);
+        if (a.equals(b)) {
+            return 0;
+        }
+        return known.computeIfAbsent(a + "|" + b, key -> {
+            double distance = Sounding.distance(sounds(a), sounds(b));
+            boolean joined = script.size() + voice.size() > 2;
+            return distance <= (joined ? ALIKE_JOINED : ALIKE) ? distance : 1;
+        });
+    }
+
+    private List<String> spoken(List<String> texts) {
+        return texts.stream()
+                .flatMap(
+                        text -> spokenForms
+                                .computeIfAbsent(text, t -> spokenForm.of(t).stream()
+                                        .map(Tokens::normalised)
+                                        .toList())
+                                .stream())
+                .toList();
+    }
+
+    private List<List<String>> sounds(List<String> spoken) {
+        return Sounding.joined(
+                spoken.stream().filter(ways::containsKey).map(ways::get).toList());
+    }
+}

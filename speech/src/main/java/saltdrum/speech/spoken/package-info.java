@@ -1,2 +1,0 @@
-/** Written words as people say them: numbers, money, times, hashtags. The written form stays on the screen. */
-package saltdrum.speech.spoken;

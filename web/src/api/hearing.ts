@@ -1,0 +1,56 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call } from './http';
+import { queryClient } from './queryClient';
+import type { Language, Reading, Workshop } from './types';
+
+/** Other ways a word may be heard, and terms that sound like it; asked again when the track changes. */
+export const useReadings = (clipId: string, wordId: number | null, version: number) =>
+  useQuery({
+    queryKey: ['readings', clipId, wordId, version],
+    queryFn: () => call<Reading[]>('GET', `/api/clips/${clipId}/track/words/${wordId}/readings`),
+    enabled: wordId !== null,
+    gcTime: 10_000,
+  });
+
+export const useWorkshop = () =>
+  useQuery({ queryKey: ['workshop'], queryFn: () => call<Workshop>('GET', '/api/workshop') });
+
+/** How sure a word must be; every open track is marked anew. */
+export function useUnsureBelow() {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (unsureBelow: number) => call<Workshop>('PUT', '/api/workshop', { unsureBelow }),
+    onSuccess: (workshop) => {
+      queryClient.setQueryData(['workshop'], workshop);
+      return queryClient.invalidateQueries({ queryKey: ['track'] });
+    },
+    onError: (error) => notice(error.message),
+  });
+}
+
+/** The language that a text is likely in, or none. */
+export const useGuess = (text: string) =>
+  useQuery({
+    queryKey: ['guess', text],
+    queryFn: () => call<Language[]>('POST', '/api/languages/guess', { text }),
+    enabled: text.trim().length > 2,
+    placeholderData: (before) => before,
+    gcTime: 10_000,
+  });
+
+export const useSoundPeaks = (clipId: string, choice: string) =>
+  useQuery({
+    queryKey: ['sound peaks', clipId, choice],
+    queryFn: async () => {
+      const response = await fetch(`/api/clips/${clipId}/sounds/${choice}/peaks`);
+      return new Uint8Array(response.ok ? await response.arrayBuffer() : new ArrayBuffer(0));
+    },
+    staleTime: Infinity,
+  });
+
+export const readingsNow = (clipId: string, wordId: number): Reading[] =>
+  queryClient
+    .getQueriesData<Reading[]>({ queryKey: ['readings', clipId, wordId] })
+    .map(([, data]) => data)
+    .findLast((data) => data !== undefined) ?? [];

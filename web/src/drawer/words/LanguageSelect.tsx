@@ -1,0 +1,35 @@
+import type { Language } from '../../api/types';
+
+/** Languages whose speech is recognised stand first. */
+export function LanguageSelect(props: {
+  languages: Language[];
+  value: string;
+  onChange: (tag: string) => void;
+}) {
+  const groups = [
+    { label: 'Recognised', languages: props.languages.filter((l) => l.recognised) },
+    { label: 'Script or typed', languages: props.languages.filter((l) => !l.recognised) },
+  ];
+  return (
+    <label className="flex items-center justify-between gap-3">
+      <span className="flex-none text-[13px] text-soft">Language</span>
+      <select
+        value={props.value}
+        onChange={(e) => props.onChange(e.target.value)}
+        className="min-w-0 rounded-lg border border-rule bg-paper px-2 py-1.5"
+      >
+        {groups
+          .filter((g) => g.languages.length > 0)
+          .map((group) => (
+            <optgroup key={group.label} label={group.label}>
+              {group.languages.map((l) => (
+                <option key={l.tag} value={l.tag}>
+                  {l.name}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,76 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import type { Clip } from '../../api/types';
+import { usePanels } from '../../bench/panels';
+import { usePlayer } from '../../player/player';
+import { exact, readTime } from '../../player/time';
+
+/** The whole clip, or a part of it: typed, set at the playhead, or drawn on the rail with Alt. */
+export function RangePart({ clip }: { clip: Clip }) {
+  const range = usePanels((s) => s.range);
+  const set = (fromMs: number, toMs: number) =>
+    usePanels.getState().set({
+      range: { fromMs: Math.max(0, Math.min(fromMs, toMs - 100)), toMs: Math.min(clip.durationMs, toMs) },
+    });
+  if (!range) {
+    return (
+      <p className="flex items-center justify-between text-[13px] text-soft">
+        <span>Over the whole clip</span>
+        <button
+          onClick={() => {
+            const from = usePlayer.getState().timeMs;
+            set(from < clip.durationMs - 1000 ? from : 0, clip.durationMs);
+          }}
+          title="Or drag on the rail with Alt held"
+          className="text-accent hover:underline"
+        >
+          Only a part
+        </button>
+      </p>
+    );
+  }
+  return (
+    <div role="group" aria-label="Part of the clip" className="flex items-center gap-2 text-[13px] text-soft">
+      <span>From</span>
+      <Time label="From" ms={range.fromMs} onSet={(ms) => set(ms, range.toMs)} />
+      <span>to</span>
+      <Time label="To" ms={range.toMs} onSet={(ms) => set(range.fromMs, ms)} />
+      <button
+        onClick={() => usePanels.getState().set({ range: null })}
+        aria-label="The whole clip again"
+        title="The whole clip again"
+        className="rounded-md p-1 hover:bg-sunk hover:text-ink"
+      >
+        <X size={15} />
+      </button>
+    </div>
+  );
+}
+
+function Time(props: { label: string; ms: number; onSet: (ms: number) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const end = () => {
+    const ms = typed === null ? null : readTime(typed, usePlayer.getState().frameMs);
+    setTyped(null);
+    if (ms !== null) props.onSet(ms);
+  };
+  return (
+    <input
+      aria-label={props.label}
+      title="A time, or I and O for the playhead"
+      value={typed ?? exact(props.ms)}
+      onChange={(e) => setTyped(e.target.value)}
+      onBlur={end}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') end();
+        if (e.key === 'i' || e.key === 'o' || e.key === 'I' || e.key === 'O') {
+          e.preventDefault();
+          setTyped(null);
+          props.onSet(usePlayer.getState().timeMs);
+        }
+        e.stopPropagation();
+      }}
+      className="w-[74px] rounded-md border border-rule bg-paper px-1.5 py-1 text-right text-ink"
+    />
+  );
+}
