@@ -317,7 +317,7 @@ class HearingTest extends OnTheBench {
         page.waitForFunction("() => document.querySelector('video[src]')?.readyState > 1");
         RunningServer.pause(300);
         // The frame on the screen, not the time between two.
-        assertThat(seconds(clock.innerText())).isCloseTo(seconds(stood), within(0.05));
+        assertThat(seconds(clock.innerText())).isCloseTo(seconds(stood), within(0.11));
         line.pressSequentially("rope and tar");
         line.press("Enter");
         assertThat(page.locator("[data-cue]")).hasCount(2);
