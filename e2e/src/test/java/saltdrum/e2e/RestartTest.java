@@ -56,6 +56,50 @@ class RestartTest {
     }
 
     @Test
+    void wordsThatWereBeingHeardWhenTheServerDiedComeOnceAndWhole() throws Exception {
+        RunningServer server = RunningServer.shared();
+        Path minute = ScoreTest.minute();
+        String undisturbed = words(server, recognised(server, minute, false));
+        String killed = words(server, recognised(server, minute, true));
+        assertThat(killed).isEqualTo(undisturbed);
+    }
+
+    /** The id of a clip whose speech was recognised, with a kill after the first words or without. */
+    private static String recognised(RunningServer server, Path file, boolean kill) throws Exception {
+        String clipId =
+                server.put("/api/clips?name=minute.mp4", file).path("id").asString();
+        String job = server.post("/api/clips/" + clipId + "/words", "{\"language\":\"en\"}")
+                .path("id")
+                .asString();
+        if (kill) {
+            for (int i = 0; i < 300 && words(server, clipId).isEmpty(); i++) {
+                RunningServer.pause(50);
+            }
+            String before = words(server, clipId);
+            assertThat(server.get("/api/jobs/" + job).path("state").asString()).isEqualTo("RUNNING");
+            server.kill();
+            server.start();
+            assertThat(words(server, clipId)).startsWith(before.substring(0, before.length() / 2));
+        }
+        JsonNode done = server.awaitJob(job, List.of("DONE", "FAILED", "STOPPED"), Duration.ofMinutes(3));
+        assertThat(done.path("state").asString()).isEqualTo("DONE");
+        return clipId;
+    }
+
+    private static String words(RunningServer server, String clipId) throws Exception {
+        StringBuilder words = new StringBuilder();
+        for (JsonNode cue : server.get("/api/clips/" + clipId + "/track").path("cues")) {
+            for (JsonNode word : cue.path("words")) {
+                words.append(word.path("text").asString())
+                        .append(' ')
+                        .append(word.path("startMs").asInt())
+                        .append('\n');
+            }
+        }
+        return words.toString();
+    }
+
+    @Test
     void aStoppedRenderStopsAndLeavesNoProcess() throws Exception {
         RunningServer server = RunningServer.shared();
         String clipId = server.put("/api/clips?name=tide.mp4", Demo.clip("tide-pool"))

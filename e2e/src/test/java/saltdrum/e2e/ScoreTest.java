@@ -70,7 +70,8 @@ class ScoreTest extends OnTheBench {
         return words;
     }
 
-    private static Path minute() throws Exception {
+    /** A minute's clip: three-coats over and over. */
+    static Path minute() throws Exception {
         Path clip = Path.of("target/minute.mp4").toAbsolutePath();
         if (!Files.exists(clip)) {
             Process ffmpeg = new ProcessBuilder(

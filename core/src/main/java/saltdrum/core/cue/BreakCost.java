@@ -35,6 +35,9 @@ final class BreakCost {
 
     private final double[] breakBefore;
 
+    /** What reading on from word 0 to word i costs within one cue: pauses and sentence ends that stand inside it. */
+    private final double[] runTo;
+
     BreakCost(List<Word> words, Recipe recipe, String language) {
         this.words = words;
         this.recipe = recipe;
@@ -43,24 +46,20 @@ final class BreakCost {
                 words.stream().limit(12).allMatch(w -> w.text().equals(w.text().toUpperCase(Locale.ROOT)));
         this.sentenceEnd = new boolean[words.size()];
         this.breakBefore = new double[words.size() + 1];
+        this.runTo = new double[words.size()];
         for (int i = 0; i < words.size(); i++) {
             sentenceEnd[i] = endsSentence(words.get(i));
         }
         for (int i = 1; i < words.size(); i++) {
             breakBefore[i] = costBefore(i);
+            int pause = words.get(i).startMs() - words.get(i - 1).endMs();
+            runTo[i] = runTo[i - 1] + Math.max(0, pause - 120) / 250.0 + (sentenceEnd[i - 1] ? 2.5 : 0);
         }
     }
 
     /** Cost of showing words start (inclusive) to end (exclusive) as one cue. */
     double ofCue(int start, int end) {
-        double cost = 1.0;
-        for (int i = start + 1; i < end; i++) {
-            int pause = words.get(i).startMs() - words.get(i - 1).endMs();
-            cost += Math.max(0, pause - 120) / 250.0;
-            if (sentenceEnd[i - 1]) {
-                cost += 2.5;
-            }
-        }
+        double cost = 1.0 + runTo[end - 1] - runTo[start];
         int spoken = words.get(end - 1).endMs() - words.get(start).startMs();
         if (spoken > recipe.longestMs() && end - start > 1) {
             cost += 20.0 * (spoken - recipe.longestMs()) / recipe.longestMs() + 5;

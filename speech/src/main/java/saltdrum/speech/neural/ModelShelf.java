@@ -5,9 +5,11 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
@@ -19,7 +21,11 @@ public final class ModelShelf {
     /** System property: folders of models separated by commas; the first is the application's own. */
     public static final String PROPERTY = "salt-drum.models";
 
+    private static final Set<String> LANGUAGES = Set.of(Locale.getISOLanguages());
+
     private final List<Path> folders;
+    private List<Long> seen = List.of();
+    private Map<String, ModelFolder> found = Map.of();
     private final Map<String, String> troubles = new TreeMap<>();
 
     /** @param folders the application's own first */
@@ -102,7 +108,18 @@ public final class ModelShelf {
         return Map.copyOf(troubles);
     }
 
-    private Map<String, ModelFolder> all() {
+    /** What lies on the shelf; looked through anew when a folder was put in or taken out. */
+    private synchronized Map<String, ModelFolder> all() {
+        List<Long> now =
+                folders.stream().map(folder -> folder.toFile().lastModified()).toList();
+        if (!now.equals(seen)) {
+            found = Collections.unmodifiableMap(look());
+            seen = now;
+        }
+        return found;
+    }
+
+    private Map<String, ModelFolder> look() {
         Map<String, ModelFolder> found = new TreeMap<>();
         for (Path folder : folders) {
             if (!Files.isDirectory(folder)) {
@@ -123,7 +140,7 @@ public final class ModelShelf {
     }
 
     private static boolean isLanguage(String name) {
-        return List.of(Locale.getISOLanguages()).contains(name);
+        return LANGUAGES.contains(name);
     }
 
     private static String language(String tag) {
