@@ -24,6 +24,7 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
+import saltdrum.core.text.TextFile;
 import saltdrum.core.word.Word;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
@@ -104,19 +105,12 @@ public final class CaptionOptions {
         return new SceneMaker(new SkijaTypesetter(FontShelf.shipped())).make(track(), style(), clip);
     }
 
-    /** UTF-8, or Latin-1 where the bytes are no UTF-8. */
+    /** Of a text file in any usual encoding. */
     static String text(Path file) throws IOException {
         byte[] bytes = Files.readAllBytes(file);
         if (bytes.length > 20_000_000) {
             throw new BadInputException("“" + file.getFileName() + "” is larger than 20 MB: it is not a caption file.");
         }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(java.nio.ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (java.nio.charset.CharacterCodingException notUtf8) {
-            return new String(bytes, StandardCharsets.ISO_8859_1);
-        }
+        return TextFile.of(bytes).text();
     }
 }

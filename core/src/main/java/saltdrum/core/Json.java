@@ -4,14 +4,25 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import saltdrum.core.text.Characters;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.deser.jdk.StringDeserializer;
+import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** The one JSON reader and writer: strict about unknown fields, and errors are for a person. */
 public final class Json {
+    /** Strings as they may be kept: for every reader of JSON that comes from outside. */
+    public static final JacksonModule TEXT = new SimpleModule("text").addDeserializer(String.class, new KeptText());
+
     private static final JsonMapper MAPPER = JsonMapper.builder()
+            .addModule(TEXT)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .changeDefaultPropertyInclusion(
@@ -19,6 +30,17 @@ public final class Json {
             .build();
 
     private Json() {}
+
+    private static final class KeptText extends StdScalarDeserializer<String> {
+        KeptText() {
+            super(String.class);
+        }
+
+        @Override
+        public String deserialize(JsonParser parser, DeserializationContext context) {
+            return Characters.kept(StringDeserializer.instance.deserialize(parser, context));
+        }
+    }
 
     public static <T> T read(String json, Class<T> type, String what) {
         try {

@@ -44,7 +44,7 @@ final class RunningServer {
     }
 
     void start() throws IOException {
-        process = new ProcessBuilder(
+        ProcessBuilder command = new ProcessBuilder(
                         System.getProperty("java.home") + "/bin/java",
                         "-Xmx2g",
                         "-XX:+UseSerialGC",
@@ -60,8 +60,9 @@ final class RunningServer {
                         "--salt-drum.outside-languages=sv")
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target/server.log").toFile()))
-                .start();
+                        Path.of("target/server.log").toFile()));
+        command.environment().put("SPRING_DATASOURCE_PASSWORD", TestDatabase.password());
+        process = command.start();
         long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
         while (System.nanoTime() < until && process.isAlive()) {
             try {

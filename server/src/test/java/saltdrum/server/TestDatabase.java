@@ -4,11 +4,13 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.util.List;
+import org.springframework.test.context.DynamicPropertyRegistry;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /** A real PostgreSQL of its own under target/, started once a JVM and stopped with it. */
 public final class TestDatabase {
     private static String url;
+    private static String password;
 
     private TestDatabase() {}
 
@@ -27,13 +29,27 @@ public final class TestDatabase {
                 run("stop", database, port);
                 ToolRun.text(List.of("rm", "-rf", folder.toString()), 30, failed -> {});
             }));
+            password = run("password", database, port).strip();
             url = "jdbc:postgresql://127.0.0.1:" + port + "/saltdrum";
         }
         return url;
     }
 
-    private static void run(String action, Path folder, int port) {
-        ToolRun.text(
+    /** Of the application's role. */
+    public static synchronized String password() throws IOException {
+        url();
+        return password;
+    }
+
+    /** Address and password as a Spring test takes them. */
+    public static void register(DynamicPropertyRegistry registry) throws IOException {
+        String address = url();
+        registry.add("spring.datasource.url", () -> address);
+        registry.add("spring.datasource.password", () -> password);
+    }
+
+    private static String run(String action, Path folder, int port) {
+        return ToolRun.text(
                 List.of(
                         "env",
                         "SALT_DRUM_PG_NOSYNC=1",

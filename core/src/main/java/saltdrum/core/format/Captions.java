@@ -1,11 +1,5 @@
 package saltdrum.core.format;
 
-import com.ibm.icu.text.CharsetDetector;
-import com.ibm.icu.text.CharsetMatch;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -13,6 +7,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueGiven;
 import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.text.TextFile;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Syllables;
 import saltdrum.core.word.Word;
@@ -38,7 +33,11 @@ public final class Captions {
             throw new BadInputException("“" + fileName + "” is empty.");
         }
         List<Repair> repairs = new ArrayList<>();
-        String text = decoded(bytes, repairs);
+        TextFile decoded = TextFile.of(bytes);
+        String text = decoded.text();
+        if (decoded.guessed() != null) {
+            repairs.add(new Repair(0, "The file is not UTF-8; it was read as " + decoded.guessed() + "."));
+        }
         CaptionFormat format = CaptionFormat.seenIn(text);
         CaptionFormat named = named(fileName);
         if (format == null) {
@@ -61,36 +60,6 @@ public final class Captions {
         } catch (BadInputException other) {
             return null;
         }
-    }
-
-    /** UTF-8 where the bytes are that, by a mark at their beginning, or as ICU's detector finds. */
-    static String decoded(byte[] bytes, List<Repair> repairs) {
-        Charset marked = mark(bytes);
-        if (marked != null) {
-            String text = new String(bytes, marked);
-            return text.startsWith("\uFEFF") ? text.substring(1) : text;
-        }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException notUtf8) {
-            CharsetMatch match = new CharsetDetector().setText(bytes).detect();
-            String name = match == null || !Charset.isSupported(match.getName()) ? "windows-1252" : match.getName();
-            repairs.add(new Repair(0, "The file is not UTF-8; it was read as " + name + "."));
-            return new String(bytes, Charset.forName(name));
-        }
-    }
-
-    private static Charset mark(byte[] b) {
-        int first = b.length < 2 ? 0 : (b[0] & 255) << 8 | b[1] & 255;
-        if (first == 0xFEFF) {
-            return StandardCharsets.UTF_16BE;
-        } else if (first == 0xFFFE) {
-            return StandardCharsets.UTF_16LE;
-        }
-        return first == 0xEFBB ? StandardCharsets.UTF_8 : null;
     }
 
     /**

@@ -1,12 +1,14 @@
 package saltdrum.core.word;
 
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Characters;
 
 /**
  * One written word with its time in the clip.
  *
  * @param id unique in its track and kept through every edit
- * @param text what stands on the picture: no white space but no-break spaces
+ * @param text what stands on the picture: no white space but no-break spaces; {@linkplain Characters#kept characters
+ *     that may be kept} only
  * @param startMs first sound, integer milliseconds, {@code 0 <= startMs < endMs}
  * @param endMs end of the sound, milliseconds
  * @param confidence 0 (a guess) to 1 (sure)
@@ -20,6 +22,7 @@ public record Word(
     public static final int MOST_EMPHASIS = 4;
 
     public Word {
+        text = Characters.kept(text);
         if (text == null || text.isBlank()) {
             throw new BadInputException("A word cannot be empty.");
         }

@@ -17,6 +17,7 @@ import saltdrum.core.layout.Shaped;
 import saltdrum.core.layout.Typesetter;
 import saltdrum.core.scene.Box;
 import saltdrum.core.style.Face;
+import saltdrum.core.text.Characters;
 
 /**
  * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads: answers are cached,
@@ -49,7 +50,8 @@ public final class SkijaTypesetter implements Typesetter {
         if (shaped.size() > MOST_CACHED) {
             shaped.clear();
         }
-        return shaped.computeIfAbsent(new Question(text, face), this::shapeNow);
+        // Half a surrogate pair ends the process inside the shaper.
+        return shaped.computeIfAbsent(new Question(Characters.kept(text), face), this::shapeNow);
     }
 
     private synchronized Shaped shapeNow(Question question) {

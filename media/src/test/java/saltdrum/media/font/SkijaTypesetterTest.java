@@ -3,6 +3,7 @@ package saltdrum.media.font;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.layout.Shaped;
 import saltdrum.core.style.Face;
@@ -47,6 +48,27 @@ class SkijaTypesetterTest {
     void aCombiningMarkStaysOnItsLetter() {
         Shaped word = shape("x\u0302y", SANS).spaced(100);
         assertThat(word.advance()).isEqualTo(shape("x\u0302y", SANS).advance() + 100);
+    }
+
+    @Test
+    void noTextEndsTheProcess() {
+        Random random = new Random(20261126);
+        int[] from = {
+            0, 0x300, 0x590, 0x900, 0x1100, 0x2000, 0x3000, 0xD7F0, 0xE000, 0xFE00, 0xFFE0, 0x1F1E0, 0x1F3F0, 0xE0000,
+            0x10FFF0
+        };
+        for (int i = 0; i < 100_000; i++) {
+            StringBuilder text = new StringBuilder();
+            for (int n = random.nextInt(4); n >= 0; n--) {
+                if (random.nextInt(5) == 0) {
+                    text.append((char) (0xD800 + random.nextInt(0x800)));
+                } else {
+                    int base = from[random.nextInt(from.length)];
+                    text.appendCodePoint(Math.min(0x10FFFF, base + random.nextInt(0x100)));
+                }
+            }
+            assertThat(shape(text.toString(), SANS).advance()).isFinite();
+        }
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -15,7 +16,10 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.server.Settings;
 
-/** Media bytes by their SHA-256 in a folder. A file is written aside and moved in whole, so none is ever half there. */
+/**
+ * Media bytes by their SHA-256 in a folder that only its owner can enter. A file is written aside and moved in whole, so
+ * none is ever half there.
+ */
 @Component
 public class MediaStore {
     public static final long MOST_BYTES = 4L << 30;
@@ -25,8 +29,10 @@ public class MediaStore {
     private final MediaFileMapper mapper;
 
     MediaStore(Settings settings, MediaFileMapper mapper) throws IOException {
-        this.files = Files.createDirectories(settings.data().toAbsolutePath().resolve("media"));
-        this.work = Files.createDirectories(settings.data().toAbsolutePath().resolve("work"));
+        Path data = Files.createDirectories(settings.data().toAbsolutePath());
+        Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwx------"));
+        this.files = Files.createDirectories(data.resolve("media"));
+        this.work = Files.createDirectories(data.resolve("work"));
         this.mapper = mapper;
     }
 
@@ -74,6 +80,7 @@ public class MediaStore {
             Path place = file(hash);
             Files.createDirectories(place.getParent());
             long bytes = Files.size(workFile);
+            Files.setPosixFilePermissions(workFile, PosixFilePermissions.fromString("rw-------"));
             Files.move(workFile, place, StandardCopyOption.ATOMIC_MOVE);
             mapper.add(hash, bytes);
             return hash;

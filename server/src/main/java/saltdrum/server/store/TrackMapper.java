@@ -102,6 +102,22 @@ interface TrackMapper {
             """)
     EditRow firstUndone(String trackId);
 
+    /** Steps that are done after the step {@code seq}, the newest first. */
+    @Select(
+            """
+            select seq, said, change::text as change, undone, job_id from edit
+            where track_id = #{trackId} and not undone and seq > #{seq} order by seq desc
+            """)
+    List<EditRow> doneAfter(String trackId, long seq);
+
+    /** Steps that are undone up to the step {@code seq}, the oldest first. */
+    @Select(
+            """
+            select seq, said, change::text as change, undone, job_id from edit
+            where track_id = #{trackId} and undone and seq <= #{seq} order by seq
+            """)
+    List<EditRow> undoneUpTo(String trackId, long seq);
+
     @Select("select seq, said, undone, made from edit where track_id = #{trackId} order by seq")
     List<HistoryRow> history(String trackId);
 

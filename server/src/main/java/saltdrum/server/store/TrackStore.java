@@ -9,7 +9,10 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Beside;
@@ -39,8 +42,15 @@ public class TrackStore {
         }
     });
 
-    TrackStore(TrackMapper mapper) {
+    private final TransactionTemplate writing;
+    private final TransactionTemplate oneMoment;
+
+    TrackStore(TrackMapper mapper, PlatformTransactionManager transactions) {
         this.mapper = mapper;
+        this.writing = new TransactionTemplate(transactions);
+        this.oneMoment = new TransactionTemplate(transactions);
+        oneMoment.setReadOnly(true);
+        oneMoment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
     /** A clip's first track; its id is the clip's. */
@@ -93,7 +103,60 @@ public class TrackStore {
     }
 
     public StoredTrack get(String trackId) {
-        return load(found(mapper.find(trackId)));
+        TrackRow row = found(mapper.find(trackId));
+        StoredTrack known = newest.get(row.id());
+        if (known != null && known.version() == row.version()) {
+            return known;
+        }
+        // The row and its words are of one version only when they are read at one moment.
+        StoredTrack stored = oneMoment.execute(status -> load(found(mapper.find(trackId))));
+        newest.put(trackId, stored);
+        return stored;
+    }
+
+    /**
+     * What a change comes to, worked out while no connection is held.
+     *
+     * @param history writes it down
+     */
+    private record Plan(Change change, Track after, Runnable history) {}
+
+    /**
+     * Works a change out on the newest track and writes it if that still is the newest; else it is worked out again, or
+     * refused where it was made on a certain version. Nobody waits for another's edit longer than that takes to write.
+     *
+     * @param version the track's version that the change was made on; -1 for work that is to go on top of the newest
+     * @param plan gives null where nothing is to be changed
+     * @throws StaleException when the track has moved on
+     */
+    private StoredChange carryOut(String trackId, long version, Function<StoredTrack, Plan> plan) {
+        while (true) {
+            StoredTrack present = get(trackId);
+            if (version >= 0 && version != present.version()) {
+                throw new StaleException();
+            }
+            Plan planned = plan.apply(present);
+            if (planned == null) {
+                return new StoredChange(present, present);
+            }
+            String cues = Json.write(planned.change.added());
+            TrackRow row = row(trackId, present.version() + 1, planned.after);
+            StoredTrack written = writing.execute(status -> {
+                if (found(mapper.lock(trackId)).version() != present.version()) {
+                    return null;
+                }
+                planned.history.run();
+                write(row, planned.change, cues);
+                return new StoredTrack(trackId, row.version(), planned.after, steps(trackId));
+            });
+            if (written != null) {
+                newest.put(trackId, written);
+                return new StoredChange(present, written);
+            }
+            if (version >= 0) {
+                throw new StaleException();
+            }
+        }
     }
 
     /**
@@ -102,18 +165,24 @@ public class TrackStore {
      * @param version the track's version that the change was made on; -1 for work that is to go on top of the newest
      * @throws StaleException when the track has moved on
      */
-    @Transactional
     public StoredChange change(
             String trackId, long version, Function<Track, String> said, UnaryOperator<Track> change) {
-        StoredTrack present = locked(trackId, version);
-        Track after = change.apply(present.track());
-        if (after.equals(present.track())) {
-            return new StoredChange(present, present);
-        }
-        Change difference = Change.between(present.track(), after);
-        mapper.forgetUndone(trackId);
-        mapper.addEdit(trackId, said.apply(present.track()), Json.write(difference), null);
-        return write(present, difference, after);
+        return carryOut(trackId, version, present -> {
+            Track after = change.apply(present.track());
+            if (after.equals(present.track())) {
+                return null;
+            }
+            Change difference = Change.between(present.track(), after);
+            return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, null));
+        });
+    }
+
+    private Runnable step(String trackId, String said, Change change, String jobId) {
+        String json = Json.write(change);
+        return () -> {
+            mapper.forgetUndone(trackId);
+            mapper.addEdit(trackId, said, json, jobId);
+        };
     }
 
     /** What a piece of work does to a track. @param anew whether it is done over what its last change was made on */
@@ -125,27 +194,27 @@ public class TrackStore {
      * Makes a piece of work's change, or makes its last one anew: all that it does is one step of the history as long as
      * nobody else has changed the track.
      */
-    @Transactional
     public StoredChange amend(String trackId, String jobId, Function<Track, String> said, JobChange change) {
-        StoredTrack present = locked(trackId, -1);
-        EditRow last = mapper.lastDone(trackId);
-        boolean anew = last != null && jobId.equals(last.jobId());
-        Track original = present.track();
-        if (anew) {
-            original = Json.read(last.change(), Change.class, "history entry")
-                    .reversed()
-                    .applyTo(original);
-        }
-        Track after = change.of(original, anew);
-        if (after.equals(present.track())) {
-            return new StoredChange(present, present);
-        }
-        if (anew) {
-            mapper.forget(trackId, last.seq());
-        }
-        mapper.forgetUndone(trackId);
-        mapper.addEdit(trackId, said.apply(original), Json.write(Change.between(original, after)), jobId);
-        return write(present, Change.between(present.track(), after), after);
+        return carryOut(trackId, -1, present -> {
+            EditRow last = mapper.lastDone(trackId);
+            boolean anew = last != null && jobId.equals(last.jobId());
+            Track original = anew ? change(last).reversed().applyTo(present.track()) : present.track();
+            Track after = change.of(original, anew);
+            if (after.equals(present.track())) {
+                return null;
+            }
+            Runnable step = step(trackId, said.apply(original), Change.between(original, after), jobId);
+            return new Plan(Change.between(present.track(), after), after, () -> {
+                if (anew) {
+                    mapper.forget(trackId, last.seq());
+                }
+                step.run();
+            });
+        });
+    }
+
+    private static Change change(EditRow row) {
+        return Json.read(row.change(), Change.class, "history entry");
     }
 
     /** Other ways to hear some of a track's words. */
@@ -161,28 +230,26 @@ public class TrackStore {
         return json == null ? null : Json.read(json, StoredReading.class, "reading");
     }
 
-    @Transactional
     public StoredChange undo(String trackId, long version) {
-        StoredTrack present = locked(trackId, version);
-        EditRow last = mapper.lastDone(trackId);
-        if (last == null) {
-            throw new RefusedEditException("There is nothing to undo.");
-        }
-        mapper.markUndone(trackId, last.seq(), true);
-        Change back = Json.read(last.change(), Change.class, "history entry").reversed();
-        return write(present, back, back.applyTo(present.track()));
+        return carryOut(trackId, version, present -> {
+            EditRow last = mapper.lastDone(trackId);
+            if (last == null) {
+                throw new RefusedEditException("There is nothing to undo.");
+            }
+            Change back = change(last).reversed();
+            return new Plan(back, back.applyTo(present.track()), () -> mapper.markUndone(trackId, last.seq(), true));
+        });
     }
 
-    @Transactional
     public StoredChange redo(String trackId, long version) {
-        StoredTrack present = locked(trackId, version);
-        EditRow next = mapper.firstUndone(trackId);
-        if (next == null) {
-            throw new RefusedEditException("There is nothing to redo.");
-        }
-        mapper.markUndone(trackId, next.seq(), false);
-        Change again = Json.read(next.change(), Change.class, "history entry");
-        return write(present, again, again.applyTo(present.track()));
+        return carryOut(trackId, version, present -> {
+            EditRow next = mapper.firstUndone(trackId);
+            if (next == null) {
+                throw new RefusedEditException("There is nothing to redo.");
+            }
+            Change again = change(next);
+            return new Plan(again, again.applyTo(present.track()), () -> mapper.markUndone(trackId, next.seq(), false));
+        });
     }
 
     /** All steps, the oldest first. */
@@ -191,62 +258,44 @@ public class TrackStore {
     }
 
     /** Undoes or does again until the step {@code seq} is the last that is done; 0 undoes all. */
-    @Transactional
     public StoredChange goTo(String trackId, long version, long seq) {
-        StoredTrack present = locked(trackId, version);
-        Track after = present.track();
-        for (EditRow last = mapper.lastDone(trackId); last != null && last.seq() > seq; ) {
-            mapper.markUndone(trackId, last.seq(), true);
-            after = Json.read(last.change(), Change.class, "history entry")
-                    .reversed()
-                    .applyTo(after);
-            last = mapper.lastDone(trackId);
-        }
-        for (EditRow next = mapper.firstUndone(trackId); next != null && next.seq() <= seq; ) {
-            mapper.markUndone(trackId, next.seq(), false);
-            after = Json.read(next.change(), Change.class, "history entry").applyTo(after);
-            next = mapper.firstUndone(trackId);
-        }
-        if (after == present.track()) {
-            return new StoredChange(present, present);
-        }
-        return write(present, Change.between(present.track(), after), after);
+        return carryOut(trackId, version, present -> {
+            List<EditRow> back = mapper.doneAfter(trackId, seq);
+            List<EditRow> on = mapper.undoneUpTo(trackId, seq);
+            if (back.isEmpty() && on.isEmpty()) {
+                return null;
+            }
+            Track after = present.track();
+            for (EditRow row : back) {
+                after = change(row).reversed().applyTo(after);
+            }
+            for (EditRow row : on) {
+                after = change(row).applyTo(after);
+            }
+            return new Plan(Change.between(present.track(), after), after, () -> {
+                back.forEach(row -> mapper.markUndone(trackId, row.seq(), true));
+                on.forEach(row -> mapper.markUndone(trackId, row.seq(), false));
+            });
+        });
     }
 
-    private StoredTrack locked(String trackId, long version) {
-        StoredTrack present = load(found(mapper.lock(trackId)));
-        if (version >= 0 && version != present.version()) {
-            throw new StaleException();
-        }
-        return present;
-    }
-
-    private StoredChange write(StoredTrack present, Change change, Track after) {
-        String trackId = present.id();
+    private void write(TrackRow row, Change change, String cues) {
         int removed = change.removed().size();
         int added = change.added().size();
         if (removed > 0) {
-            mapper.removeCues(trackId, change.from(), change.from() + removed);
+            mapper.removeCues(row.id(), change.from(), change.from() + removed);
         }
         if (added != removed) {
-            mapper.moveCues(trackId, change.from() + removed, added - removed);
+            mapper.moveCues(row.id(), change.from() + removed, added - removed);
         }
         if (added > 0) {
-            String cues = Json.write(change.added());
-            mapper.addCues(trackId, change.from(), cues);
-            mapper.addWords(trackId, cues);
+            mapper.addCues(row.id(), change.from(), cues);
+            mapper.addWords(row.id(), cues);
         }
-        mapper.update(row(trackId, present.version() + 1, after));
-        StoredTrack stored = new StoredTrack(trackId, present.version() + 1, after, steps(trackId));
-        newest.put(trackId, stored);
-        return new StoredChange(present, stored);
+        mapper.update(row);
     }
 
     private StoredTrack load(TrackRow row) {
-        StoredTrack known = newest.get(row.id());
-        if (known != null && known.version() == row.version()) {
-            return known;
-        }
         List<Cue> cues = new ArrayList<>();
         List<Word> words = new ArrayList<>();
         WordRow open = null;
@@ -278,9 +327,7 @@ public class TrackStore {
                 row.nextId(),
                 Json.read(row.beside(), Beside.class, "track"),
                 row.lengthMs() == null ? Track.NO_END : row.lengthMs());
-        StoredTrack stored = new StoredTrack(row.id(), row.version(), track, steps(row.id()));
-        newest.put(row.id(), stored);
-        return stored;
+        return new StoredTrack(row.id(), row.version(), track, steps(row.id()));
     }
 
     private Steps steps(String trackId) {

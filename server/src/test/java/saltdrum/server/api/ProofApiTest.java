@@ -31,8 +31,7 @@ class ProofApiTest {
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {
-        String url = TestDatabase.url();
-        registry.add("spring.datasource.url", () -> url);
+        TestDatabase.register(registry);
     }
 
     @Autowired

@@ -3,6 +3,7 @@ package saltdrum.server.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -13,6 +14,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.transaction.PlatformTransactionManager;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueGiven;
@@ -32,8 +34,7 @@ import saltdrum.server.TestDatabase;
 class TrackStoreTest {
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {
-        String url = TestDatabase.url();
-        registry.add("spring.datasource.url", () -> url);
+        TestDatabase.register(registry);
     }
 
     @Autowired
@@ -53,6 +54,12 @@ class TrackStoreTest {
 
     @Autowired
     JdbcTemplate sql;
+
+    @Autowired
+    private PlatformTransactionManager transactions;
+
+    @Autowired
+    private HikariDataSource pool;
 
     private String clipId;
     private Track track;
@@ -169,6 +176,47 @@ class TrackStoreTest {
     }
 
     @Test
+    void noConnectionIsHeldWhileAChangeIsWorkedOut() {
+        List<Integer> held = new ArrayList<>();
+        int before = pool.getHikariPoolMXBean().getActiveConnections();
+        tracks.change(clipId, 0, t -> "Style", t -> {
+            held.add(pool.getHikariPoolMXBean().getActiveConnections());
+            return Edits.apply(t, new Edit.Restyle("Lantern"));
+        });
+        assertThat(held).containsExactly(before);
+    }
+
+    @Test
+    void workThatWasOvertakenIsWorkedOutAgainOnWhatIsThere() {
+        List<Long> seen = new ArrayList<>();
+        long word = track.words().findFirst().orElseThrow().id();
+        tracks.change(clipId, -1, t -> "Style", t -> {
+            long version = tracks.get(clipId).version();
+            seen.add(version);
+            if (version == 0) {
+                edit(0, new Edit.SetEmphasis(List.of(word), 2));
+            }
+            return Edits.apply(t, new Edit.Restyle("Lantern"));
+        });
+        assertThat(seen).containsExactly(0L, 1L);
+        Track both = tracks.get(clipId).track();
+        assertThat(both.style()).isEqualTo("Lantern");
+        assertThat(both.words().findFirst().orElseThrow().emphasis()).isEqualTo(2);
+        assertThat(stored()).isEqualTo(both);
+    }
+
+    @Test
+    void anEditThatWasOvertakenIsRefused() {
+        assertThatThrownBy(() -> tracks.change(clipId, 0, t -> "Style", t -> {
+                    edit(0, new Edit.Restyle("Tidemark"));
+                    return Edits.apply(t, new Edit.Restyle("Lantern"));
+                }))
+                .isInstanceOf(StaleException.class);
+        assertThat(tracks.get(clipId).track().style()).isEqualTo("Tidemark");
+        assertThat(tracks.history(clipId)).hasSize(1);
+    }
+
+    @Test
     void aNewChangeForgetsWhatWasUndone() {
         StoredTrack a = edit(0, new Edit.Restyle("Lantern"));
         StoredTrack b = tracks.undo(clipId, a.version()).after();
@@ -242,7 +290,7 @@ class TrackStoreTest {
         Cue given = track.cues().get(0).withGiven(new CueGiven(5, null, "align:left"));
         StoredTrack stored = edit(0, new Edit.BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
-        Track read = new TrackStore(mapper).get(clipId).track();
+        Track read = new TrackStore(mapper, transactions).get(clipId).track();
         assertThat(read).isEqualTo(stored.track());
         assertThat(read.cues().get(0).given()).isEqualTo(given.given());
         assertThat(read.beside().regions()).isEqualTo("REGION\nid:a");
