@@ -14,8 +14,7 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.BringInCues;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -87,7 +86,7 @@ public final class CaptionOptions {
                     cues.stream().flatMap(cue -> cue.words().stream()).toList();
             return Track.of(language, Recipe.parse(recipe == null ? "phrase" : recipe), style, words);
         }
-        return Edits.apply(Track.empty(language, style), new Edit.BringInCues(read.language(), cues, read.regions()));
+        return new BringInCues(read.language(), cues, read.regions()).on(Track.empty(language, style));
     }
 
     /** Writes a track by the file name's ending, and tells before what that kind of file cannot keep. */

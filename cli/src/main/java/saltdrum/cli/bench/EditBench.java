@@ -5,8 +5,8 @@ import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.Rebreak;
+import saltdrum.core.edit.RetypeCue;
 
 /** Edits in the core alone, and their round trip through a running server and its database. */
 final class EditBench {
@@ -20,7 +20,7 @@ final class EditBench {
                 for (int i = 0; i < ms.length; i++) {
                     Cue cue = track.cues().get(i * 7 % track.cues().size());
                     long start = System.nanoTime();
-                    Edits.apply(track, new Edit.RetypeCue(cue.id(), cue.text() + " again"));
+                    new RetypeCue(cue.id(), cue.text() + " again").on(track);
                     ms[i] = (System.nanoTime() - start) / 1e6;
                 }
             }
@@ -35,7 +35,7 @@ final class EditBench {
             for (int round = 0; round < 2; round++) {
                 for (int i = 0; i < breaks.length; i++) {
                     long start = System.nanoTime();
-                    Edits.apply(track, new Edit.Rebreak(recipes.get(i % 3), false));
+                    new Rebreak(recipes.get(i % 3), false).on(track);
                     breaks[i] = (System.nanoTime() - start) / 1e6;
                 }
             }

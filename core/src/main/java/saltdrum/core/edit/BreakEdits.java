@@ -85,7 +85,7 @@ final class BreakEdits {
         });
     }
 
-    static Track move(Track track, Edit.MoveWord e) {
+    static Track move(Track track, MoveWord e) {
         Cue cue = Edits.unlocked(track.cueOfWord(e.wordId()));
         int index = track.indexOfCue(cue.id());
         int neighbourIndex = e.toNext() ? index + 1 : index - 1;
@@ -119,7 +119,7 @@ final class BreakEdits {
         return Edits.replace(track, Math.min(index, neighbourIndex), 2, result, track.nextId());
     }
 
-    static Track breakLine(Track track, Edit.BreakLine e) {
+    static Track breakLine(Track track, BreakLine e) {
         Cue cue = Edits.unlocked(track.cueOfWord(e.wordId()));
         int at = cue.indexOf(e.wordId());
         if (at == 0) {
@@ -138,7 +138,7 @@ final class BreakEdits {
     }
 
     /** Locked cues stand, and so do all others when only a run is broken anew. */
-    static Track rebreak(Track track, Edit.Rebreak e) {
+    static Track rebreak(Track track, Rebreak e) {
         Set<Long> wanted = e.cueIds() == null ? null : Edits.existing(track, e.cueIds());
         if (wanted != null && track.cues().stream().allMatch(cue -> !wanted.contains(cue.id()) || cue.locked())) {
             Edits.unlocked(track.cues().get(track.indexOfCue(e.cueIds().get(0))));

@@ -16,7 +16,7 @@ import saltdrum.core.word.Word;
 final class BringInEdits {
     private BringInEdits() {}
 
-    static Track bringIn(Track track, Edit.BringInCues e) {
+    static Track bringIn(Track track, BringInCues e) {
         track.cues().forEach(Edits::unlocked);
         Ids ids = new Ids(track.nextId());
         List<Cue> cues = new ArrayList<>();
@@ -37,7 +37,7 @@ final class BringInEdits {
         return track.withLanguage(language).withCues(cues, ids.peek()).withBeside(new Beside(List.of(), e.regions()));
     }
 
-    static Track replaceWords(Track track, Edit.ReplaceWords e) {
+    static Track replaceWords(Track track, ReplaceWords e) {
         for (Cue cue : track.cues()) {
             if (cue.locked() && cue.words().stream().anyMatch(word -> inRange(word, e))) {
                 Edits.unlocked(cue);
@@ -100,7 +100,7 @@ final class BringInEdits {
                 .toList();
     }
 
-    static boolean inRange(Word word, Edit.ReplaceWords e) {
+    static boolean inRange(Word word, ReplaceWords e) {
         return word.startMs() >= e.fromMs() && word.startMs() < e.toMs();
     }
 }

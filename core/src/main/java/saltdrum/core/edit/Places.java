@@ -70,7 +70,7 @@ public final class Places {
     }
 
     /** Replaces the phrase at the chosen places, or at all that are not locked. */
-    static Track replace(Track track, Edit.ReplaceText e) {
+    static Track replace(Track track, ReplaceText e) {
         List<String> wanted = wanted(e.find());
         Set<Long> chosen = e.wordIds() == null ? null : new HashSet<>(e.wordIds());
         Ids ids = new Ids(track.nextId());

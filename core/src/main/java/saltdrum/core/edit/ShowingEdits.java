@@ -17,7 +17,7 @@ final class ShowingEdits {
     private ShowingEdits() {}
 
     /** Sets when a cue shows or goes; where the time lies inside its first or last word, that word gives way. */
-    static Track set(Track track, Edit.SetCueTime e) {
+    static Track set(Track track, SetCueTime e) {
         int index = track.indexOfCue(e.cueId());
         Cue cue = Edits.unlocked(track.cues().get(index));
         CueGiven given = cue.given() == null ? new CueGiven(null, null, null) : cue.given();
@@ -97,7 +97,7 @@ final class ShowingEdits {
     }
 
     /** A cue that goes at most {@code upToMs} before the next shows stays until then. */
-    static Track bridge(Track track, Edit.BridgeGaps e) {
+    static Track bridge(Track track, BridgeGaps e) {
         positive(e.upToMs());
         return each(track, e.cueIds(), (i, now, next) -> {
             boolean gap = next != null && next > now.hideMs() && next - now.hideMs() <= e.upToMs();
@@ -109,7 +109,7 @@ final class ShowingEdits {
      * A cue goes when its last word is over. The aligner's words end where speech does, so this follows the sound; cues
      * that run on into the next stay joined.
      */
-    static Track trim(Track track, Edit.TrimToSpeech e) {
+    static Track trim(Track track, TrimToSpeech e) {
         return each(track, e.cueIds(), (i, now, next) -> {
             int over = track.cues().get(i).lastWordMs();
             boolean joined = next != null && next - over <= track.recipe().bridgeMs();
@@ -118,7 +118,7 @@ final class ShowingEdits {
     }
 
     /** A cue that is shown too shortly stays longer into free room, and where there is none shows earlier. */
-    static Track hold(Track track, Edit.HoldAtLeast e) {
+    static Track hold(Track track, HoldAtLeast e) {
         positive(e.leastMs());
         List<CueTime> times = CueTime.of(track);
         int[] hides = times.stream().mapToInt(CueTime::hideMs).toArray();

@@ -23,7 +23,7 @@ import saltdrum.core.word.WordSource;
 final class TextEdits {
     private TextEdits() {}
 
-    static Track retype(Track track, Edit.RetypeCue e) {
+    static Track retype(Track track, RetypeCue e) {
         int index = track.indexOfCue(e.cueId());
         Cue cue = Edits.unlocked(track.cues().get(index));
         List<String> typed = Tokens.split(e.text());
@@ -91,7 +91,7 @@ final class TextEdits {
      * A cue of its own in the rest that begins at or after {@code fromMs}: inside a cue's words it begins where they end,
      * and it never reaches into the next cue. Its words share the time they need by syllables.
      */
-    static Track add(Track track, Edit.AddCue e) {
+    static Track add(Track track, AddCue e) {
         List<String> texts = Tokens.split(e.text());
         if (texts.isEmpty()) {
             throw new BadInputException("An empty cue cannot be added. Write its words.");

@@ -13,7 +13,7 @@ import saltdrum.core.word.Word;
 final class TimingEdits {
     private TimingEdits() {}
 
-    static Track retime(Track track, Edit.RetimeWord e) {
+    static Track retime(Track track, RetimeWord e) {
         Edits.unlocked(track.cueOfWord(e.wordId()));
         WordTimes times = new WordTimes(track);
         int at = times.indexOf(e.wordId());
@@ -34,7 +34,7 @@ final class TimingEdits {
         return times.back();
     }
 
-    static Track moveEdge(Track track, Edit.MoveEdge e) {
+    static Track moveEdge(Track track, MoveEdge e) {
         Edits.unlocked(track.cueOfWord(e.wordId()));
         WordTimes times = new WordTimes(track);
         int at = times.indexOf(e.wordId());
@@ -80,7 +80,7 @@ final class TimingEdits {
         times.pushBack(before);
     }
 
-    static Track nudge(Track track, Edit.NudgeWords e) {
+    static Track nudge(Track track, NudgeWords e) {
         e.wordIds().forEach(id -> Edits.unlocked(track.cueOfWord(id)));
         WordTimes times = new WordTimes(track);
         int[] run = e.wordIds().stream().mapToInt(times::indexOf).sorted().toArray();
@@ -115,7 +115,7 @@ final class TimingEdits {
         return Math.max(earliest - times.start[first], Math.min(latest - times.end[last], by));
     }
 
-    static Track shift(Track track, Edit.ShiftCues e) {
+    static Track shift(Track track, ShiftCues e) {
         Set<Long> moved = Edits.existing(track, e.cueIds());
         try {
             return Edits.eachCue(track, cue -> {
@@ -137,18 +137,18 @@ final class TimingEdits {
     }
 
     /** The cue and all after it. */
-    static Track shiftAfter(Track track, Edit.ShiftAfter e) {
+    static Track shiftAfter(Track track, ShiftAfter e) {
         List<Long> ids = track
                 .cues()
                 .subList(track.indexOfCue(e.cueId()), track.cues().size())
                 .stream()
                 .map(Cue::id)
                 .toList();
-        return shift(track, new Edit.ShiftCues(ids, e.byMs()));
+        return shift(track, new ShiftCues(ids, e.byMs()));
     }
 
     /** A run of cues is drawn out or pressed together to fit a stretch of time, all words in proportion. */
-    static Track stretch(Track track, Edit.StretchCues e) {
+    static Track stretch(Track track, StretchCues e) {
         Set<Long> wanted = new HashSet<>(e.cueIds());
         e.cueIds().forEach(id -> Edits.unlocked(track.cues().get(track.indexOfCue(id))));
         WordTimes times = new WordTimes(track);

@@ -3,8 +3,11 @@ package saltdrum.core.translation;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ConfirmWords;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.Lock;
+import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.WordSource;
 
@@ -17,7 +20,7 @@ public final class TranslationEdits {
      */
     public static Track apply(Track first, Track translation, Edit edit) {
         Track present = Translation.over(first, translation);
-        if (edit instanceof Edit.RetypeCue e) {
+        if (edit instanceof RetypeCue e) {
             Cue source = first.cues().get(first.indexOfCue(e.cueId()));
             present.cues().stream()
                     .filter(cue -> cue.id() == e.cueId() && cue.locked())
@@ -28,8 +31,8 @@ public final class TranslationEdits {
                     });
             return Translation.with(first, present, source, Tokens.split(e.text()), WordSource.TYPED);
         }
-        if (edit instanceof Edit.ConfirmWords || edit instanceof Edit.SetEmphasis || edit instanceof Edit.Lock) {
-            return Edits.apply(present, edit);
+        if (edit instanceof ConfirmWords || edit instanceof SetEmphasis || edit instanceof Lock) {
+            return edit.on(present);
         }
         throw new RefusedEditException(
                 "A translation keeps the cues and times of the first track. Do this there; nothing was changed.");

@@ -9,9 +9,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.BringInCues;
+import saltdrum.core.edit.MoveEdge;
 import saltdrum.core.edit.Push;
+import saltdrum.core.edit.RetimeWord;
+import saltdrum.core.edit.SetCueTime;
+import saltdrum.core.edit.ShiftAfter;
 import saltdrum.core.word.Word;
 
 /** “row the boat” at 200–500–800–1100 in a clip of 1200 ms. */
@@ -30,27 +33,25 @@ class TrackLengthTest {
     @Test
     void aCueIsNotHeldBeyondTheClip() {
         assertThat(CueTime.of(track)).last().extracting(CueTime::hideMs).isEqualTo(1200);
-        Track asked = Edits.apply(track, new Edit.SetCueTime(track.cues().get(0).id(), null, 90_000));
+        Track asked = new SetCueTime(track.cues().get(0).id(), null, 90_000).on(track);
         assertThat(CueTime.of(asked)).last().extracting(CueTime::hideMs).isEqualTo(1200);
     }
 
     @Test
     void anEdgeStopsAtTheClipsEnd() {
-        Track moved = Edits.apply(track, new Edit.MoveEdge(last(), true, 90_000, Push.PUSH));
+        Track moved = new MoveEdge(last(), true, 90_000, Push.PUSH).on(track);
         assertThat(moved.words().toList().get(2).endMs()).isEqualTo(1200);
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.RetimeWord(last(), 900, 1201)))
+        assertThatThrownBy(() -> new RetimeWord(last(), 900, 1201).on(track))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("after the clip");
-        assertThatThrownBy(() -> Edits.apply(
-                        track, new Edit.ShiftAfter(track.cues().get(0).id(), 101)))
+        assertThatThrownBy(() -> new ShiftAfter(track.cues().get(0).id(), 101).on(track))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("after the clip");
     }
 
     @Test
     void aPushedNeighbourStopsThereToo() {
-        Track pushed = Edits.apply(
-                track, new Edit.MoveEdge(track.words().toList().get(1).id(), true, 5000, Push.PUSH));
+        Track pushed = new MoveEdge(track.words().toList().get(1).id(), true, 5000, Push.PUSH).on(track);
         assertThat(pushed.words().map(Word::endMs)).containsExactly(500, 900, 1200);
     }
 
@@ -59,7 +60,7 @@ class TrackLengthTest {
         List<Cue> cues = List.of(
                 new Cue(1, List.of(word(1, "row", 0, 900), word(2, "on", 1000, 5000)), List.of(), false),
                 new Cue(2, List.of(word(3, "late", 5000, 6000)), List.of(), false));
-        Track read = Edits.apply(track, new Edit.BringInCues("en", cues, null));
+        Track read = new BringInCues("en", cues, null).on(track);
         assertThat(texts(read)).containsExactly("row on");
         assertThat(read.words().map(Word::endMs)).containsExactly(900, 1200);
     }

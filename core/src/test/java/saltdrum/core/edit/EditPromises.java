@@ -2,15 +2,11 @@ package saltdrum.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.Words;
@@ -18,39 +14,24 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Policy;
 import saltdrum.core.word.Word;
 
 /**
- * Edits drawn by dice, and what they promise: time stays in order and in the clip, words are conserved, locked cues stand,
+ * What every edit promises: time stays in order and in the clip, words are conserved, locked cues stand,
  * unchanged words keep their time.
  */
 final class EditPromises {
     private static final String TEXT =
             "Sand it first or you will be back by Friday. Three coats thin as tea. Let each one dry until the bell.";
 
-    private static final int LENGTH_MS = 12_000;
+    static final int LENGTH_MS = 12_000;
 
     private EditPromises() {}
 
-    /** What the dice say; which word and cue it lands on depends on the track at that moment. */
-    record Throw(int kind, int place, int other, boolean flag, int ms) {}
-
-    static Arbitrary<List<Throw>> sequences() {
-        Arbitrary<Throw> one = Combinators.combine(
-                        Arbitraries.integers().between(0, 24),
-                        Arbitraries.integers().between(0, 1000),
-                        Arbitraries.integers().between(0, 1000),
-                        Arbitraries.of(true, false),
-                        Arbitraries.integers().between(-900, 9000))
-                .as(Throw::new);
-        return one.list().ofMinSize(1).ofMaxSize(60);
-    }
-
     /** Does them one after the other. @throws AssertionError when a promise is broken */
-    static void assertKept(List<Throw> dice) {
+    static void assertKept(List<EditDice.Throw> dice) {
         Track track = Words.track(Recipe.PHRASE, TEXT).withLength(LENGTH_MS);
-        for (Throw die : dice) {
+        for (EditDice.Throw die : dice) {
             if (track.cues().isEmpty()) {
                 return;
             }
@@ -58,11 +39,11 @@ final class EditPromises {
         }
     }
 
-    private static Track after(Throw die, Track track) {
-        Edit edit = edit(die, track);
+    private static Track after(EditDice.Throw die, Track track) {
+        Edit edit = EditDice.edit(die, track);
         Track after;
         try {
-            after = Edits.apply(track, edit);
+            after = edit.on(track);
         } catch (RefusedEditException refused) {
             return track;
         } catch (BadInputException impossible) {
@@ -73,13 +54,13 @@ final class EditPromises {
         Change change = Change.between(track, after);
         assertThat(change.applyTo(track)).isEqualTo(after);
         assertThat(change.reversed().applyTo(after)).isEqualTo(track);
-        assertThat(EditWords.describe(track, edit)).isNotBlank();
+        assertThat(edit.said(track)).isNotBlank();
         assertOrder(after);
         assertLockedStand(track, after, edit);
-        if (!changesText(edit)) {
+        if (!CHANGE_TEXT.contains(edit.getClass())) {
             assertConserved(track, after);
         }
-        if (!changesTime(edit)) {
+        if (!CHANGE_TIME.contains(edit.getClass())) {
             assertTimesKept(track, after);
         }
         return after;
@@ -106,7 +87,7 @@ final class EditPromises {
     }
 
     private static void assertLockedStand(Track before, Track after, Edit edit) {
-        if (edit instanceof Edit.Lock) {
+        if (edit instanceof Lock) {
             return;
         }
         Set<Cue> now = new HashSet<>(after.cues());
@@ -137,99 +118,25 @@ final class EditPromises {
         }
     }
 
-    private static boolean changesText(Edit edit) {
-        return edit instanceof Edit.RetypeCue
-                || edit instanceof Edit.DropWords
-                || edit instanceof Edit.DeleteCues
-                || edit instanceof Edit.AddCue
-                || edit instanceof Edit.ReplaceText
-                || edit instanceof Edit.Redraft;
-    }
+    private static final Set<Class<?>> CHANGE_TEXT = Set.of(
+            RetypeCue.class,
+            DropWords.class,
+            DeleteCues.class,
+            AddCue.class,
+            ReplaceText.class,
+            Redraft.class,
+            ReplaceWords.class,
+            BringInCues.class,
+            AcceptUnscripted.class);
 
-    private static boolean changesTime(Edit edit) {
-        return edit instanceof Edit.MoveEdge
-                || edit instanceof Edit.NudgeWords
-                || edit instanceof Edit.ShiftAfter
-                || edit instanceof Edit.StretchCues
-                || edit instanceof Edit.SetCueTime
-                || edit instanceof Edit.ShiftCues
-                || edit instanceof Edit.RetimeWord;
-    }
-
-    /** The edit that a throw stands for on this track. Kinds keep their numbers: examples are told by them. */
-    private static Edit edit(Throw die, Track track) {
-        int c = die.place % track.cues().size();
-        Cue cue = track.cues().get(c);
-        Word word = cue.words().get(die.other % cue.words().size());
-        List<Long> run = track.cues().subList(c, Math.min(track.cues().size(), c + 1 + die.other % 3)).stream()
-                .map(Cue::id)
-                .toList();
-        List<Long> chosen = die.flag ? run : null;
-        Push push = Push.values()[die.other % 3];
-        Recipe recipe = Recipe.BUILT_IN.get(die.other % 3);
-        return switch (die.kind) {
-            case 0 -> new Edit.SplitCue(word.id());
-            case 1 -> new Edit.JoinCues(cue.id());
-            case 2 -> new Edit.MoveWord(word.id(), die.flag);
-            case 3 -> new Edit.Rebreak(recipe, die.ms % 4 == 0, chosen);
-            case 4 -> new Edit.SetEmphasis(List.of(word.id()), die.other % 5);
-            case 5 -> new Edit.Lock(run, die.ms % 3 == 0);
-            case 6 -> new Edit.MoveEdge(word.id(), die.flag, die.ms, push);
-            case 7 -> new Edit.NudgeWords(cue.words().stream().map(Word::id).toList(), die.ms / 10, push);
-            case 8 -> new Edit.ShiftAfter(cue.id(), die.ms / 20);
-            case 9 -> new Edit.StretchCues(run, cue.firstWordMs(), cue.lastWordMs() + die.ms / 30);
-            case 10 -> new Edit.SetCueTime(cue.id(), die.flag ? die.ms : null, die.flag ? null : die.ms);
-            case 11 -> new Edit.BridgeGaps(chosen, 1 + die.other);
-            case 12 -> new Edit.TrimToSpeech(chosen);
-            case 13 -> new Edit.HoldAtLeast(chosen, 1 + die.other);
-            case 14 -> new Edit.AddCue(Math.abs(die.ms), Math.abs(die.ms) + 1500, "low tide");
-            case 15 -> new Edit.ReplaceText(word.text(), die.flag ? "lantern" : "three old oars", null);
-            case 16 -> new Edit.BreakLine(word.id(), die.flag);
-            case 17 -> new Edit.BalanceLines(run);
-            case 18 -> new Edit.ReleaseBreaks(run);
-            case 19 -> new Edit.JoinRun(run);
-            case 20 -> new Edit.Redraft(Policy.values()[die.other % Policy.values().length]);
-            case 21 -> new Edit.RetypeCue(cue.id(), mutated(die, cue));
-            case 22 -> new Edit.RetypeCue(cue.id(), withMore(die, cue));
-            case 23 -> new Edit.ShiftCues(run, die.ms / 10);
-            default -> new Edit.RetimeWord(word.id(), die.ms, die.ms + 1 + die.other);
-        };
-    }
-
-    /** Drops, changes or adds a word, never before the first. */
-    private static String mutated(Throw die, Cue cue) {
-        List<String> texts =
-                new ArrayList<>(cue.words().stream().map(Word::text).toList());
-        int at = die.other % texts.size();
-        switch (Math.abs(die.ms) % 3) {
-            case 0 -> texts.set(at, "lantern" + die.other);
-            case 1 -> texts.add(at + 1, "tide" + die.other);
-            default -> {
-                if (texts.size() > 1) {
-                    texts.remove(at);
-                }
-            }
-        }
-        return String.join(" ", texts);
-    }
-
-    /** Adds one to three words anywhere, or splits one in two. */
-    private static String withMore(Throw die, Cue cue) {
-        List<String> texts =
-                new ArrayList<>(cue.words().stream().map(Word::text).toList());
-        if (die.flag) {
-            int at = die.other % (texts.size() + 1);
-            for (int n = 0; n <= Math.abs(die.ms) % 3; n++) {
-                texts.add(at, "oar" + die.other + n);
-            }
-        } else {
-            int at = die.other % texts.size();
-            String text = texts.get(at);
-            int half = text.offsetByCodePoints(0, text.codePointCount(0, text.length()) / 2);
-            if (half > 0) {
-                texts.set(at, text.substring(0, half) + " " + text.substring(half));
-            }
-        }
-        return String.join(" ", texts);
-    }
+    private static final Set<Class<?>> CHANGE_TIME = Set.of(
+            MoveEdge.class,
+            NudgeWords.class,
+            ShiftAfter.class,
+            StretchCues.class,
+            SetCueTime.class,
+            ShiftCues.class,
+            RetimeWord.class,
+            ReplaceWords.class,
+            BringInCues.class);
 }

@@ -33,9 +33,9 @@ class EditsTest {
 
     @Test
     void splittingAndJoiningKeepEveryTime() {
-        Track split = Edits.apply(track, new Edit.SplitCue(wordId(track, "first.")));
+        Track split = new SplitCue(wordId(track, "first.")).on(track);
         assertThat(texts(split)).startsWith("Sand it", "first.");
-        Track joined = Edits.apply(split, new Edit.JoinCues(cueId(split, 0)));
+        Track joined = new JoinCues(cueId(split, 0)).on(split);
         assertThat(texts(joined)).isEqualTo(texts(track));
         assertThat(starts(joined.words().toList()))
                 .isEqualTo(starts(track.words().toList()));
@@ -43,26 +43,26 @@ class EditsTest {
 
     @Test
     void aHandMadeBreakSurvivesARebreakUntilReleased() {
-        Track split = Edits.apply(track, new Edit.SplitCue(wordId(track, "first.")));
-        Track again = Edits.apply(split, new Edit.Rebreak(Recipe.TWO_LINES, false));
+        Track split = new SplitCue(wordId(track, "first.")).on(track);
+        Track again = new Rebreak(Recipe.TWO_LINES, false).on(split);
         assertThat(texts(again)).contains("Sand it").noneMatch(text -> text.startsWith("Sand it first."));
-        Track released = Edits.apply(again, new Edit.Rebreak(Recipe.PHRASE, true));
+        Track released = new Rebreak(Recipe.PHRASE, true).on(again);
         assertThat(texts(released)).isEqualTo(texts(track));
     }
 
     @Test
     void movingAWordToTheNextCueKeepsEveryTime() {
-        Track moved = Edits.apply(track, new Edit.MoveWord(wordId(track, "first."), true));
+        Track moved = new MoveWord(wordId(track, "first."), true).on(track);
         assertThat(texts(moved)).startsWith("Sand it", "first. Three coats, thin.");
         assertThat(moved.words().map(Word::startMs))
                 .containsExactlyElementsOf(starts(track.words().toList()));
-        Track back = Edits.apply(moved, new Edit.MoveWord(wordId(track, "first."), false));
+        Track back = new MoveWord(wordId(track, "first."), false).on(moved);
         assertThat(texts(back)).isEqualTo(texts(track));
     }
 
     @Test
     void onlyAnEdgeWordCanGoOver() {
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.MoveWord(wordId(track, "it"), true)))
+        assertThatThrownBy(() -> new MoveWord(wordId(track, "it"), true).on(track))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("last word");
     }
@@ -70,75 +70,70 @@ class EditsTest {
     @Test
     void theLastWordOfACueTakesTheCueAway() {
         Track one = track(Recipe.ONE_WORD, "row on");
-        assertThat(texts(Edits.apply(one, new Edit.MoveWord(wordId(one, "row"), true))))
-                .containsExactly("row on");
+        assertThat(texts(new MoveWord(wordId(one, "row"), true).on(one))).containsExactly("row on");
     }
 
     @Test
     void emphasisIsSetOnTheNamedWordsOnly() {
-        Track set = Edits.apply(track, new Edit.SetEmphasis(List.of(wordId(track, "Three")), 1));
+        Track set = new SetEmphasis(List.of(wordId(track, "Three")), 1).on(track);
         assertThat(set.words().filter(w -> w.emphasis() == 1).map(Word::text)).containsExactly("Three");
     }
 
     @Test
     void aLockedCueRefusesEveryChangeAndStaysInARebreak() {
-        Track locked = Edits.apply(track, new Edit.Lock(List.of(cueId(track, 0)), true));
+        Track locked = new Lock(List.of(cueId(track, 0)), true).on(track);
         long id = cueId(locked, 0);
         for (Edit edit : List.of(
-                new Edit.RetypeCue(id, "other"),
-                new Edit.JoinCues(id),
-                new Edit.SplitCue(wordId(locked, "it")),
-                new Edit.DeleteCues(List.of(id)),
-                new Edit.SetEmphasis(List.of(wordId(locked, "it")), 1),
-                new Edit.ShiftCues(List.of(id), 10),
-                new Edit.RetimeWord(wordId(locked, "it"), 1401, 1690))) {
-            assertThatThrownBy(() -> Edits.apply(locked, edit))
+                new RetypeCue(id, "other"),
+                new JoinCues(id),
+                new SplitCue(wordId(locked, "it")),
+                new DeleteCues(List.of(id)),
+                new SetEmphasis(List.of(wordId(locked, "it")), 1),
+                new ShiftCues(List.of(id), 10),
+                new RetimeWord(wordId(locked, "it"), 1401, 1690))) {
+            assertThatThrownBy(() -> edit.on(locked))
                     .isInstanceOf(RefusedEditException.class)
                     .hasMessageContaining("locked");
         }
-        Track again = Edits.apply(locked, new Edit.Rebreak(Recipe.ONE_WORD, false));
+        Track again = new Rebreak(Recipe.ONE_WORD, false).on(locked);
         assertThat(again.cues().get(0)).isEqualTo(locked.cues().get(0));
         assertThat(again.cues()).hasSize(6);
-        assertThat(Edits.apply(again, new Edit.Lock(List.of(id), false))
-                        .cues()
-                        .get(0)
-                        .locked())
+        assertThat(new Lock(List.of(id), false).on(again).cues().get(0).locked())
                 .isFalse();
     }
 
     @Test
     void retimingStopsAtTheNeighbours() {
         long it = wordId(track, "it");
-        assertThat(Edits.apply(track, new Edit.RetimeWord(it, 1300, 1800))
+        assertThat(new RetimeWord(it, 1300, 1800)
+                        .on(track)
                         .cueOfWord(it)
                         .words()
                         .get(1)
                         .durationMs())
                 .isEqualTo(500);
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.RetimeWord(it, 1299, 1700)))
-                .hasMessageContaining("Sand");
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.RetimeWord(it, 1400, 1801)))
-                .hasMessageContaining("first.");
+        assertThatThrownBy(() -> new RetimeWord(it, 1299, 1700).on(track)).hasMessageContaining("Sand");
+        assertThatThrownBy(() -> new RetimeWord(it, 1400, 1801).on(track)).hasMessageContaining("first.");
     }
 
     @Test
     void shiftingStopsAtANeighbour() {
-        Track shifted = Edits.apply(track, new Edit.ShiftCues(List.of(cueId(track, 0)), -200));
+        Track shifted = new ShiftCues(List.of(cueId(track, 0)), -200).on(track);
         assertThat(shifted.cues().get(0).firstWordMs()).isEqualTo(800);
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.ShiftCues(List.of(cueId(track, 0)), 500)))
+        assertThatThrownBy(() -> new ShiftCues(List.of(cueId(track, 0)), 500).on(track))
                 .isInstanceOf(RefusedEditException.class);
     }
 
     @Test
     void typingNothingDeletesTheCue() {
-        assertThat(texts(Edits.apply(track, new Edit.RetypeCue(cueId(track, 1), "  "))))
+        assertThat(texts(new RetypeCue(cueId(track, 1), "  ").on(track)))
                 .containsExactly("Sand it first.", "Row home.");
     }
 
     @Test
     void wordsHeardInARangeReplaceOnlyThatRange() {
         List<Word> heard = List.of(word(1, "Four", 2200, 2500), word(2, "coats", 2600, 2900));
-        Track replaced = Edits.apply(track, new Edit.ReplaceWords("en", heard, 2200, 3300));
+        Track replaced = new ReplaceWords("en", heard, 2200, 3300).on(track);
         assertThat(replaced.words().map(Word::text))
                 .containsExactly("Sand", "it", "first.", "Four", "coats", "Row", "home.");
         assertThat(replaced.cues().get(0)).isEqualTo(track.cues().get(0));
@@ -146,23 +141,20 @@ class EditsTest {
 
     @Test
     void breakingALineByHandIsPinned() {
-        Track broken = Edits.apply(track, new Edit.BreakLine(wordId(track, "first."), true));
+        Track broken = new BreakLine(wordId(track, "first."), true).on(track);
         assertThat(broken.cues().get(0).lineStarts()).containsExactly(2);
         assertThat(broken.cues().get(0).words().get(2).pin()).isEqualTo(Pin.LINE_BREAK);
     }
 
     @Test
     void whatIsGoneIsNamedSo() {
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.JoinCues(999))).isInstanceOf(BadInputException.class);
-        assertThatThrownBy(() -> Edits.apply(track, new Edit.SetEmphasis(List.of(999L), 1)))
-                .isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new JoinCues(999).on(track)).isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new SetEmphasis(List.of(999L), 1).on(track)).isInstanceOf(BadInputException.class);
     }
 
     @Test
     void everyEditSaysWhatItDoes() {
-        assertThat(EditWords.describe(track, new Edit.SplitCue(wordId(track, "first."))))
-                .isEqualTo("Split “Sand it first.” after “it”");
-        assertThat(EditWords.describe(track, new Edit.Rebreak(Recipe.ONE_WORD, false)))
-                .isEqualTo("Break by “one word”");
+        assertThat(new SplitCue(wordId(track, "first.")).said(track)).isEqualTo("Split “Sand it first.” after “it”");
+        assertThat(new Rebreak(Recipe.ONE_WORD, false).said(track)).isEqualTo("Break by “one word”");
     }
 }

@@ -37,7 +37,7 @@ class FlaggedEditsTest {
 
     @Test
     void speechThatIsTakenInBecomesACueOfItsOwn() {
-        Track after = Edits.apply(track(2200, 3000, "to sea"), new Edit.AcceptUnscripted(List.of(90L)));
+        Track after = new AcceptUnscripted(List.of(90L)).on(track(2200, 3000, "to sea"));
         assertThat(said(after)).isEqualTo("Row1000-1400 home1400-2000 | to2200-2600 sea2600-3000 | now4000-4400");
         assertThat(after.beside().unscripted()).isEmpty();
         assertThat(after.cues().get(1).words()).allMatch(Word::unsure);
@@ -45,36 +45,35 @@ class FlaggedEditsTest {
 
     @Test
     void itTakesOnlyTheRoomThatWordsLeave() {
-        Track after = Edits.apply(track(1900, 2600, "to sea"), new Edit.AcceptUnscripted(List.of(90L)));
+        Track after = new AcceptUnscripted(List.of(90L)).on(track(1900, 2600, "to sea"));
         assertThat(said(after)).contains("to2000-2300 sea2300-2600");
     }
 
     @Test
     void whereThereIsNoRoomItIsRefused() {
-        assertThatThrownBy(() -> Edits.apply(track(1450, 1800, "to sea"), new Edit.AcceptUnscripted(List.of(90L))))
+        assertThatThrownBy(() -> new AcceptUnscripted(List.of(90L)).on(track(1450, 1800, "to sea")))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("to sea");
     }
 
     @Test
     void speechWithoutAGuessIsADotToTypeOver() {
-        Track after = Edits.apply(track(2200, 3000, ""), new Edit.AcceptUnscripted(List.of(90L)));
+        Track after = new AcceptUnscripted(List.of(90L)).on(track(2200, 3000, ""));
         assertThat(said(after)).contains("…2200-3000");
     }
 
     @Test
     void speechCanBeLeftOutAndOnlyOnce() {
-        Track after = Edits.apply(track(2200, 3000, ""), new Edit.DropUnscripted(List.of(90L)));
+        Track after = new DropUnscripted(List.of(90L)).on(track(2200, 3000, ""));
         assertThat(after.beside().unscripted()).isEmpty();
-        assertThatThrownBy(() -> Edits.apply(after, new Edit.DropUnscripted(List.of(90L))))
-                .isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new DropUnscripted(List.of(90L)).on(after)).isInstanceOf(BadInputException.class);
     }
 
     @Test
     void wordsThatWereNotHeardAreDeletedWithTheirEmptyCue() {
         Track track = track(2200, 3000, "");
         long now = track.words().toList().get(2).id();
-        assertThat(said(Edits.apply(track, new Edit.DropWords(List.of(now))))).isEqualTo("Row1000-1400 home1400-2000");
+        assertThat(said(new DropWords(List.of(now)).on(track))).isEqualTo("Row1000-1400 home1400-2000");
     }
 
     @Test
@@ -82,16 +81,15 @@ class FlaggedEditsTest {
         Track track = track(2200, 3000, "");
         long cue = track.cues().get(0).id();
         long row = track.words().toList().get(0).id();
-        Track locked = Edits.apply(track, new Edit.Lock(List.of(cue), true));
-        assertThatThrownBy(() -> Edits.apply(locked, new Edit.DropWords(List.of(row))))
-                .isInstanceOf(RefusedEditException.class);
-        Track written = Edits.apply(locked, new Edit.Redraft(Policy.SENTENCES));
+        Track locked = new Lock(List.of(cue), true).on(track);
+        assertThatThrownBy(() -> new DropWords(List.of(row)).on(locked)).isInstanceOf(RefusedEditException.class);
+        Track written = new Redraft(Policy.SENTENCES).on(locked);
         assertThat(written.words().map(Word::text)).containsExactly("Row", "home", "Now.");
     }
 
     @Test
     void aRangeBroughtInAnewForgetsWhatWasFlaggedInIt() {
-        Track after = Edits.apply(track(2200, 3000, ""), new Edit.ReplaceWords("en", List.of(), 2000, 3500, List.of()));
+        Track after = new ReplaceWords("en", List.of(), 2000, 3500, List.of()).on(track(2200, 3000, ""));
         assertThat(after.beside().unscripted()).isEmpty();
     }
 }

@@ -31,7 +31,7 @@ class PlacesTest {
 
     @Test
     void twoWordsForOneTakeTheirUnion() {
-        Track replaced = Edits.apply(track, new Edit.ReplaceText("scar home", "Skarholm", null));
+        Track replaced = new ReplaceText("scar home", "Skarholm", null).on(track);
         Word word = replaced.words()
                 .filter(w -> w.text().equals("Skarholm"))
                 .findFirst()
@@ -49,29 +49,28 @@ class PlacesTest {
     @Test
     void onlyTheChosenPlacesAreReplaced() {
         long second = Places.of(track, "scar home", "x").get(1).wordId();
-        Track replaced = Edits.apply(track, new Edit.ReplaceText("scar home", "Skarholm", List.of(second)));
+        Track replaced = new ReplaceText("scar home", "Skarholm", List.of(second)).on(track);
         assertThat(replaced.words().map(Word::text)).contains("SKARHOLM").doesNotContain("Skarholm");
     }
 
     @Test
     void aCapitalAtTheBeginningIsKept() {
         Track harbour = Words.track(Recipe.PHRASE, "Boats rest. some boats leak.");
-        Track replaced = Edits.apply(harbour, new Edit.ReplaceText("boats", "rafts", null));
+        Track replaced = new ReplaceText("boats", "rafts", null).on(harbour);
         assertThat(String.join(" ", Words.texts(replaced))).isEqualTo("Rafts rest. some rafts leak.");
     }
 
     @Test
     void lockedCuesAreLeftAndSaidSo() {
-        Track locked = Edits.apply(
-                track, new Edit.Lock(track.cues().stream().map(Cue::id).toList(), true));
+        Track locked = new Lock(track.cues().stream().map(Cue::id).toList(), true).on(track);
         assertThat(Places.of(locked, "scar home", "x")).allMatch(Place::locked);
-        assertThatThrownBy(() -> Edits.apply(locked, new Edit.ReplaceText("scar home", "x", null)))
+        assertThatThrownBy(() -> new ReplaceText("scar home", "x", null).on(locked))
                 .hasMessageContaining("only in locked cues");
     }
 
     @Test
     void nothingForAWordTakesItOut() {
-        Track replaced = Edits.apply(track, new Edit.ReplaceText("scar home", "", null));
+        Track replaced = new ReplaceText("scar home", "", null).on(track);
         assertThat(replaced.words().map(Word::text))
                 .doesNotContain("scar", "home,", "HOME")
                 .contains("“scar”");

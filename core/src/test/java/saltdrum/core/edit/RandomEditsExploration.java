@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import net.jqwik.api.Example;
 import net.jqwik.api.RandomGenerator;
 import net.jqwik.api.Shrinkable;
-import saltdrum.core.edit.EditPromises.Throw;
+import saltdrum.core.edit.EditDice.Throw;
 
 /**
  * The longer search with fresh seeds: {@code ./salt-drum test explore [minutes]}. It ends at the first broken promise and
@@ -20,7 +20,7 @@ class RandomEditsExploration {
     void searchForABrokenPromise() {
         double minutes = Double.parseDouble(System.getProperty("explore.minutes", "1"));
         long end = System.nanoTime() + (long) (minutes * 60e9);
-        RandomGenerator<List<Throw>> generator = EditPromises.sequences().generator(1000);
+        RandomGenerator<List<Throw>> generator = EditDice.sequences().generator(1000);
         Random random = new Random();
         long tried = 0;
         while (System.nanoTime() < end) {

@@ -1,5 +1,7 @@
 package saltdrum.core.edit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.List;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Example;
@@ -7,7 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.ShrinkingMode;
-import saltdrum.core.edit.EditPromises.Throw;
+import saltdrum.core.edit.EditDice.Throw;
 
 /**
  * The same 400 sequences of edits in every run. The search for others is {@link RandomEditsExploration}; what it finds is
@@ -16,7 +18,12 @@ import saltdrum.core.edit.EditPromises.Throw;
 class RandomEditsTest {
     @Provide
     Arbitrary<List<Throw>> sequences() {
-        return EditPromises.sequences();
+        return EditDice.sequences();
+    }
+
+    @Example
+    void theDiceKnowEveryKind() {
+        assertThat(EditDice.kinds()).containsExactlyInAnyOrder(Edit.class.getPermittedSubclasses());
     }
 
     @Property(tries = 400, seed = "20261126", shrinking = ShrinkingMode.BOUNDED)

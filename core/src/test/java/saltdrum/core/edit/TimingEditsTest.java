@@ -35,164 +35,151 @@ class TimingEditsTest {
     }
 
     private Track apply(Edit edit) {
-        return Edits.apply(track, edit);
+        return edit.on(track);
     }
 
     @Test
     void aNeighbourThatTouchesFollowsTheEdge() {
-        assertThat(times(apply(new Edit.MoveEdge(1, true, 350, Push.FOLLOW))))
-                .isEqualTo("100-350 350-500 500-800 900-1200");
-        assertThat(times(apply(new Edit.MoveEdge(3, false, 420, Push.FOLLOW))))
+        assertThat(times(apply(new MoveEdge(1, true, 350, Push.FOLLOW)))).isEqualTo("100-350 350-500 500-800 900-1200");
+        assertThat(times(apply(new MoveEdge(3, false, 420, Push.FOLLOW))))
                 .isEqualTo("100-300 300-420 420-800 900-1200");
     }
 
     @Test
     void anEdgeAloneLeavesARest() {
-        assertThat(times(apply(new Edit.MoveEdge(1, true, 250, Push.STOP))))
-                .isEqualTo("100-250 300-500 500-800 900-1200");
+        assertThat(times(apply(new MoveEdge(1, true, 250, Push.STOP)))).isEqualTo("100-250 300-500 500-800 900-1200");
     }
 
     @Test
     void aDragStopsAtTheNeighbour() {
-        assertThat(times(apply(new Edit.MoveEdge(3, true, 2000, Push.FOLLOW))))
+        assertThat(times(apply(new MoveEdge(3, true, 2000, Push.FOLLOW))))
                 .isEqualTo("100-300 300-500 500-900 900-1200");
-        assertThat(times(apply(new Edit.MoveEdge(1, true, 2000, Push.FOLLOW))))
+        assertThat(times(apply(new MoveEdge(1, true, 2000, Push.FOLLOW))))
                 .isEqualTo("100-480 480-500 500-800 900-1200");
-        assertThat(times(apply(new Edit.MoveEdge(1, false, -50, Push.STOP)))).startsWith("0-300 ");
+        assertThat(times(apply(new MoveEdge(1, false, -50, Push.STOP)))).startsWith("0-300 ");
     }
 
     @Test
     void onPurposeItPushesTheNeighbours() {
-        assertThat(times(apply(new Edit.MoveEdge(1, true, 450, Push.PUSH))))
-                .isEqualTo("100-450 450-650 650-950 950-1250");
-        assertThat(times(apply(new Edit.MoveEdge(4, false, 700, Push.PUSH))))
-                .isEqualTo("0-200 200-400 400-700 700-1200");
-        assertThat(times(apply(new Edit.MoveEdge(4, false, 820, Push.PUSH))))
-                .isEqualTo("100-300 300-500 500-800 820-1200");
+        assertThat(times(apply(new MoveEdge(1, true, 450, Push.PUSH)))).isEqualTo("100-450 450-650 650-950 950-1250");
+        assertThat(times(apply(new MoveEdge(4, false, 700, Push.PUSH)))).isEqualTo("0-200 200-400 400-700 700-1200");
+        assertThat(times(apply(new MoveEdge(4, false, 820, Push.PUSH)))).isEqualTo("100-300 300-500 500-800 820-1200");
     }
 
     @Test
     void pushingEndsAtALockedCue() {
-        Track locked = Edits.apply(track, new Edit.Lock(List.of(20L), true));
-        assertThat(times(Edits.apply(locked, new Edit.MoveEdge(1, true, 900, Push.PUSH))))
+        Track locked = new Lock(List.of(20L), true).on(track);
+        assertThat(times(new MoveEdge(1, true, 900, Push.PUSH).on(locked)))
                 .isEqualTo("100-300 300-500 500-800 900-1200");
-        assertThat(times(Edits.apply(locked, new Edit.MoveEdge(2, true, 900, Push.FOLLOW))))
-                .isEqualTo(times(track));
+        assertThat(times(new MoveEdge(2, true, 900, Push.FOLLOW).on(locked))).isEqualTo(times(track));
     }
 
     @Test
     void wordsMoveWholeAsFarAsThereIsRoom() {
-        assertThat(times(apply(new Edit.NudgeWords(List.of(3L), 60, Push.STOP))))
+        assertThat(times(apply(new NudgeWords(List.of(3L), 60, Push.STOP))))
                 .isEqualTo("100-300 300-500 560-860 900-1200");
-        assertThat(times(apply(new Edit.NudgeWords(List.of(3L), 500, Push.STOP))))
+        assertThat(times(apply(new NudgeWords(List.of(3L), 500, Push.STOP))))
                 .isEqualTo("100-300 300-500 600-900 900-1200");
-        assertThat(times(apply(new Edit.NudgeWords(List.of(3L, 4L), 500, Push.STOP))))
+        assertThat(times(apply(new NudgeWords(List.of(3L, 4L), 500, Push.STOP))))
                 .isEqualTo("100-300 300-500 1000-1300 1400-1700");
-        assertThat(times(apply(new Edit.NudgeWords(List.of(2L), 100, Push.PUSH))))
+        assertThat(times(apply(new NudgeWords(List.of(2L), 100, Push.PUSH))))
                 .isEqualTo("100-300 400-600 600-900 900-1200");
     }
 
     @Test
     void aMoveWithoutRoomSaysWhatStandsInTheWay() {
-        assertThatThrownBy(() -> apply(new Edit.NudgeWords(List.of(1L), 10, Push.STOP)))
+        assertThatThrownBy(() -> apply(new NudgeWords(List.of(1L), 10, Push.STOP)))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("“old” stands right there");
     }
 
     @Test
     void everythingAfterIsShifted() {
-        assertThat(times(apply(new Edit.ShiftAfter(20, 250)))).isEqualTo("100-300 300-500 750-1050 1150-1450");
-        assertThatThrownBy(() -> apply(new Edit.ShiftAfter(20, -1)))
-                .hasMessageContaining("further than these cues can go");
+        assertThat(times(apply(new ShiftAfter(20, 250)))).isEqualTo("100-300 300-500 750-1050 1150-1450");
+        assertThatThrownBy(() -> apply(new ShiftAfter(20, -1))).hasMessageContaining("further than these cues can go");
     }
 
     @Test
     void aRunIsStretchedInProportion() {
-        assertThat(times(apply(new Edit.StretchCues(List.of(20L), 600, 2000))))
+        assertThat(times(apply(new StretchCues(List.of(20L), 600, 2000))))
                 .isEqualTo("100-300 300-500 600-1200 1400-2000");
-        assertThat(times(apply(new Edit.StretchCues(List.of(10L, 20L), 0, 550))))
-                .isEqualTo("0-100 100-200 200-350 400-550");
-        assertThatThrownBy(() -> apply(new Edit.StretchCues(List.of(20L), 400, 2000)))
+        assertThat(times(apply(new StretchCues(List.of(10L, 20L), 0, 550)))).isEqualTo("0-100 100-200 200-350 400-550");
+        assertThatThrownBy(() -> apply(new StretchCues(List.of(20L), 400, 2000)))
                 .hasMessageContaining("less room");
-        assertThatThrownBy(() -> apply(new Edit.StretchCues(List.of(20L), 500, 530)))
-                .hasMessageContaining("at least 40 ms");
+        assertThatThrownBy(() -> apply(new StretchCues(List.of(20L), 500, 530))).hasMessageContaining("at least 40 ms");
     }
 
     @Test
     void timesGivenToACueMoveWithIt() {
-        Track given = Edits.apply(track, new Edit.SetCueTime(20, null, 1500));
-        Track moved = Edits.apply(given, new Edit.NudgeWords(List.of(3L, 4L), 100, Push.STOP));
+        Track given = new SetCueTime(20, null, 1500).on(track);
+        Track moved = new NudgeWords(List.of(3L, 4L), 100, Push.STOP).on(given);
         assertThat(moved.cues().get(1).given()).isEqualTo(new CueGiven(null, 1600, null));
     }
 
     @Test
     void aCueTimeInsideAWordTrimsTheWord() {
-        Track set = apply(new Edit.SetCueTime(20, 560, 1100));
+        Track set = apply(new SetCueTime(20, 560, 1100));
         assertThat(times(set)).isEqualTo("100-300 300-500 560-800 900-1100");
         assertThat(CueTime.of(set).get(1)).isEqualTo(new CueTime(560, 1100));
-        assertThatThrownBy(() -> apply(new Edit.SetCueTime(20, 850, null))).hasMessageContaining("“oar” was said");
-        assertThatThrownBy(() -> apply(new Edit.SetCueTime(20, null, 850))).hasMessageContaining("“floats” is said");
+        assertThatThrownBy(() -> apply(new SetCueTime(20, 850, null))).hasMessageContaining("“oar” was said");
+        assertThatThrownBy(() -> apply(new SetCueTime(20, null, 850))).hasMessageContaining("“floats” is said");
     }
 
     @Test
     void aCueFollowsItsWordsAgain() {
-        Track set = apply(new Edit.SetCueTime(20, null, 1500));
-        assertThat(Edits.apply(set, new Edit.SetCueTime(20, -1, -1))).isEqualTo(track);
+        Track set = apply(new SetCueTime(20, null, 1500));
+        assertThat(new SetCueTime(20, -1, -1).on(set)).isEqualTo(track);
     }
 
     @Test
     void gapsAreBridgedUpToALength() {
-        Track apart = apply(new Edit.NudgeWords(List.of(3L), 100, Push.STOP));
-        assertThat(CueTime.of(Edits.apply(apart, new Edit.BridgeGaps(null, 100)))
-                        .get(0)
-                        .hideMs())
+        Track apart = apply(new NudgeWords(List.of(3L), 100, Push.STOP));
+        assertThat(CueTime.of(new BridgeGaps(null, 100).on(apart)).get(0).hideMs())
                 .isEqualTo(600);
-        assertThat(Edits.apply(apart, new Edit.BridgeGaps(null, 99))).isEqualTo(apart);
+        assertThat(new BridgeGaps(null, 99).on(apart)).isEqualTo(apart);
     }
 
     @Test
     void whatHangsOnOverSilenceIsTrimmed() {
-        Track hanging = apply(new Edit.SetCueTime(20, null, 3000));
-        assertThat(CueTime.of(Edits.apply(hanging, new Edit.TrimToSpeech(List.of(20L))))
-                        .get(1)
-                        .hideMs())
+        Track hanging = apply(new SetCueTime(20, null, 3000));
+        assertThat(CueTime.of(new TrimToSpeech(List.of(20L)).on(hanging)).get(1).hideMs())
                 .isEqualTo(1200);
     }
 
     @Test
     void aShortCueIsHeldAndShowsEarlierWhereItMust() {
-        Track locked = Edits.apply(track, new Edit.Lock(List.of(20L), true));
-        Track held = Edits.apply(locked, new Edit.HoldAtLeast(null, 450));
+        Track locked = new Lock(List.of(20L), true).on(track);
+        Track held = new HoldAtLeast(null, 450).on(locked);
         assertThat(CueTime.of(held).get(0)).isEqualTo(new CueTime(50, 500));
-        Track both = apply(new Edit.HoldAtLeast(null, 1000));
+        Track both = apply(new HoldAtLeast(null, 1000));
         assertThat(CueTime.of(both)).containsExactly(new CueTime(0, 500), new CueTime(500, 1500));
     }
 
     @Test
     void editsOfAllLeaveLockedCuesAndSayWhenNothingIsLeft() {
-        Track locked = Edits.apply(track, new Edit.Lock(List.of(10L, 20L), true));
-        assertThatThrownBy(() -> Edits.apply(locked, new Edit.HoldAtLeast(null, 1000)))
+        Track locked = new Lock(List.of(10L, 20L), true).on(track);
+        assertThatThrownBy(() -> new HoldAtLeast(null, 1000).on(locked))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("locked");
     }
 
     @Test
     void aCueIsAddedInARestAndStandsByItself() {
-        Track added = apply(new Edit.AddCue(1500, 4000, "low tide"));
+        Track added = apply(new AddCue(1500, 4000, "low tide"));
         Cue cue = added.cues().get(2);
         assertThat(cue.text()).isEqualTo("low tide");
         assertThat(cue.firstWordMs()).isEqualTo(1500);
         assertThat(cue.lastWordMs()).isEqualTo(2200);
-        assertThat(Edits.apply(added, new Edit.Rebreak(PLAIN, false)).cues())
+        assertThat(new Rebreak(PLAIN, false).on(added).cues())
                 .last()
                 .extracting(Cue::text)
                 .isEqualTo("low tide");
-        assertThatThrownBy(() -> apply(new Edit.AddCue(700, 900, "low tide"))).hasMessageContaining("no room");
+        assertThatThrownBy(() -> apply(new AddCue(700, 900, "low tide"))).hasMessageContaining("no room");
     }
 
     @Test
     void aCueBegunWhereAnotherStandsComesAfterIt() {
-        Track added = apply(new Edit.AddCue(track.cues().get(1).firstWordMs(), 4000, "low tide"));
+        Track added = apply(new AddCue(track.cues().get(1).firstWordMs(), 4000, "low tide"));
         assertThat(added.cues()).hasSize(3);
         assertThat(added.cues().get(2).text()).isEqualTo("low tide");
         assertThat(added.cues().get(2).firstWordMs())
@@ -201,8 +188,7 @@ class TimingEditsTest {
 
     @Test
     void wordsOfACueThatIsTypedOverKeepTheirTimes() {
-        List<Word> words =
-                apply(new Edit.RetypeCue(20, "oar sinks")).cues().get(1).words();
+        List<Word> words = apply(new RetypeCue(20, "oar sinks")).cues().get(1).words();
         assertThat(words).extracting(Word::startMs).containsExactly(500, 900);
     }
 }

@@ -5,8 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.BringInCues;
 
 /** Reads files in tests and says what came of them in one line. */
 final class Read {
@@ -51,6 +50,6 @@ final class Read {
     }
 
     Track track() {
-        return Edits.apply(Track.empty("en", "Mallet"), new Edit.BringInCues(file.language(), cues, file.regions()));
+        return new BringInCues(file.language(), cues, file.regions()).on(Track.empty("en", "Mallet"));
     }
 }

@@ -14,8 +14,12 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.ConfirmWords;
+import saltdrum.core.edit.JoinCues;
+import saltdrum.core.edit.Lock;
+import saltdrum.core.edit.Rebreak;
+import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -46,7 +50,7 @@ class TranslationTest {
     @Test
     void wordsShareACuesSpeechBySyllables() {
         Cue source = first.cues().get(0);
-        Track typed = TranslationEdits.apply(first, spanish, new Edit.RetypeCue(source.id(), "va número"));
+        Track typed = TranslationEdits.apply(first, spanish, new RetypeCue(source.id(), "va número"));
         List<Word> words = typed.cues().get(0).words();
         int span = source.lastWordMs() - source.firstWordMs();
         assertThat(words.get(0).endMs() - source.firstWordMs()).isEqualTo(Math.round(span / 4f));
@@ -56,7 +60,7 @@ class TranslationTest {
     @Test
     void translatingAgainLeavesWhatAHandTyped() {
         long id = first.cues().get(1).id();
-        Track typed = TranslationEdits.apply(first, spanish, new Edit.RetypeCue(id, "hecho a mano"));
+        Track typed = TranslationEdits.apply(first, spanish, new RetypeCue(id, "hecho a mano"));
         assertThat(Translation.open(first, typed)).extracting(Cue::id).doesNotContain(id);
         Track again = Translation.filled(
                 first, typed, first.cues().stream().collect(Collectors.toMap(Cue::id, cue -> "otra vez")));
@@ -70,9 +74,9 @@ class TranslationTest {
         Track marked = TranslationEdits.apply(
                 first,
                 spanish,
-                new Edit.ConfirmWords(List.of(confirmed.words().get(0).id())));
+                new ConfirmWords(List.of(confirmed.words().get(0).id())));
         marked = TranslationEdits.apply(
-                first, marked, new Edit.Lock(List.of(spanish.cues().get(1).id()), true));
+                first, marked, new Lock(List.of(spanish.cues().get(1).id()), true));
         assertThat(Translation.open(first, marked))
                 .extracting(Cue::id)
                 .doesNotContain(confirmed.id(), spanish.cues().get(1).id())
@@ -82,15 +86,14 @@ class TranslationTest {
     @Test
     void followsAFirstTrackThatIsRetimedSplitAndBrokenAnew() {
         Track typed = TranslationEdits.apply(
-                first, spanish, new Edit.RetypeCue(first.cues().get(0).id(), "uno dos"));
-        Track split = Edits.apply(
-                first, new Edit.SplitCue(first.cues().get(0).words().get(1).id()));
+                first, spanish, new RetypeCue(first.cues().get(0).id(), "uno dos"));
+        Track split = new SplitCue(first.cues().get(0).words().get(1).id()).on(first);
         assertThat(Translation.over(split, typed).cues().get(0).text()).isEqualTo("uno dos");
         assertThat(Translation.open(split, typed))
                 .extracting(Cue::id)
                 .contains(split.cues().get(1).id());
 
-        Track words = Edits.apply(first, new Edit.Rebreak(Recipe.TWO_LINES, true));
+        Track words = new Rebreak(Recipe.TWO_LINES, true).on(first);
         Track followed = Translation.over(words, typed);
         assertThat(followed.words().map(Word::text).toList())
                 .containsExactlyElementsOf(typed.words().map(Word::text).toList());
@@ -101,7 +104,7 @@ class TranslationTest {
     @Test
     void aClearedTextIsOpenAgain() {
         long id = first.cues().get(0).id();
-        Track cleared = TranslationEdits.apply(first, spanish, new Edit.RetypeCue(id, "  "));
+        Track cleared = TranslationEdits.apply(first, spanish, new RetypeCue(id, "  "));
         assertThat(cleared.cues()).hasSize(first.cues().size() - 1);
         assertThat(Translation.open(first, cleared)).extracting(Cue::id).contains(id);
     }
@@ -109,7 +112,7 @@ class TranslationTest {
     @Test
     void cuesAndTimesCannotBeChangedHere() {
         assertThatThrownBy(() -> TranslationEdits.apply(
-                        first, spanish, new Edit.JoinCues(spanish.cues().get(0).id())))
+                        first, spanish, new JoinCues(spanish.cues().get(0).id())))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("keeps the cues and times");
     }
@@ -117,8 +120,8 @@ class TranslationTest {
     @Test
     void aLockedTextCannotBeTyped() {
         long id = first.cues().get(0).id();
-        Track locked = TranslationEdits.apply(first, spanish, new Edit.Lock(List.of(id), true));
-        assertThatThrownBy(() -> TranslationEdits.apply(first, locked, new Edit.RetypeCue(id, "no")))
+        Track locked = TranslationEdits.apply(first, spanish, new Lock(List.of(id), true));
+        assertThatThrownBy(() -> TranslationEdits.apply(first, locked, new RetypeCue(id, "no")))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("locked");
     }

@@ -27,9 +27,9 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BringInCues;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.EditWords;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -140,14 +140,13 @@ class CaptionController {
             repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
         }
         Edit edit = file.broken()
-                ? new Edit.BringInCues(file.language(), cues, file.regions())
-                : new Edit.ReplaceWords(
+                ? new BringInCues(file.language(), cues, file.regions())
+                : new ReplaceWords(
                         file.language() == null ? tracks.get(clipId).track().language() : file.language(),
                         cues.stream().flatMap(cue -> cue.words().stream()).toList(),
                         0,
                         Integer.MAX_VALUE);
-        StoredChange change = tracks.change(
-                clipId, -1, before -> EditWords.describe(before, edit), track -> Edits.apply(track, edit));
+        StoredChange change = tracks.change(clipId, -1, before -> edit.said(before), track -> edit.on(track));
         announcements.track(clipId, change.after().version());
         return new BroughtIn(
                 cues.size(),

@@ -23,8 +23,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
@@ -111,7 +110,7 @@ class JobController {
             throw new BadInputException(speech.refusal(language));
         }
         // A locked cue in the way is told now, not after the work.
-        Edits.apply(track, new Edit.ReplaceWords(language, List.of(), from, to));
+        new ReplaceWords(language, List.of(), from, to).on(track);
         WorkOrder order = request.script() == null
                 ? new WorkOrder.Recognise(
                         language, from, to, request.policies() == null ? List.of() : request.policies())

@@ -22,8 +22,6 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.EditWords;
-import saltdrum.core.edit.Edits;
 import saltdrum.core.edit.Places;
 import saltdrum.core.spelling.Spelling;
 import saltdrum.core.word.Word;
@@ -79,9 +77,9 @@ class ProofController {
             throw new BadInputException("The request holds no edit.");
         }
         Track before = tracks.get(clipId).track();
-        String said = EditWords.describe(before, request.edit());
+        String said = request.edit().said(before);
         try {
-            Track after = Edits.apply(before, request.edit());
+            Track after = request.edit().on(before);
             return new PreviewView(
                     said, changedCues(before, after), after.cues().size(), changedWords(before, after), null);
         } catch (SaltDrumException e) {

@@ -13,8 +13,6 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Size;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.EditWords;
-import saltdrum.core.edit.Edits;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
@@ -57,10 +55,8 @@ class TrackController {
             throw new saltdrum.core.BadInputException("The request holds no edit.");
         }
         return announced(tracks.change(
-                clipId,
-                request.version(),
-                before -> EditWords.describe(before, request.edit()),
-                track -> Edits.apply(track, request.edit())));
+                clipId, request.version(), before -> request.edit().said(before), track -> request.edit()
+                        .on(track)));
     }
 
     @PostMapping("/undo")

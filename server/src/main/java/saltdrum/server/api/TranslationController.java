@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.EditWords;
 import saltdrum.core.translation.TranslationEdits;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
@@ -118,7 +117,7 @@ class TranslationController {
                 tracks.change(
                         TrackStore.translationId(clipId, language),
                         request.version(),
-                        before -> EditWords.describe(first, request.edit()),
+                        before -> request.edit().said(first),
                         change),
                 clipId,
                 language);

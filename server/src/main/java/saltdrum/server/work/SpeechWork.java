@@ -11,8 +11,7 @@ import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.EditWords;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
@@ -176,7 +175,7 @@ class SpeechWork {
                             track -> "Bring in " + words.size() + (words.size() == 1 ? " word" : " words"),
                             (track, anew) -> {
                                 from[0] = anew ? stepFromMs : doneMs;
-                                return Edits.apply(track, replacing(words, from[0], toMs));
+                                return replacing(words, from[0], toMs).on(track);
                             })
                     .after();
             stepFromMs = from[0];
@@ -189,7 +188,7 @@ class SpeechWork {
         private Edit replacing(List<Word> words, int fromMs, int toMs) {
             List<Word> inside =
                     words.stream().filter(word -> word.startMs() >= fromMs).toList();
-            return new Edit.ReplaceWords(order.language(), inside, fromMs, toMs);
+            return new ReplaceWords(order.language(), inside, fromMs, toMs);
         }
 
         private List<Word> written(List<Word> words) {
@@ -231,9 +230,8 @@ class SpeechWork {
         List<Unscripted> unscripted = placed.unscripted().stream()
                 .map(u -> new Unscripted(0, u.startMs() + fromMs, u.endMs() + fromMs, u.text()))
                 .toList();
-        Edit edit = new Edit.ReplaceWords(language, shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
-        StoredTrack stored = tracks.change(
-                        clip.id(), -1, before -> EditWords.describe(before, edit), track -> Edits.apply(track, edit))
+        Edit edit = new ReplaceWords(language, shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
+        StoredTrack stored = tracks.change(clip.id(), -1, before -> edit.said(before), track -> edit.on(track))
                 .after();
         announcements.track(clip.id(), stored.version());
     }

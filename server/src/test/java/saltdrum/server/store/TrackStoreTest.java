@@ -20,9 +20,14 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BringInCues;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.EditWords;
-import saltdrum.core.edit.Edits;
+import saltdrum.core.edit.JoinCues;
+import saltdrum.core.edit.Rebreak;
+import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.edit.SetEmphasis;
+import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.server.TestDatabase;
@@ -80,7 +85,7 @@ class TrackStoreTest {
     }
 
     private StoredTrack edit(long version, Edit edit) {
-        return tracks.change(clipId, version, before -> EditWords.describe(before, edit), t -> Edits.apply(t, edit))
+        return tracks.change(clipId, version, before -> edit.said(before), t -> edit.on(t))
                 .after();
     }
 
@@ -135,11 +140,11 @@ class TrackStoreTest {
             Word word = cue.words().get(random.nextInt(cue.words().size()));
             Edit edit =
                     switch (random.nextInt(5)) {
-                        case 0 -> new Edit.SplitCue(word.id());
-                        case 1 -> new Edit.JoinCues(cue.id());
-                        case 2 -> new Edit.Rebreak(Recipe.BUILT_IN.get(random.nextInt(3)), false);
-                        case 3 -> new Edit.RetypeCue(cue.id(), cue.text() + " more");
-                        default -> new Edit.SetEmphasis(List.of(word.id()), 1 + random.nextInt(4));
+                        case 0 -> new SplitCue(word.id());
+                        case 1 -> new JoinCues(cue.id());
+                        case 2 -> new Rebreak(Recipe.BUILT_IN.get(random.nextInt(3)), false);
+                        case 3 -> new RetypeCue(cue.id(), cue.text() + " more");
+                        default -> new SetEmphasis(List.of(word.id()), 1 + random.nextInt(4));
                     };
             try {
                 StoredTrack stored = edit(version, edit);
@@ -169,8 +174,8 @@ class TrackStoreTest {
 
     @Test
     void aStaleChangeIsRefusedAndNothingIsLost() {
-        StoredTrack first = edit(0, new Edit.Restyle("Lantern"));
-        assertThatThrownBy(() -> edit(0, new Edit.Restyle("Tidemark"))).isInstanceOf(StaleException.class);
+        StoredTrack first = edit(0, new Restyle("Lantern"));
+        assertThatThrownBy(() -> edit(0, new Restyle("Tidemark"))).isInstanceOf(StaleException.class);
         assertThat(tracks.get(clipId).track().style()).isEqualTo("Lantern");
         assertThat(tracks.get(clipId).version()).isEqualTo(first.version());
     }
@@ -181,7 +186,7 @@ class TrackStoreTest {
         int before = pool.getHikariPoolMXBean().getActiveConnections();
         tracks.change(clipId, 0, t -> "Style", t -> {
             held.add(pool.getHikariPoolMXBean().getActiveConnections());
-            return Edits.apply(t, new Edit.Restyle("Lantern"));
+            return new Restyle("Lantern").on(t);
         });
         assertThat(held).containsExactly(before);
     }
@@ -194,9 +199,9 @@ class TrackStoreTest {
             long version = tracks.get(clipId).version();
             seen.add(version);
             if (version == 0) {
-                edit(0, new Edit.SetEmphasis(List.of(word), 2));
+                edit(0, new SetEmphasis(List.of(word), 2));
             }
-            return Edits.apply(t, new Edit.Restyle("Lantern"));
+            return new Restyle("Lantern").on(t);
         });
         assertThat(seen).containsExactly(0L, 1L);
         Track both = tracks.get(clipId).track();
@@ -208,8 +213,8 @@ class TrackStoreTest {
     @Test
     void anEditThatWasOvertakenIsRefused() {
         assertThatThrownBy(() -> tracks.change(clipId, 0, t -> "Style", t -> {
-                    edit(0, new Edit.Restyle("Tidemark"));
-                    return Edits.apply(t, new Edit.Restyle("Lantern"));
+                    edit(0, new Restyle("Tidemark"));
+                    return new Restyle("Lantern").on(t);
                 }))
                 .isInstanceOf(StaleException.class);
         assertThat(tracks.get(clipId).track().style()).isEqualTo("Tidemark");
@@ -218,9 +223,9 @@ class TrackStoreTest {
 
     @Test
     void aNewChangeForgetsWhatWasUndone() {
-        StoredTrack a = edit(0, new Edit.Restyle("Lantern"));
+        StoredTrack a = edit(0, new Restyle("Lantern"));
         StoredTrack b = tracks.undo(clipId, a.version()).after();
-        StoredTrack c = edit(b.version(), new Edit.Restyle("Tidemark"));
+        StoredTrack c = edit(b.version(), new Restyle("Tidemark"));
         assertThat(c.steps().redo()).isNull();
         assertThat(c.steps().undo()).isEqualTo("Style Tidemark");
         assertThatThrownBy(() -> tracks.redo(clipId, c.version())).isInstanceOf(RefusedEditException.class);
@@ -229,7 +234,7 @@ class TrackStoreTest {
     private StoredTrack draft(String jobId, String style, List<Boolean> anew) {
         return tracks.amend(clipId, jobId, t -> "Draft", (track, again) -> {
                     anew.add(again);
-                    return Edits.apply(track, new Edit.Restyle(style));
+                    return new Restyle(style).on(track);
                 })
                 .after();
     }
@@ -260,7 +265,7 @@ class TrackStoreTest {
         List<Boolean> anew = new ArrayList<>();
         StoredTrack mine = draft(job, "Lantern", anew);
         long word = mine.track().words().findFirst().orElseThrow().id();
-        edit(mine.version(), new Edit.SetEmphasis(List.of(word), 2));
+        edit(mine.version(), new SetEmphasis(List.of(word), 2));
         StoredTrack after = draft(job, "Tidemark", anew);
         assertThat(anew).containsExactly(false, false);
         assertThat(after.track().style()).isEqualTo("Tidemark");
@@ -288,7 +293,7 @@ class TrackStoreTest {
     @Test
     void whatAFileGaveToACueIsKept() {
         Cue given = track.cues().get(0).withGiven(new CueGiven(5, null, "align:left"));
-        StoredTrack stored = edit(0, new Edit.BringInCues("sv", List.of(given), "REGION\nid:a"));
+        StoredTrack stored = edit(0, new BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
         Track read = new TrackStore(mapper, transactions).get(clipId).track();
         assertThat(read).isEqualTo(stored.track());
@@ -299,7 +304,7 @@ class TrackStoreTest {
     @Test
     void aRefusedEditLeavesNoTrace() {
         long last = track.cues().get(track.cues().size() - 1).id();
-        assertThatThrownBy(() -> edit(0, new Edit.JoinCues(last))).isInstanceOf(RefusedEditException.class);
+        assertThatThrownBy(() -> edit(0, new JoinCues(last))).isInstanceOf(RefusedEditException.class);
         assertThat(tracks.get(clipId).version()).isZero();
         assertThat(stored().cues()).isEqualTo(track.cues());
     }

@@ -1,0 +1,16 @@
+package saltdrum.core.edit;
+
+import java.util.List;
+import saltdrum.core.cue.Track;
+
+public record DropWords(List<Long> wordIds) implements Edit {
+    @Override
+    public Track on(Track track) {
+        return FlaggedEdits.dropWords(track, wordIds);
+    }
+
+    @Override
+    public String said(Track before) {
+        return "Delete " + Said.count(wordIds.size(), "word");
+    }
+}

@@ -1,0 +1,17 @@
+package saltdrum.core.edit;
+
+import java.util.List;
+import saltdrum.core.cue.Track;
+
+/** Words side by side, whole; as far as neighbours let them. */
+public record NudgeWords(List<Long> wordIds, int byMs, Push push) implements Edit {
+    @Override
+    public Track on(Track track) {
+        return TimingEdits.nudge(track, this);
+    }
+
+    @Override
+    public String said(Track before) {
+        return "Move " + Said.words(before, wordIds) + Said.by(byMs);
+    }
+}

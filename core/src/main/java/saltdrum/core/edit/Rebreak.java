@@ -1,0 +1,25 @@
+package saltdrum.core.edit;
+
+import java.util.List;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+
+/** Breaks unlocked words anew, of these cues or, null, of the track; pinned breaks stand unless {@code releasePins}. */
+public record Rebreak(Recipe recipe, boolean releasePins, List<Long> cueIds) implements Edit {
+    public Rebreak(Recipe recipe, boolean releasePins) {
+        this(recipe, releasePins, null);
+    }
+
+    @Override
+    public Track on(Track track) {
+        return BreakEdits.rebreak(track, this);
+    }
+
+    @Override
+    public String said(Track before) {
+        return "Break "
+                + (cueIds == null ? "" : Said.count(cueIds.size(), "cue") + " ")
+                + "by “" + recipe.name() + "”"
+                + (releasePins ? ", hand-made breaks released" : "");
+    }
+}

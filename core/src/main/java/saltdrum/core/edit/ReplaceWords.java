@@ -1,0 +1,28 @@
+package saltdrum.core.edit;
+
+import java.util.List;
+import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Word;
+
+/** Words heard or read take the place of all words that start in {@code fromMs..toMs}. */
+public record ReplaceWords(String language, List<Word> words, int fromMs, int toMs, List<Unscripted> unscripted)
+        implements Edit {
+    public ReplaceWords {
+        unscripted = unscripted == null ? List.of() : unscripted;
+    }
+
+    public ReplaceWords(String language, List<Word> words, int fromMs, int toMs) {
+        this(language, words, fromMs, toMs, List.of());
+    }
+
+    @Override
+    public Track on(Track track) {
+        return BringInEdits.replaceWords(track, this);
+    }
+
+    @Override
+    public String said(Track before) {
+        return "Bring in " + Said.count(words.size(), "word");
+    }
+}

@@ -1,0 +1,17 @@
+package saltdrum.core.edit;
+
+import saltdrum.core.cue.Track;
+
+/** When a cue shows and goes. Null leaves a time as it is, a time below 0 lets it follow the words again. */
+public record SetCueTime(long cueId, Integer showMs, Integer hideMs) implements Edit {
+    @Override
+    public Track on(Track track) {
+        return ShowingEdits.set(track, this);
+    }
+
+    @Override
+    public String said(Track before) {
+        return "Set the " + (showMs == null ? "end" : hideMs == null ? "start" : "times") + " of “"
+                + Said.cue(before, cueId) + "”";
+    }
+}

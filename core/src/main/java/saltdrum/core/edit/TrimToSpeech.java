@@ -1,0 +1,17 @@
+package saltdrum.core.edit;
+
+import java.util.List;
+import saltdrum.core.cue.Track;
+
+/** Cues go when their last word is over. No cue ids: the track. */
+public record TrimToSpeech(List<Long> cueIds) implements Edit {
+    @Override
+    public Track on(Track track) {
+        return ShowingEdits.trim(track, this);
+    }
+
+    @Override
+    public String said(Track before) {
+        return "Trim to speech" + Said.of(cueIds);
+    }
+}

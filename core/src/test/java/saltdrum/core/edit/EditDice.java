@@ -1,0 +1,207 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.draft.Policy;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/** Edits of every kind, drawn by dice. */
+final class EditDice {
+    private EditDice() {}
+
+    /** What the dice say; which word and cue it lands on depends on the track at that moment. */
+    record Throw(int kind, int place, int other, boolean flag, int ms) {}
+
+    static Arbitrary<List<Throw>> sequences() {
+        Arbitrary<Throw> one = Combinators.combine(
+                        Arbitraries.integers().between(0, KINDS.size() - 1),
+                        Arbitraries.integers().between(0, 1000),
+                        Arbitraries.integers().between(0, 1000),
+                        Arbitraries.of(true, false),
+                        Arbitraries.integers().between(-900, 9000))
+                .as(Throw::new);
+        return one.list().ofMinSize(1).ofMaxSize(60);
+    }
+
+    /** A throw that has landed on a track with at least one cue. */
+    private record Landed(Throw die, Track track) {
+        private int index() {
+            return die.place % track.cues().size();
+        }
+
+        Cue cue() {
+            return track.cues().get(index());
+        }
+
+        Word word() {
+            return cue().words().get(die.other % cue().words().size());
+        }
+
+        long cueId() {
+            return cue().id();
+        }
+
+        long wordId() {
+            return word().id();
+        }
+
+        /** One to three cues side by side. */
+        List<Long> run() {
+            int to = Math.min(track.cues().size(), index() + 1 + die.other % 3);
+            return track.cues().subList(index(), to).stream().map(Cue::id).toList();
+        }
+
+        List<Long> runOrAll() {
+            return die.flag ? run() : null;
+        }
+
+        List<Long> wordIds() {
+            return cue().words().stream().map(Word::id).toList();
+        }
+
+        Push push() {
+            return Push.values()[die.other % 3];
+        }
+
+        Recipe recipe() {
+            return Recipe.BUILT_IN.get(die.other % 3);
+        }
+
+        int from() {
+            return Math.abs(die.ms);
+        }
+
+        /** Two words that were heard one after the other. */
+        List<Word> heard() {
+            int from = from();
+            return List.of(
+                    Word.of(1, "gulls", from, from + 1 + die.other, WordSource.RECOGNISED),
+                    Word.of(2, "laugh", from + 1 + die.other, from + 2 + 2 * die.other, WordSource.RECOGNISED));
+        }
+
+        List<Long> unscripted() {
+            return track.beside().unscripted().stream().map(Unscripted::id).toList();
+        }
+    }
+
+    private record Kind(Class<? extends Edit> type, Function<Landed, Edit> made) {}
+
+    private static <E extends Edit> Kind kind(Class<E> type, Function<Landed, E> made) {
+        return new Kind(type, made::apply);
+    }
+
+    /** Places in the list stand: examples are told by them. New kinds go to its end. */
+    private static final List<Kind> KINDS = List.of(
+            kind(SplitCue.class, on -> new SplitCue(on.wordId())),
+            kind(JoinCues.class, on -> new JoinCues(on.cueId())),
+            kind(MoveWord.class, on -> new MoveWord(on.wordId(), on.die.flag)),
+            kind(Rebreak.class, on -> new Rebreak(on.recipe(), on.die.ms % 4 == 0, on.runOrAll())),
+            kind(SetEmphasis.class, on -> new SetEmphasis(List.of(on.wordId()), on.die.other % 5)),
+            kind(Lock.class, on -> new Lock(on.run(), on.die.ms % 3 == 0)),
+            kind(MoveEdge.class, on -> new MoveEdge(on.wordId(), on.die.flag, on.die.ms, on.push())),
+            kind(NudgeWords.class, on -> new NudgeWords(on.wordIds(), on.die.ms / 10, on.push())),
+            kind(ShiftAfter.class, on -> new ShiftAfter(on.cueId(), on.die.ms / 20)),
+            kind(
+                    StretchCues.class,
+                    on -> new StretchCues(
+                            on.run(), on.cue().firstWordMs(), on.cue().lastWordMs() + on.die.ms / 30)),
+            kind(
+                    SetCueTime.class,
+                    on -> new SetCueTime(on.cueId(), on.die.flag ? on.die.ms : null, on.die.flag ? null : on.die.ms)),
+            kind(BridgeGaps.class, on -> new BridgeGaps(on.runOrAll(), 1 + on.die.other)),
+            kind(TrimToSpeech.class, on -> new TrimToSpeech(on.runOrAll())),
+            kind(HoldAtLeast.class, on -> new HoldAtLeast(on.runOrAll(), 1 + on.die.other)),
+            kind(AddCue.class, on -> new AddCue(on.from(), on.from() + 1500, "low tide")),
+            kind(
+                    ReplaceText.class,
+                    on -> new ReplaceText(on.word().text(), on.die.flag ? "lantern" : "three old oars", null)),
+            kind(BreakLine.class, on -> new BreakLine(on.wordId(), on.die.flag)),
+            kind(BalanceLines.class, on -> new BalanceLines(on.run())),
+            kind(ReleaseBreaks.class, on -> new ReleaseBreaks(on.run())),
+            kind(JoinRun.class, on -> new JoinRun(on.run())),
+            kind(Redraft.class, on -> new Redraft(Policy.values()[on.die.other % Policy.values().length])),
+            kind(RetypeCue.class, on -> new RetypeCue(on.cueId(), mutated(on.die, on.cue()))),
+            kind(RetypeCue.class, on -> new RetypeCue(on.cueId(), withMore(on.die, on.cue()))),
+            kind(ShiftCues.class, on -> new ShiftCues(on.run(), on.die.ms / 10)),
+            kind(RetimeWord.class, on -> new RetimeWord(on.wordId(), on.die.ms, on.die.ms + 1 + on.die.other)),
+            kind(DeleteCues.class, on -> new DeleteCues(on.run())),
+            kind(DropWords.class, on -> new DropWords(List.of(on.wordId()))),
+            kind(ConfirmWords.class, on -> new ConfirmWords(on.wordIds())),
+            kind(ConfirmSure.class, on -> new ConfirmSure(on.die.other / 1000.0)),
+            kind(SetLanguage.class, on -> new SetLanguage(on.die.flag ? "en" : "ja")),
+            kind(Restyle.class, on -> new Restyle(on.die.flag ? "Lantern" : "Tidemark")),
+            kind(
+                    Reframe.class,
+                    on -> new Reframe(new Frame(Frame.Aspect.values()[on.die.other % 5], Frame.Sit.FIT, "#0f2a2e"))),
+            kind(
+                    ReplaceWords.class,
+                    on -> new ReplaceWords(
+                            "en",
+                            on.heard(),
+                            on.from(),
+                            on.from() + 1 + on.die.other,
+                            List.of(new Unscripted(
+                                    0, on.from() + on.die.place, on.from() + on.die.place + 200, "ho")))),
+            kind(
+                    BringInCues.class,
+                    on -> new BringInCues("en", List.of(new Cue(1, on.heard(), List.of(), on.die.flag)), null)),
+            kind(AcceptUnscripted.class, on -> new AcceptUnscripted(on.unscripted())),
+            kind(DropUnscripted.class, on -> new DropUnscripted(on.unscripted())));
+
+    static Set<Class<?>> kinds() {
+        return KINDS.stream().map(Kind::type).collect(Collectors.toSet());
+    }
+
+    static Edit edit(Throw die, Track track) {
+        return KINDS.get(die.kind).made.apply(new Landed(die, track));
+    }
+
+    /** Drops, changes or adds a word, never before the first. */
+    private static String mutated(Throw die, Cue cue) {
+        List<String> texts =
+                new ArrayList<>(cue.words().stream().map(Word::text).toList());
+        int at = die.other % texts.size();
+        switch (Math.abs(die.ms) % 3) {
+            case 0 -> texts.set(at, "lantern" + die.other);
+            case 1 -> texts.add(at + 1, "tide" + die.other);
+            default -> {
+                if (texts.size() > 1) {
+                    texts.remove(at);
+                }
+            }
+        }
+        return String.join(" ", texts);
+    }
+
+    /** Adds one to three words anywhere, or splits one in two. */
+    private static String withMore(Throw die, Cue cue) {
+        List<String> texts =
+                new ArrayList<>(cue.words().stream().map(Word::text).toList());
+        if (die.flag) {
+            int at = die.other % (texts.size() + 1);
+            for (int n = 0; n <= Math.abs(die.ms) % 3; n++) {
+                texts.add(at, "oar" + die.other + n);
+            }
+        } else {
+            int at = die.other % texts.size();
+            String text = texts.get(at);
+            int half = text.offsetByCodePoints(0, text.codePointCount(0, text.length()) / 2);
+            if (half > 0) {
+                texts.set(at, text.substring(0, half) + " " + text.substring(half));
+            }
+        }
+        return String.join(" ", texts);
+    }
+}
