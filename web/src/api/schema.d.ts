@@ -1584,10 +1584,9 @@ export interface components {
             scene: components["schemas"]["Scene"];
         };
         FormatView: {
-            /** @enum {string} */
-            format: "WORDS" | "SRT" | "WEBVTT" | "TTML" | "ASS" | "TEXT";
+            format: string;
             label: string;
-            ending: string;
+            endings: string[];
             loses: string[];
         };
     };

@@ -1,15 +1,14 @@
 import { FileText, Subtitles } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { call, putFile } from '../../api/http';
-import { useChange, useLanguages } from '../../api/queries';
+import { useCaptionFormats, useChange, useLanguages } from '../../api/queries';
 import type { BroughtIn, Clip } from '../../api/types';
 import { useNotices } from '../../notices/notices';
 import { QuietButton } from '../parts';
 
-const ENDINGS = '.json,.srt,.vtt,.ttml,.imsc,.xml,.ass,.ssa,.txt';
-
 /** Caption files and the captions inside the clip, read into the track; what was repaired is told line by line. */
-export function FilePart({ clip }: { clip: Clip }) {
+export function FilePart({ clip, version }: { clip: Clip; version: number }) {
+  const formats = useCaptionFormats(clip.id, version, null);
   const input = useRef<HTMLInputElement>(null);
   const [done, setDone] = useState<BroughtIn | null>(null);
   const notice = useNotices((s) => s.say);
@@ -29,7 +28,7 @@ export function FilePart({ clip }: { clip: Clip }) {
       <input
         ref={input}
         type="file"
-        accept={ENDINGS}
+        accept={formats.data?.flatMap((f) => f.endings.map((e) => `.${e}`)).join()}
         hidden
         aria-label="Caption file"
         onChange={(e) => {

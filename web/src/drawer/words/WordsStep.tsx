@@ -103,7 +103,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 <QuietButton hint="Y" onClick={() => useSelection.getState().typeByHand()}>
                   <Keyboard size={16} /> Type at the playhead
                 </QuietButton>
-                <FilePart clip={clip} />
+                <FilePart clip={clip} version={track.version} />
               </>
             )}
             {has && (

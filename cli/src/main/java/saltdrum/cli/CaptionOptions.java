@@ -94,7 +94,7 @@ public final class CaptionOptions {
         CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
         List<String> lost = format.loses(track);
         if (!lost.isEmpty()) {
-            told.println(format.label + " cannot keep " + String.join("; ", lost) + ".");
+            told.println(format.label() + " cannot keep " + String.join("; ", lost) + ".");
         }
         told.flush();
         Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);

@@ -34,7 +34,7 @@ class CaptionFilesTest {
     }
 
     private Path written(CaptionFormat format, Track track) throws Exception {
-        Path file = folder.resolve("captions." + format.extensions.get(0));
+        Path file = folder.resolve("captions." + format.endings().get(0));
         Files.writeString(file, format.write(track, StyleFile.builtIn("Mallet"), SIZE));
         return file;
     }

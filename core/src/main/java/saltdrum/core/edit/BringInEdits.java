@@ -60,6 +60,9 @@ final class BringInEdits {
                 .map(word -> word.withTime(Math.max(floor, word.startMs()), Math.min(ceiling, word.endMs())))
                 .map(word -> word.withId(ids.next()))
                 .toList();
+        track.cues().stream()
+                .filter(cue -> !fresh.isEmpty() && straddles(cue, e))
+                .forEach(Edits::unlocked);
         // Whole cues outside the range stay as they are; what is left of a cue that straddles it is broken anew.
         List<Cue> result = new ArrayList<>();
         List<Word> run = new ArrayList<>();
@@ -71,7 +74,7 @@ final class BringInEdits {
                 placed = true;
             }
             boolean whole = cue.words().stream().noneMatch(word -> inRange(word, e));
-            if (whole && !(cue.firstWordMs() < e.fromMs() && cue.lastWordMs() > e.toMs())) {
+            if (whole && (fresh.isEmpty() || !straddles(cue, e))) {
                 result.addAll(Breaker.cues(sorted(run), track.recipe(), e.language(), ids));
                 run.clear();
                 result.add(cue);
@@ -98,6 +101,11 @@ final class BringInEdits {
         return words.stream()
                 .sorted(java.util.Comparator.comparingInt(Word::startMs))
                 .toList();
+    }
+
+    /** Whether the range lies within the cue. */
+    private static boolean straddles(Cue cue, ReplaceWords e) {
+        return cue.firstWordMs() < e.fromMs() && cue.lastWordMs() > e.toMs();
     }
 
     static boolean inRange(Word word, ReplaceWords e) {

@@ -1,9 +1,10 @@
 package saltdrum.core.format;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
@@ -12,70 +13,118 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
 
-/** The caption files that are read and written, and what each can carry. */
-public enum CaptionFormat {
-    WORDS("Words file", List.of("json"), true, true),
-    SRT("SRT", List.of("srt"), false, false),
-    WEBVTT("WebVTT", List.of("vtt"), true, false),
-    TTML("TTML (IMSC 1.1 text)", List.of("ttml", "imsc", "xml"), true, false),
-    ASS("ASS", List.of("ass", "ssa"), true, false),
-    TEXT("Plain text with times", List.of("txt"), false, false);
+/** A kind of caption file: how it is known again, read and written, and what of a track it keeps. */
+public abstract class CaptionFormat {
+    public static final CaptionFormat WORDS = new WordsFormat();
+    public static final CaptionFormat SRT = new SrtFormat();
+    public static final CaptionFormat WEBVTT = new WebVttFormat();
+    public static final CaptionFormat TTML = new TtmlFormat();
+    public static final CaptionFormat ASS = new AssFormat();
+    public static final CaptionFormat TEXT = new TextFormat();
 
-    public final String label;
-    public final List<String> extensions;
-    private final boolean wordTimes;
-    private final boolean everything;
+    /** In the order in which they are offered. Whatever is said of formats elsewhere is made from this list. */
+    public static final List<CaptionFormat> ALL = List.of(WORDS, SRT, WEBVTT, TTML, ASS, TEXT);
 
-    CaptionFormat(String label, List<String> extensions, boolean wordTimes, boolean everything) {
+    /** What a file may keep beside the words of its cues and when these are shown. */
+    enum Keeps {
+        WORD_TIMES,
+        LINES,
+        /** That a word is emphasised. */
+        EMPHASIS,
+        /** Which emphasis voice it has. */
+        VOICES,
+        CERTAINTY,
+        /** The places that a caption file gave to cues. */
+        PLACES
+    }
+
+    private final String name;
+    private final String label;
+    private final List<String> endings;
+    private final Set<Keeps> keeps;
+
+    /**
+     * @param name in addresses and answers, upper case
+     * @param endings of files, without the dot; it is written with the first
+     */
+    CaptionFormat(String name, String label, List<String> endings, Set<Keeps> keeps) {
+        this.name = name;
         this.label = label;
-        this.extensions = extensions;
-        this.wordTimes = wordTimes;
-        this.everything = everything;
+        this.endings = endings;
+        this.keeps = keeps;
+    }
+
+    @JsonValue
+    public final String name() {
+        return name;
+    }
+
+    public final String label() {
+        return label;
+    }
+
+    public final List<String> endings() {
+        return endings;
+    }
+
+    @Override
+    public final String toString() {
+        return name;
+    }
+
+    /** By its name. @throws BadInputException where there is none of that name */
+    public static CaptionFormat of(String name) {
+        return ALL.stream()
+                .filter(format -> format.name.equalsIgnoreCase(name))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("There is no caption file “" + name + "”. There are: "
+                        + ALL.stream().map(CaptionFormat::name).collect(Collectors.joining(", ")) + "."));
     }
 
     /** By the file name's ending. @throws BadInputException for another ending */
     public static CaptionFormat named(String fileName) {
         String ending = fileName.substring(fileName.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-        return Arrays.stream(values())
-                .filter(format -> format.extensions.contains(ending))
+        return ALL.stream()
+                .filter(format -> format.endings.contains(ending))
                 .findFirst()
-                .orElseThrow(
-                        () -> new BadInputException("“" + fileName + "” has no ending of a caption file. There are: "
-                                + Arrays.stream(values())
-                                        .flatMap(f -> f.extensions.stream())
-                                        .map(e -> "." + e)
-                                        .collect(Collectors.joining(", "))
-                                + "."));
+                .orElseThrow(() -> new BadInputException(
+                        "“" + fileName + "” has no ending of a caption file. There are: " + allEndings() + "."));
+    }
+
+    /** {@code .json, .srt, …}. */
+    public static String allEndings() {
+        return ALL.stream()
+                .flatMap(format -> format.endings.stream())
+                .map(ending -> "." + ending)
+                .collect(Collectors.joining(", "));
+    }
+
+    /** How clearly a text is of this format. */
+    enum Seen {
+        NOT,
+        PERHAPS,
+        SURELY
     }
 
     /** By what stands in the file, whatever its name says; null where nothing is known again. */
     static CaptionFormat seenIn(String text) {
         String head = text.substring(0, Math.min(text.length(), 4000));
-        String start = head.stripLeading();
-        if (start.startsWith("WEBVTT")) {
-            return WEBVTT;
-        } else if (start.startsWith("{")) {
-            return WORDS;
-        } else if (start.startsWith("<") && head.contains("<tt") || head.contains(":tt ")) {
-            return TTML;
-        } else if (head.contains("[Script Info]") || head.contains("Dialogue:")) {
-            return ASS;
-        } else if (head.lines().anyMatch(line -> CueReader.TIMES.matcher(line).matches())) {
-            return SRT;
+        CaptionFormat best = null;
+        Seen clearest = Seen.NOT;
+        for (CaptionFormat format : ALL) {
+            Seen seen = format.seen(head);
+            if (seen.compareTo(clearest) > 0) {
+                best = format;
+                clearest = seen;
+            }
         }
-        return null;
+        return best;
     }
 
-    CaptionFile read(String text) {
-        return switch (this) {
-            case WORDS -> WordsFile.read(text).toCaptions();
-            case SRT -> Srt.read(text);
-            case WEBVTT -> WebVtt.read(text);
-            case TTML -> Ttml.read(text);
-            case ASS -> Ass.read(text);
-            case TEXT -> PlainText.read(text);
-        };
-    }
+    /** @param head the first few thousand characters of a file */
+    abstract Seen seen(String head);
+
+    abstract CaptionFile read(String text);
 
     /**
      * The track as such a file.
@@ -83,58 +132,46 @@ public enum CaptionFormat {
      * @param style for formats that carry a look; may be null
      * @param size of the finished picture
      */
-    public String write(Track track, Style style, Size size) {
-        return switch (this) {
-            case WORDS -> WordsFile.of(track).write();
-            case SRT -> Srt.write(track);
-            case WEBVTT -> WebVtt.write(track);
-            case TTML -> Ttml.write(track);
-            case ASS -> Ass.write(track, style, size);
-            case TEXT -> PlainText.write(track);
-        };
-    }
-
-    private static boolean placed(Cue cue) {
-        return cue.given() != null && cue.given().settings() != null;
-    }
-
-    private static boolean placedWhereNoRegionIs(Cue cue) {
-        return placed(cue) && Ttml.region(cue) == null;
-    }
+    public abstract String write(Track track, Style style, Size size);
 
     /** What of this track such a file cannot keep, as sentences; empty when it keeps all words, times and breaks. */
-    public List<String> loses(Track track) {
+    public final List<String> loses(Track track) {
         List<String> lost = new ArrayList<>();
         List<Word> words = track.words().toList();
-        if (!wordTimes && !words.isEmpty()) {
+        if (!keeps.contains(Keeps.WORD_TIMES) && !words.isEmpty()) {
             lost.add("the times of " + words.size() + " words: each cue keeps only its own");
         }
-        if (this == ASS && words.stream().anyMatch(w -> w.startMs() % 10 != 0 || w.endMs() % 10 != 0)) {
-            lost.add("times finer than a hundredth of a second");
-        }
+        losesOfTimes(words, lost);
         long stressed = words.stream().filter(w -> w.emphasis() > 0).count();
-        if (stressed > 0 && (this == SRT || this == TEXT)) {
+        if (stressed > 0 && !keeps.contains(Keeps.EMPHASIS)) {
             lost.add("the emphasis of " + stressed + (stressed == 1 ? " word" : " words"));
-        } else if (!everything && words.stream().anyMatch(w -> w.emphasis() > 1)) {
+        } else if (!keeps.contains(Keeps.VOICES) && words.stream().anyMatch(w -> w.emphasis() > 1)) {
             lost.add("which emphasis voice a word has: it comes back as the first");
         }
-        if (this == TEXT
+        if (!keeps.contains(Keeps.LINES)
                 && track.cues().stream().anyMatch(cue -> !cue.lineStarts().isEmpty())) {
             lost.add("where lines break");
         }
-        if (this == TTML && track.cues().stream().anyMatch(CaptionFormat::placedWhereNoRegionIs)) {
-            lost.add("the WebVTT cue settings that no region can tell: lines by number, vertical text");
-        } else if (this != TTML && this != WEBVTT && track.cues().stream().anyMatch(CaptionFormat::placed)) {
+        if (!keeps.contains(Keeps.PLACES) && track.cues().stream().anyMatch(CaptionFormat::placed)) {
             lost.add("the places that a caption file gave to cues");
         }
-        if (!everything && words.stream().anyMatch(w -> w.confidence() < 1)) {
+        losesOfPlaces(track, lost);
+        if (!keeps.contains(Keeps.CERTAINTY) && words.stream().anyMatch(w -> w.confidence() < 1)) {
             lost.add("how sure each word is");
         }
-        if (this != ASS) {
-            lost.add("the style and its motion");
-        } else {
-            lost.add("the style's motion: the look is a basic one");
-        }
+        lost.add(losesOfLook());
         return lost;
+    }
+
+    static boolean placed(Cue cue) {
+        return cue.given() != null && cue.given().settings() != null;
+    }
+
+    void losesOfTimes(List<Word> words, List<String> lost) {}
+
+    void losesOfPlaces(Track track, List<String> lost) {}
+
+    String losesOfLook() {
+        return "the style and its motion";
     }
 }

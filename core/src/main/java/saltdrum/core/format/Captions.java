@@ -43,11 +43,11 @@ public final class Captions {
         if (format == null) {
             format = named == null ? CaptionFormat.TEXT : named;
         } else if (named != null && named != format) {
-            repairs.add(new Repair(0, "The file is " + format.label + ", whatever its name says."));
+            repairs.add(new Repair(0, "The file is " + format.label() + ", whatever its name says."));
         }
         CaptionFile file = format.read(text);
         if (file.cues().isEmpty()) {
-            throw new BadInputException("“" + fileName + "” holds no cue that can be read as " + format.label
+            throw new BadInputException("“" + fileName + "” holds no cue that can be read as " + format.label()
                     + ". A cue needs a time and a text; a script without times is pasted under Words.");
         }
         repairs.addAll(file.repairs());

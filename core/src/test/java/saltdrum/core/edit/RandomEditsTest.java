@@ -163,4 +163,11 @@ class RandomEditsTest {
                 new Throw(15, 1, 5, false, -70),
                 new Throw(6, 358, 26, false, 66)));
     }
+
+    /** The cue was broken anew, and lost its lock, though no word of it was replaced. */
+    @Example
+    void aLockedCueAroundAShortRangeStands() {
+        EditPromises.assertKept(
+                List.of(new Throw(14, 0, 0, true, 0), new Throw(5, 0, 0, true, 0), new Throw(32, 0, 0, true, 1)));
+    }
 }

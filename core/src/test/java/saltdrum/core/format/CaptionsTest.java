@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.FieldSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
@@ -20,6 +20,9 @@ import saltdrum.core.word.Word;
 
 class CaptionsTest {
     private static final Size SIZE = new Size(1080, 1920);
+
+    static final List<CaptionFormat> WITH_WORD_TIMES =
+            List.of(CaptionFormat.WORDS, CaptionFormat.WEBVTT, CaptionFormat.TTML);
 
     private static Track track() {
         Track track = Words.track(
@@ -39,11 +42,11 @@ class CaptionsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(CaptionFormat.class)
+    @FieldSource("saltdrum.core.format.CaptionFormat#ALL")
     void everyFormatKeepsWordsAndCues(CaptionFormat format) {
         Track track = track();
         Track back =
-                Read.of(written(format, track), "a." + format.extensions.get(0)).track();
+                Read.of(written(format, track), "a." + format.endings().get(0)).track();
         assertThat(back.cues().stream().map(cue -> cue.text()))
                 .isEqualTo(track.cues().stream().map(cue -> cue.text()).toList());
         if (format != CaptionFormat.TEXT) {
@@ -54,11 +57,11 @@ class CaptionsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"WORDS", "WEBVTT", "TTML"})
+    @FieldSource("WITH_WORD_TIMES")
     void formatsWithWordTimesKeepThemToTheMillisecond(CaptionFormat format) {
         Track track = track();
         Track back =
-                Read.of(written(format, track), "a." + format.extensions.get(0)).track();
+                Read.of(written(format, track), "a." + format.endings().get(0)).track();
         assertThat(back.words().map(w -> w.text() + w.startMs() + "-" + w.endMs() + "!" + w.emphasis()))
                 .isEqualTo(track.words()
                         .map(w -> w.text() + w.startMs() + "-" + w.endMs() + "!" + w.emphasis())
@@ -114,7 +117,7 @@ class CaptionsTest {
         Random random = new Random(7);
         int read = 0;
         for (int i = 0; i < 1200; i++) {
-            CaptionFormat format = CaptionFormat.values()[i % CaptionFormat.values().length];
+            CaptionFormat format = CaptionFormat.ALL.get(i % CaptionFormat.ALL.size());
             StringBuilder text = new StringBuilder(written(format, track()));
             for (int m = 0; m < 1 + random.nextInt(8); m++) {
                 int at = random.nextInt(text.length());
@@ -129,7 +132,9 @@ class CaptionsTest {
                 text.append(' ');
             }
             try {
-                Read file = Read.of(text.toString().getBytes(StandardCharsets.UTF_8), "a." + format.extensions.get(0));
+                Read file = Read.of(
+                        text.toString().getBytes(StandardCharsets.UTF_8),
+                        "a." + format.endings().get(0));
                 read += file.track().cues().size();
             } catch (BadInputException said) {
                 assertThat(said.getMessage()).isNotBlank();

@@ -8,7 +8,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -73,33 +72,36 @@ class CaptionController {
             @Schema(description = "The language that its text is likely in, where the file does not say it")
                     String proposed) {}
 
-    /** A kind of caption file and what of the track, as it is now, it cannot keep. */
-    record FormatView(CaptionFormat format, String label, String ending, List<String> loses) {}
+    /**
+     * A kind of caption file and what of the track, as it is now, it cannot keep.
+     *
+     * @param endings of files of that kind, without the dot; it is written with the first
+     */
+    record FormatView(String format, String label, List<String> endings, List<String> loses) {}
 
     @Operation(summary = "The kinds of caption files that can be written, and what each would lose")
     @GetMapping
     List<FormatView> formats(@PathVariable String clipId, @RequestParam(required = false) String language) {
         Track track = tracks.shown(clips.get(clipId).id(), language).track();
-        return Arrays.stream(CaptionFormat.values())
-                .map(format -> new FormatView(format, format.label, format.extensions.get(0), format.loses(track)))
+        return CaptionFormat.ALL.stream()
+                .map(format -> new FormatView(format.name(), format.label(), format.endings(), format.loses(track)))
                 .toList();
     }
 
     @Hidden
     @GetMapping("/{format}")
     ResponseEntity<byte[]> write(
-            @PathVariable String clipId,
-            @PathVariable CaptionFormat format,
-            @RequestParam(required = false) String language) {
+            @PathVariable String clipId, @PathVariable String format, @RequestParam(required = false) String language) {
         ClipRow clip = clips.get(clipId);
         Track track = tracks.shown(clipId, language).track();
         String suffix = language == null || language.isBlank() ? "" : "." + language;
-        String text = format.write(
+        CaptionFormat kind = CaptionFormat.of(format);
+        String text = kind.write(
                 track,
                 StyleFile.builtIn(track.style()),
                 track.frame().output(info(clip).size()));
         ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(clip.name() + suffix + "." + format.extensions.get(0), StandardCharsets.UTF_8)
+                .filename(clip.name() + suffix + "." + kind.endings().get(0), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))

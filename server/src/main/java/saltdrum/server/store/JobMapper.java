@@ -14,7 +14,7 @@ interface JobMapper {
                     + "created, started, finished, step_from_ms, heard_ms";
 
     @Insert("insert into job (id, clip_id, kind, work_order) values (#{id}, #{clipId}, #{kind}, #{workOrder}::jsonb)")
-    void add(String id, String clipId, String kind, String workOrder);
+    void add(String id, String clipId, JobKind kind, String workOrder);
 
     @Select("select " + ROW + " from job where id = #{id}")
     JobRow find(String id);
@@ -41,7 +41,7 @@ interface JobMapper {
               output_name = #{outputName}, progress = case when #{state} = 'DONE' then 1 else progress end
             where id = #{id}
             """)
-    void finish(String id, String state, String message, String outputHash, String outputName);
+    void finish(String id, JobState state, String message, String outputHash, String outputName);
 
     @Update(
             """

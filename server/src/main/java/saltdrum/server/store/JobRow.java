@@ -7,8 +7,8 @@ import java.time.OffsetDateTime;
 public record JobRow(
         String id,
         String clipId,
-        String kind,
-        String state,
+        JobKind kind,
+        JobState state,
         double progress,
         String message,
         String workOrder,

@@ -14,7 +14,7 @@ public class JobStore {
         this.mapper = mapper;
     }
 
-    public JobRow add(String clipId, String kind, String workOrder) {
+    public JobRow add(String clipId, JobKind kind, String workOrder) {
         String id = Ids.fresh();
         try {
             mapper.add(id, clipId, kind, workOrder);
@@ -51,7 +51,7 @@ public class JobStore {
         mapper.heard(id, fromMs, toMs);
     }
 
-    public void finish(String id, String state, String message, String outputHash, String outputName) {
+    public void finish(String id, JobState state, String message, String outputHash, String outputName) {
         mapper.finish(id, state, message, outputHash, outputName);
     }
 
@@ -67,7 +67,7 @@ public class JobStore {
 
     public boolean stopping(String id) {
         JobRow job = mapper.find(id);
-        return job == null || job.state().startsWith("STOP");
+        return job == null || job.state().isStop();
     }
 
     /** After a crash: what this worker had picked is free to be picked again. */

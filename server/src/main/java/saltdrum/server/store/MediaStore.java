@@ -45,6 +45,15 @@ public class MediaStore {
         return work.resolve(Ids.fresh() + ending);
     }
 
+    /** Deletes a work file, if it still is there. */
+    public void discard(Path workFile) {
+        try {
+            Files.deleteIfExists(workFile);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     /** Streams to the disk without holding more than a buffer. The result is a work file. */
     public Path receive(InputStream in) throws IOException {
         Path part = workFile(".part");

@@ -1,6 +1,7 @@
 package saltdrum.server.work;
 
 import saltdrum.server.store.JobRow;
+import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
 
 /** A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. */
@@ -69,6 +70,6 @@ final class Watch {
     }
 
     void finish() {
-        jobs.finish(job.id(), stopped ? "STOPPED" : "DONE", null, outputHash, outputName);
+        jobs.finish(job.id(), stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName);
     }
 }

@@ -6,8 +6,9 @@ import java.util.List;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.style.Style;
+import saltdrum.server.store.JobKind;
 
-/** What is to be done, complete enough to be done again after a crash. */
+/** What is to be done, complete enough to be done again after a crash. Each kind has a {@link Work} that does it. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "work")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = WorkOrder.Prepare.class, name = "prepare"),
@@ -18,20 +19,53 @@ import saltdrum.core.style.Style;
     @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
 })
 public sealed interface WorkOrder {
-    /** Poster, peaks and, where browsers need it, a proxy. */
-    record Prepare() implements WorkOrder {}
+    /** What it gives. */
+    JobKind kind();
 
-    record PlaceScript(String script, String language, int fromMs, int toMs) implements WorkOrder {}
+    /** Poster, peaks and, where browsers need it, a proxy. */
+    record Prepare() implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.PREPARE;
+        }
+    }
+
+    record PlaceScript(String script, String language, int fromMs, int toMs) implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.WORDS;
+        }
+    }
 
     /** The draft is written by these policies, in their order. */
-    record Recognise(String language, int fromMs, int toMs, List<Policy> policies) implements WorkOrder {}
+    record Recognise(String language, int fromMs, int toMs, List<Policy> policies) implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.WORDS;
+        }
+    }
 
     /** A translator fills what no hand has touched. */
-    record Translate(String language, String translator) implements WorkOrder {}
+    record Translate(String language, String translator) implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.WORDS;
+        }
+    }
 
     /** Another sound was chosen: its loudness is drawn. */
-    record Listen() implements WorkOrder {}
+    record Listen() implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.PREPARE;
+        }
+    }
 
     /** The track and style as they were when ordered. */
-    record Render(Track track, Style style, String preset, int crf, boolean keepCaptions) implements WorkOrder {}
+    record Render(Track track, Style style, String preset, int crf, boolean keepCaptions) implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.RENDER;
+        }
+    }
 }

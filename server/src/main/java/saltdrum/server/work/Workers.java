@@ -62,10 +62,7 @@ public class Workers {
     }
 
     public JobRow order(String clipId, WorkOrder order) {
-        String kind = order instanceof WorkOrder.Prepare || order instanceof WorkOrder.Listen
-                ? "PREPARE"
-                : order instanceof WorkOrder.Render ? "RENDER" : "WORDS";
-        JobRow job = jobs.add(clipId, kind, Json.write(order));
+        JobRow job = jobs.add(clipId, order.kind(), Json.write(order));
         scheduler.schedule(task.instance(job.id(), job.id()), Instant.now());
         announcements.job(clipId, job.id());
         return job;

@@ -240,7 +240,7 @@ class TrackStoreTest {
     }
 
     private String job() {
-        return new JobStore(jobMapper).add(clipId, "WORDS", "{}").id();
+        return new JobStore(jobMapper).add(clipId, JobKind.WORDS, "{}").id();
     }
 
     @Test
@@ -277,7 +277,7 @@ class TrackStoreTest {
     void wordsOfAClipAreGotOnceAtATime() {
         String first = job();
         assertThatThrownBy(this::job).isInstanceOf(RefusedEditException.class).hasMessageContaining("already");
-        new JobStore(jobMapper).finish(first, "DONE", null, null, null);
+        new JobStore(jobMapper).finish(first, JobState.DONE, null, null, null);
         assertThat(job()).isNotEqualTo(first);
     }
 

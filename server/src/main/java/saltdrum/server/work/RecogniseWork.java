@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.Edit;
@@ -16,107 +15,45 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.Peaks;
-import saltdrum.media.clip.SoundChoice;
-import saltdrum.media.clip.SoundTrack;
 import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.GlossaryStore;
 import saltdrum.server.store.JobRow;
-import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.StoredReading;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 import saltdrum.speech.SpeechDesk;
-import saltdrum.speech.SpeechResult;
 import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.HeardWord;
 import saltdrum.speech.recognise.Recogniser;
-import saltdrum.speech.recognise.Term;
 
-/** Work on a clip's sound: which of it is listened to, a script placed on it, its speech recognised. */
+/** Recognises speech. Words stand in the track as soon as they are heard; in the history the whole draft is one step. */
 @Component
-class SpeechWork {
-    private final ClipStore clips;
+class RecogniseWork implements Work<WorkOrder.Recognise> {
     private final TrackStore tracks;
-    private final MediaStore media;
-    private final GlossaryStore glossary;
+    private final ClipSound sounds;
     private final SpeechDesk speech;
     private final Announcements announcements;
 
-    SpeechWork(
-            ClipStore clips,
-            TrackStore tracks,
-            MediaStore media,
-            GlossaryStore glossary,
-            SpeechDesk speech,
-            Announcements announcements) {
-        this.clips = clips;
+    RecogniseWork(TrackStore tracks, ClipSound sounds, SpeechDesk speech, Announcements announcements) {
         this.tracks = tracks;
-        this.media = media;
-        this.glossary = glossary;
+        this.sounds = sounds;
         this.speech = speech;
         this.announcements = announcements;
     }
 
-    void listen(ClipRow clip) {
-        String peaks = media.keep(Peaks.of(
-                media.file(clip.mediaHash()),
-                Json.read(clip.info(), ClipInfo.class, "clip"),
-                SoundChoice.parse(clip.sound())));
-        clips.prepared(clip.id(), clip.posterHash(), peaks, clip.proxyHash());
-        announcements.clip(clip.id());
+    @Override
+    public Class<WorkOrder.Recognise> order() {
+        return WorkOrder.Recognise.class;
     }
 
-    /** The chosen sound at 16 kHz, as loud as speech usually is; made once and kept. */
-    private Sound sound(ClipRow clip, int fromMs, int toMs) {
-        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
-        if (info.sounds().isEmpty()) {
-            return Sound.NONE;
-        }
-        String hash = clip.speechHash();
-        if (hash == null) {
-            hash = media.keep(
-                    SpeechCopy.bytes(SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()))));
-            clips.speech(clip.id(), hash);
-        }
-        return SpeechCopy.of(media.file(hash)).part(fromMs, toMs);
-    }
-
-    private List<Term> terms(ClipRow clip) {
-        return glossary.holdingFor(clip.clientId()).stream()
-                .map(row -> new Term(row.term(), row.sayAs()))
-                .toList();
-    }
-
-    void placeScript(ClipRow clip, WorkOrder.PlaceScript order, Watch watch) {
-        List<String> tokens = Tokens.split(order.script());
-        if (tokens.isEmpty()) {
-            throw new BadInputException("The script has no words. Paste what is said in the clip.");
-        }
+    @Override
+    public void work(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
         watch.say("Listening to the voice");
-        Sound sound = sound(clip, order.fromMs(), order.toMs());
-        watch.say("Placing " + tokens.size() + " words");
-        SpeechResult placed = speech.place(
-                sound,
-                tokens,
-                order.language(),
-                order.toMs() - order.fromMs(),
-                terms(clip),
-                watch::progress,
-                watch::stopped);
-        bringIn(clip, order.language(), placed, order.fromMs(), order.toMs());
-    }
-
-    /** Words stand in the track as soon as they are heard; in the history the whole draft is one step. */
-    void recognise(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
-        watch.say("Listening to the voice");
-        Sound sound = sound(clip, order.fromMs(), order.toMs());
+        Sound sound = sounds.part(clip, order.fromMs(), order.toMs());
         double length = Math.max(1, order.toMs() - order.fromMs());
         Draft draft = new Draft(clip, order, watch);
         Heard all = speech.recognise(
                 sound,
-                new Recogniser.Asked(order.language(), clip.name(), terms(clip)),
+                new Recogniser.Asked(order.language(), clip.name(), sounds.terms(clip)),
                 heard -> {
                     int words = heard.words().size();
                     watch.report(heard.toMs() / length, words == 0 ? "No words yet" : words + " words so far");
@@ -167,7 +104,7 @@ class SpeechWork {
             if (toMs < stoodMs) {
                 return;
             }
-            List<Word> words = written(shifted(heard.plainWords(), order.fromMs()));
+            List<Word> words = written(ClipSound.shifted(heard.plainWords(), order.fromMs()));
             int[] from = {stepFromMs};
             StoredTrack stored = tracks.amend(
                             clip.id(),
@@ -218,21 +155,5 @@ class SpeechWork {
             }
             return readings;
         }
-    }
-
-    private static List<Word> shifted(List<Word> words, int byMs) {
-        return words.stream()
-                .map(w -> w.withTime(w.startMs() + byMs, w.endMs() + byMs))
-                .toList();
-    }
-
-    private void bringIn(ClipRow clip, String language, SpeechResult placed, int fromMs, int toMs) {
-        List<Unscripted> unscripted = placed.unscripted().stream()
-                .map(u -> new Unscripted(0, u.startMs() + fromMs, u.endMs() + fromMs, u.text()))
-                .toList();
-        Edit edit = new ReplaceWords(language, shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
-        StoredTrack stored = tracks.change(clip.id(), -1, before -> edit.said(before), track -> edit.on(track))
-                .after();
-        announcements.track(clip.id(), stored.version());
     }
 }

@@ -16,18 +16,24 @@ import saltdrum.speech.translate.Translator;
 
 /** Lets a translator fill the cues of a translation that no hand has touched. */
 @Component
-class TranslationWork {
+class TranslateWork implements Work<WorkOrder.Translate> {
     private final TrackStore tracks;
     private final List<Translator> translators;
     private final Announcements announcements;
 
-    TranslationWork(TrackStore tracks, List<Translator> translators, Announcements announcements) {
+    TranslateWork(TrackStore tracks, List<Translator> translators, Announcements announcements) {
         this.tracks = tracks;
         this.translators = translators;
         this.announcements = announcements;
     }
 
-    void translate(ClipRow clip, WorkOrder.Translate order, Watch watch) {
+    @Override
+    public Class<WorkOrder.Translate> order() {
+        return WorkOrder.Translate.class;
+    }
+
+    @Override
+    public void work(ClipRow clip, WorkOrder.Translate order, Watch watch) {
         Translator translator = translators.stream()
                 .filter(t -> t.name().equals(order.translator()))
                 .findFirst()

@@ -1,0 +1,32 @@
+package saltdrum.core.format;
+
+import java.util.List;
+import java.util.Set;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.style.Style;
+
+final class WordsFormat extends CaptionFormat {
+    WordsFormat() {
+        super(
+                "WORDS",
+                "Words file",
+                List.of("json"),
+                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.CERTAINTY));
+    }
+
+    @Override
+    Seen seen(String head) {
+        return head.stripLeading().startsWith("{") ? Seen.SURELY : Seen.NOT;
+    }
+
+    @Override
+    CaptionFile read(String text) {
+        return WordsFile.read(text).toCaptions();
+    }
+
+    @Override
+    public String write(Track track, Style style, Size size) {
+        return WordsFile.of(track).write();
+    }
+}

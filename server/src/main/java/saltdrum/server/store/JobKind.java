@@ -1,0 +1,8 @@
+package saltdrum.server.store;
+
+/** What a piece of long work gives. */
+public enum JobKind {
+    PREPARE,
+    WORDS,
+    RENDER
+}

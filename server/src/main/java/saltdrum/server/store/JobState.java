@@ -1,0 +1,16 @@
+package saltdrum.server.store;
+
+public enum JobState {
+    WAITING,
+    RUNNING,
+    /** Asked to stop, and not there yet. */
+    STOPPING,
+    DONE,
+    FAILED,
+    STOPPED;
+
+    /** Whether it was asked to stop, whether or not it has. */
+    public boolean isStop() {
+        return this == STOPPING || this == STOPPED;
+    }
+}

@@ -1,0 +1,57 @@
+package saltdrum.server.work;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import saltdrum.core.Json;
+import saltdrum.core.sound.Sound;
+import saltdrum.core.word.Word;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.SoundChoice;
+import saltdrum.media.clip.SoundTrack;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.GlossaryStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.speech.recognise.Term;
+
+/** What work on a clip's speech begins with: the sound that is listened to, and the terms that hold for it. */
+@Component
+class ClipSound {
+    private final ClipStore clips;
+    private final MediaStore media;
+    private final GlossaryStore glossary;
+
+    ClipSound(ClipStore clips, MediaStore media, GlossaryStore glossary) {
+        this.clips = clips;
+        this.media = media;
+        this.glossary = glossary;
+    }
+
+    /** The chosen sound at 16 kHz, as loud as speech usually is; made once and kept. */
+    Sound part(ClipRow clip, int fromMs, int toMs) {
+        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        if (info.sounds().isEmpty()) {
+            return Sound.NONE;
+        }
+        String hash = clip.speechHash();
+        if (hash == null) {
+            hash = media.keep(
+                    SpeechCopy.bytes(SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()))));
+            clips.speech(clip.id(), hash);
+        }
+        return SpeechCopy.of(media.file(hash)).part(fromMs, toMs);
+    }
+
+    List<Term> terms(ClipRow clip) {
+        return glossary.holdingFor(clip.clientId()).stream()
+                .map(row -> new Term(row.term(), row.sayAs()))
+                .toList();
+    }
+
+    /** Words of a part, with the whole clip's times. */
+    static List<Word> shifted(List<Word> words, int byMs) {
+        return words.stream()
+                .map(w -> w.withTime(w.startMs() + byMs, w.endMs() + byMs))
+                .toList();
+    }
+}

@@ -1,0 +1,66 @@
+package saltdrum.server.work;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.ReplaceWords;
+import saltdrum.core.sound.Sound;
+import saltdrum.core.word.Tokens;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.TrackStore;
+import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.SpeechResult;
+
+/** Places a script on the voice. */
+@Component
+class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
+    private final TrackStore tracks;
+    private final ClipSound sounds;
+    private final SpeechDesk speech;
+    private final Announcements announcements;
+
+    PlaceScriptWork(TrackStore tracks, ClipSound sounds, SpeechDesk speech, Announcements announcements) {
+        this.tracks = tracks;
+        this.sounds = sounds;
+        this.speech = speech;
+        this.announcements = announcements;
+    }
+
+    @Override
+    public Class<WorkOrder.PlaceScript> order() {
+        return WorkOrder.PlaceScript.class;
+    }
+
+    @Override
+    public void work(ClipRow clip, WorkOrder.PlaceScript order, Watch watch) {
+        List<String> tokens = Tokens.split(order.script());
+        if (tokens.isEmpty()) {
+            throw new BadInputException("The script has no words. Paste what is said in the clip.");
+        }
+        watch.say("Listening to the voice");
+        Sound sound = sounds.part(clip, order.fromMs(), order.toMs());
+        watch.say("Placing " + tokens.size() + " words");
+        SpeechResult placed = speech.place(
+                sound,
+                tokens,
+                order.language(),
+                order.toMs() - order.fromMs(),
+                sounds.terms(clip),
+                watch::progress,
+                watch::stopped);
+        bringIn(clip, order.language(), placed, order.fromMs(), order.toMs());
+    }
+
+    private void bringIn(ClipRow clip, String language, SpeechResult placed, int fromMs, int toMs) {
+        List<Unscripted> unscripted = placed.unscripted().stream()
+                .map(u -> new Unscripted(0, u.startMs() + fromMs, u.endMs() + fromMs, u.text()))
+                .toList();
+        Edit edit = new ReplaceWords(language, ClipSound.shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
+        StoredTrack stored = tracks.change(clip.id(), -1, before -> edit.said(before), track -> edit.on(track))
+                .after();
+        announcements.track(clip.id(), stored.version());
+    }
+}

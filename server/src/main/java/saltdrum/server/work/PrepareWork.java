@@ -1,0 +1,53 @@
+package saltdrum.server.work;
+
+import java.nio.file.Path;
+import org.springframework.stereotype.Component;
+import saltdrum.core.Json;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Peaks;
+import saltdrum.media.clip.Pictures;
+import saltdrum.media.clip.Proxy;
+import saltdrum.media.clip.SoundChoice;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.MediaStore;
+
+/** Poster, peaks and, where browsers need it, a proxy. */
+@Component
+class PrepareWork implements Work<WorkOrder.Prepare> {
+    private final ClipStore clips;
+    private final MediaStore media;
+    private final Announcements announcements;
+
+    PrepareWork(ClipStore clips, MediaStore media, Announcements announcements) {
+        this.clips = clips;
+        this.media = media;
+        this.announcements = announcements;
+    }
+
+    @Override
+    public Class<WorkOrder.Prepare> order() {
+        return WorkOrder.Prepare.class;
+    }
+
+    @Override
+    public void work(ClipRow clip, WorkOrder.Prepare order, Watch watch) {
+        Path file = media.file(clip.mediaHash());
+        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        String poster = media.keep(Pictures.poster(file, info));
+        String peaks = media.keep(Peaks.of(file, info, SoundChoice.parse(clip.sound())));
+        clips.prepared(clip.id(), poster, peaks, null);
+        announcements.clip(clip.id());
+        if (!info.playsInBrowsers()) {
+            Path out = media.workFile(".mp4");
+            try {
+                watch.say("Making a light copy that browsers can play");
+                Proxy.make(file, info, out, watch::progress, watch::stopped);
+                clips.prepared(clip.id(), poster, peaks, media.keep(out));
+            } finally {
+                media.discard(out);
+            }
+            announcements.clip(clip.id());
+        }
+    }
+}
