@@ -21,6 +21,7 @@ import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
 import saltdrum.core.text.TextFile;
@@ -62,7 +63,7 @@ public final class CaptionOptions {
         Path file = Path.of(style);
         return style.endsWith(".json") || Files.isRegularFile(file)
                 ? StyleFile.read(Files.readString(file))
-                : StyleFile.builtIn(style);
+                : new ShippedStyles().get(style);
     }
 
     Track track() throws IOException {

@@ -4,8 +4,8 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 
 @Command(name = "styles", description = "Lists the styles that ship.")
 final class StylesCommand implements Callable<Integer> {
@@ -14,7 +14,7 @@ final class StylesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        for (Style style : StyleFile.builtIn()) {
+        for (Style style : new ShippedStyles().all()) {
             spec.commandLine().getOut().printf("%-10s %s%n", style.name(), style.about());
         }
         return 0;

@@ -17,7 +17,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.CaptionFormat;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -35,7 +35,7 @@ class CaptionFilesTest {
 
     private Path written(CaptionFormat format, Track track) throws Exception {
         Path file = folder.resolve("captions." + format.endings().get(0));
-        Files.writeString(file, format.write(track, StyleFile.builtIn("Mallet"), SIZE));
+        Files.writeString(file, format.write(track, new ShippedStyles().get("Mallet"), SIZE));
         return file;
     }
 
@@ -144,7 +144,7 @@ class CaptionFilesTest {
                     "csv=p=0",
                     written(format, track).toString());
             String[] rows = packets.strip().split("\n");
-            assertThat(rows).as(format.label).hasSameSizeAs(track.cues());
+            assertThat(rows).as(format.label()).hasSameSizeAs(track.cues());
             for (int i = 0; i < rows.length; i++) {
                 String[] fields = rows[i].split(",");
                 double start = Double.parseDouble(fields[0]) * 1000;

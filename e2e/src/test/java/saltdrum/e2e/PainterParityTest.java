@@ -30,7 +30,7 @@ import saltdrum.core.scene.Box;
 import saltdrum.core.scene.CueScene;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.Painter;
@@ -74,7 +74,9 @@ class PainterParityTest {
     void bothPaintersDrawTheSame(String style, double scale) throws Exception {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         Scene scene = maker.make(
-                Demo.track("three-coats", Recipe.TWO_LINES, style), StyleFile.builtIn(style), new Size(1080, 1920));
+                Demo.track("three-coats", Recipe.TWO_LINES, style),
+                new ShippedStyles().get(style),
+                new Size(1080, 1920));
         page.evaluate("([name, scene]) => { scenes[name] = JSON.parse(scene); }", List.of(style, Json.write(scene)));
         List<Integer> differences = new ArrayList<>();
         List<Double> similarities = new ArrayList<>();

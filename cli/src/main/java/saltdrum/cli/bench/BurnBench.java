@@ -14,8 +14,8 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 import saltdrum.core.word.Word;
 import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.BurnOrder;
@@ -41,7 +41,7 @@ final class BurnBench {
         long cold = Cpu.ownNs();
         warmUp(folder, maker);
         double warming = (Cpu.ownNs() - cold) / 1e6;
-        for (Style style : StyleFile.builtIn()) {
+        for (Style style : new ShippedStyles().all()) {
             Track track = Material.track(47, Recipe.TWO_LINES, style.name());
             Scene scene = maker.make(track, style, info.size());
             Path ass = folder.resolve("captions.ass");
@@ -88,7 +88,7 @@ final class BurnBench {
     private static void warmUp(Path folder, SceneMaker maker) throws IOException {
         Path clip = Material.clip(folder, 3);
         Track track = Material.track(10, Recipe.TWO_LINES, "Mallet");
-        for (Style style : StyleFile.builtIn()) {
+        for (Style style : new ShippedStyles().all()) {
             Scene scene = maker.make(track, style, Probe.of(clip).size());
             new Burn(clip, Probe.of(clip), Frame.OWN, scene, new BurnOrder("ultrafast", 20))
                     .to(folder.resolve("burned.mp4"), done -> {}, () -> false);

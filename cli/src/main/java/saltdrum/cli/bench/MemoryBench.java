@@ -8,7 +8,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.Probe;
@@ -26,7 +26,7 @@ final class MemoryBench {
             Path clip = Material.clip(folder, seconds);
             Track track = Material.track(seconds * 47 / 20, Recipe.TWO_LINES, "Lantern");
             Scene scene = maker.make(
-                    track, StyleFile.builtIn("Lantern"), Probe.of(clip).size());
+                    track, new ShippedStyles().get("Lantern"), Probe.of(clip).size());
             // 5 forgets the peak so far.
             Files.writeString(Path.of("/proc/self/clear_refs"), "5");
             Burn.Result result = new Burn(clip, Probe.of(clip), Frame.OWN, scene, BurnOrder.USUAL)

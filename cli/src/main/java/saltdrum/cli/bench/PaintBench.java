@@ -6,8 +6,8 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.Band;
@@ -21,7 +21,7 @@ final class PaintBench {
 
     static void run(Report report) throws IOException {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
-        for (Style style : StyleFile.builtIn()) {
+        for (Style style : new ShippedStyles().all()) {
             Scene scene = maker.make(Material.track(41, Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
             double[] ms = new double[FRAMES];
             double cpu = 0;

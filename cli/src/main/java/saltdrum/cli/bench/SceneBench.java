@@ -9,8 +9,8 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 
@@ -19,7 +19,7 @@ final class SceneBench {
 
     static void run(Report report) throws IOException {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
-        for (Style style : StyleFile.builtIn()) {
+        for (Style style : new ShippedStyles().all()) {
             Track track = Material.track(150, Recipe.PHRASE, style.name());
             Scene scene = maker.make(track, style, new Size(1080, 1920));
             double[] ms = new double[60];

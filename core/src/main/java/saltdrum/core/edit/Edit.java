@@ -2,6 +2,7 @@ package saltdrum.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
@@ -99,4 +100,9 @@ public sealed interface Edit
      * @param before the track that it is done to
      */
     String said(Track before);
+
+    /** Names of the styles that the track will ask for: whoever takes the edit makes sure that there are such. */
+    default List<String> styles() {
+        return List.of();
+    }
 }

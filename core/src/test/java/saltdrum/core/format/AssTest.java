@@ -7,7 +7,7 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.ShippedStyles;
 
 class AssTest {
     private static final String HEAD =
@@ -45,7 +45,7 @@ class AssTest {
     @Test
     void roundingNeverAddsUpAlongACue() {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it first or you will be back by Friday");
-        Read back = Read.of(Ass.write(track, StyleFile.builtIn("Mallet"), new Size(1080, 1920)), "a.ass");
+        Read back = Read.of(Ass.write(track, new ShippedStyles().get("Mallet"), new Size(1080, 1920)), "a.ass");
         var before = track.words().toList();
         var after = back.track().words().toList();
         assertThat(after).hasSameSizeAs(before);

@@ -15,7 +15,7 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 
 class CaptionsTest {
@@ -38,7 +38,7 @@ class CaptionsTest {
     }
 
     private static String written(CaptionFormat format, Track track) {
-        return format.write(track, StyleFile.builtIn("Mallet"), SIZE);
+        return format.write(track, new ShippedStyles().get("Mallet"), SIZE);
     }
 
     @ParameterizedTest

@@ -16,14 +16,15 @@ import saltdrum.core.scene.CueScene;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 
 class SceneMakerTest {
     private static final Size TALL = new Size(1080, 1920);
 
     private static Scene scene(String style, Recipe recipe, String text) {
-        return new SceneMaker(new BlockTypesetter()).make(Words.track(recipe, text), StyleFile.builtIn(style), TALL);
+        return new SceneMaker(new BlockTypesetter())
+                .make(Words.track(recipe, text), new ShippedStyles().get(style), TALL);
     }
 
     private static List<Mark.GlyphRun> runs(CueScene cue) {
@@ -110,7 +111,7 @@ class SceneMakerTest {
     @Test
     void touchingCuesLeaveWithoutFading() {
         Track track = Words.track(Recipe.ONE_WORD, "row on");
-        Style style = StyleFile.builtIn("Lantern");
+        Style style = new ShippedStyles().get("Lantern");
         Scene scene = new SceneMaker(new BlockTypesetter()).make(track, style, TALL);
         CueScene first = scene.cues().get(0);
         assertThat(first.endMs()).isEqualTo(scene.cues().get(1).startMs());

@@ -12,7 +12,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.media.font.FontShelf;
@@ -30,7 +30,7 @@ class BandTest {
         }
         Track track = Track.of("en", Recipe.TWO_LINES, style, words);
         return new SceneMaker(new SkijaTypesetter(FontShelf.shipped()))
-                .make(track, StyleFile.builtIn(style), new Size(540, 960));
+                .make(track, new ShippedStyles().get(style), new Size(540, 960));
     }
 
     @ParameterizedTest

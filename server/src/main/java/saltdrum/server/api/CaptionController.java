@@ -34,7 +34,7 @@ import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
 import saltdrum.core.language.LanguageGuess;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
@@ -56,8 +56,11 @@ class CaptionController {
     private final TrackStore tracks;
     private final MediaStore media;
     private final Announcements announcements;
+    private final StyleShelf styles;
 
-    CaptionController(ClipStore clips, TrackStore tracks, MediaStore media, Announcements announcements) {
+    CaptionController(
+            ClipStore clips, TrackStore tracks, MediaStore media, Announcements announcements, StyleShelf styles) {
+        this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.media = media;
@@ -98,7 +101,7 @@ class CaptionController {
         CaptionFormat kind = CaptionFormat.of(format);
         String text = kind.write(
                 track,
-                StyleFile.builtIn(track.style()),
+                styles.get(track.style()),
                 track.frame().output(info(clip).size()));
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(clip.name() + suffix + "." + kind.endings().get(0), StandardCharsets.UTF_8)

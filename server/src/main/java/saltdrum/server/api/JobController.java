@@ -24,7 +24,7 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.ReplaceWords;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
@@ -47,12 +47,20 @@ class JobController {
     private final MediaStore media;
     private final Workers workers;
     private final SpeechDesk speech;
+    private final StyleShelf styles;
 
     /** Around a cue that is heard again, as far as it is free. */
     private static final int AROUND_CUE_MS = 300;
 
     JobController(
-            ClipStore clips, TrackStore tracks, JobStore jobs, MediaStore media, Workers workers, SpeechDesk speech) {
+            ClipStore clips,
+            TrackStore tracks,
+            JobStore jobs,
+            MediaStore media,
+            Workers workers,
+            SpeechDesk speech,
+            StyleShelf styles) {
+        this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.jobs = jobs;
@@ -129,7 +137,7 @@ class JobController {
         return JobView.of(workers.order(
                 clipId,
                 new WorkOrder.Render(
-                        track, StyleFile.builtIn(track.style()), order.preset(), order.crf(), order.keepCaptions())));
+                        track, styles.get(track.style()), order.preset(), order.crf(), order.keepCaptions())));
     }
 
     @GetMapping("/jobs/{jobId}")

@@ -15,8 +15,8 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 import saltdrum.core.style.StyleSample;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.core.style.Voice;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
@@ -30,8 +30,10 @@ class SceneController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final SceneMaker scenes;
+    private final StyleShelf styles;
 
-    SceneController(ClipStore clips, TrackStore tracks, SceneMaker scenes) {
+    SceneController(ClipStore clips, TrackStore tracks, SceneMaker scenes, StyleShelf styles) {
+        this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.scenes = scenes;
@@ -42,7 +44,7 @@ class SceneController {
     @Operation(summary = "The styles there are, in the order of the strip")
     @GetMapping("/styles")
     List<StyleView> styles() {
-        return StyleFile.builtIn().stream()
+        return styles.all().stream()
                 .map(style -> new StyleView(
                         style.name(),
                         style.about(),
@@ -57,7 +59,7 @@ class SceneController {
     @GetMapping("/clips/{clipId}/scene")
     SceneView scene(@PathVariable String clipId, @RequestParam(required = false) String language) {
         StoredTrack stored = tracks.shown(clipId, language);
-        Style style = StyleFile.builtIn(stored.track().style());
+        Style style = styles.get(stored.track().style());
         return new SceneView(stored.version(), scenes.make(stored.track(), style, size(clipId)));
     }
 
@@ -67,8 +69,7 @@ class SceneController {
             @PathVariable String clipId, @PathVariable String style, @RequestParam(defaultValue = "0") long cueId) {
         Track track = tracks.get(clipId).track();
         List<Cue> cues = track.cues();
-        return scenes.make(
-                StyleSample.of(cues, cueId, track.language()), StyleFile.builtIn(style), new Size(1080, 1920));
+        return scenes.make(StyleSample.of(cues, cueId, track.language()), styles.get(style), new Size(1080, 1920));
     }
 
     private Size size(String clipId) {

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Size;
 import saltdrum.core.edit.Edit;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
@@ -30,8 +31,15 @@ class TrackController {
     private final TrackStore tracks;
     private final WorkshopStore workshop;
     private final Announcements announcements;
+    private final StyleShelf styles;
 
-    TrackController(ClipStore clips, TrackStore tracks, WorkshopStore workshop, Announcements announcements) {
+    TrackController(
+            ClipStore clips,
+            TrackStore tracks,
+            WorkshopStore workshop,
+            Announcements announcements,
+            StyleShelf styles) {
+        this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.workshop = workshop;
@@ -54,6 +62,7 @@ class TrackController {
         if (request.edit() == null) {
             throw new saltdrum.core.BadInputException("The request holds no edit.");
         }
+        request.edit().styles().forEach(styles::get);
         return announced(tracks.change(
                 clipId, request.version(), before -> request.edit().said(before), track -> request.edit()
                         .on(track)));

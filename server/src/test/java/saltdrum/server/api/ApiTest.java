@@ -105,6 +105,18 @@ class ApiTest {
     }
 
     @Test
+    void aStyleThatIsNotThereIsRefusedWhenItIsAskedFor() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        mvc.perform(post("/api/clips/" + id + "/track/edits")
+                        .contentType("application/json")
+                        .content("{\"version\":0,\"edit\":{\"kind\":\"restyle\",\"style\":\"Foghorn\"}}"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("Tidemark")));
+        mvc.perform(get("/api/clips/" + id + "/track"))
+                .andExpect(jsonPath("$.head.style").value("Mallet"));
+    }
+
+    @Test
     void aCaptionFileComesInWithItsRepairsAndGoesOutAgain() throws Exception {
         String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
         String srt = "7\n00:00:00,100 --> 00:00:00,500\nRow <b>home</b>\n";
