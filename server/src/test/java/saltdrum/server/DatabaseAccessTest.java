@@ -66,6 +66,7 @@ class DatabaseAccessTest {
                 try (Connection connection = DriverManager.getConnection(url, "saltdrum", password);
                         Statement statement = connection.createStatement()) {
                     statement.execute("alter table kept add column if not exists more text");
+                    statement.execute("create table if not exists fresh (id int)");
                     statement.execute("insert into kept (word) values ('turn " + turn + "')");
                     ResultSet count = statement.executeQuery(
                             "select count(*), (select count(*) from pg_roles where rolsuper) from kept");

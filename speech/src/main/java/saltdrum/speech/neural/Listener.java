@@ -11,6 +11,12 @@ final class Listener {
     /** Below this mean logarithm a piece is a guess as a whole. */
     private static final double GUESS_LOG = -0.6;
 
+    /**
+     * Below this one nobody spoke: a short tone that voice activity took for a voice is told as a word at −6 and less, where
+     * speech in loud noise stays above −2.
+     */
+    private static final double NOBODY_LOG = -3;
+
     /** How sure a word of such a piece can be at most. */
     private static final double GUESS = 0.4;
 
@@ -59,6 +65,9 @@ final class Listener {
                 Decoder.Text text = new Decoder(vocabulary).text(heard, terms, part.seconds(), stopped)) {
             if (!text.whole()) {
                 return null;
+            }
+            if (text.meanLog() < NOBODY_LOG) {
+                return new Utterance(fromMs, toMs, List.of());
             }
             boolean guess = text.meanLog() < GUESS_LOG;
             Readings readings = new Readings(vocabulary);

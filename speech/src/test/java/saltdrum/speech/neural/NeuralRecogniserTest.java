@@ -106,6 +106,19 @@ class NeuralRecogniserTest {
         }
     }
 
+    /** Voice activity takes a short low tone for a voice; the model then said “You”, at one in forty thousand. */
+    @ParameterizedTest
+    @ValueSource(ints = {110, 160, 220, 300, 440})
+    void aShortToneIsNoWord(int hertz) {
+        for (int ms : new int[] {150, 300, 700}) {
+            short[] tone = new short[ms * Sound.RATE / 1000];
+            for (int i = 0; i < tone.length; i++) {
+                tone[i] = (short) (9000 * Math.sin(2 * Math.PI * hertz * i / Sound.RATE));
+            }
+            assertThat(hear(Sound.of(tone), english()).words()).isEmpty();
+        }
+    }
+
     @Test
     void unsureWordsComeWithOtherReadings() {
         List<HeardWord> unsure = hear(Sounds.spoken(), english()).words().stream()
