@@ -27,6 +27,9 @@ final class Differences {
     /** One word for several must sound nearly the same, or a small word would be lost in its neighbour. */
     private static final double ALIKE_JOINED = 0.25;
 
+    /** As much as this of the shortest of joined words may differ. */
+    private static final double MOST_OF_A_WORD = 0.5;
+
     private final SpeechResult placed;
     private final List<Word> heard;
     private final SpokenForm spokenForm = new SpokenForm();
@@ -99,9 +102,26 @@ final class Differences {
         }
         return known.computeIfAbsent(a + "|" + b, key -> {
             double distance = Sounding.distance(sounds(a), sounds(b));
-            boolean joined = script.size() + voice.size() > 2;
-            return distance <= (joined ? ALIKE_JOINED : ALIKE) ? distance : 1;
+            boolean alike = script.size() + voice.size() > 2
+                    ? distance <= ALIKE_JOINED && everyWordIsHeard(a, b, distance)
+                    : distance <= ALIKE;
+            return alike ? distance : 1;
         });
+    }
+
+    /** Whether what differs is too little to be one of the joined words: “gently the” is not “gently”. */
+    private boolean everyWordIsHeard(List<String> a, List<String> b, double distance) {
+        int longest = Math.max(phones(a), phones(b));
+        int shortest = Stream.concat(a.stream(), b.stream())
+                .mapToInt(word -> phones(List.of(word)))
+                .filter(phones -> phones > 0)
+                .min()
+                .orElse(0);
+        return distance * longest <= MOST_OF_A_WORD * shortest;
+    }
+
+    private int phones(List<String> spoken) {
+        return sounds(spoken).stream().mapToInt(List::size).min().orElse(0);
     }
 
     private List<String> spoken(List<String> texts) {

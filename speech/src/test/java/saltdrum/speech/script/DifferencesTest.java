@@ -48,6 +48,15 @@ class DifferencesTest {
         assertThat(notSaid(settled("row ?quickly the boat", "row the boat"))).containsExactly("quickly");
     }
 
+    /** “gently the” sounds so much like “gently” that it was taken for heard. */
+    @Test
+    void aSmallWordIsNotLostInItsNeighbour() {
+        assertThat(notSaid(settled("touch one gently ?the ?old and it clamps", "touch one gently and it clamps")))
+                .containsExactly("the", "old");
+        assertThat(notSaid(settled("under a tarpaulin ?to for twenty years", "under a tarpaulin for twenty years")))
+                .containsExactly("to");
+    }
+
     @Test
     void whatTheRecogniserHeardWasSaidAfterAll() {
         SpeechResult result = settled("row ?out the boat", "row out the boat");
