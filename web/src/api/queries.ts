@@ -10,6 +10,7 @@ import type {
   Job,
   Language,
   Scene,
+  ScenePatch,
   Style,
   Track,
   TrackPatch,
@@ -37,12 +38,40 @@ async function fetchTrack(id: string): Promise<Track> {
   return { ...head, cues };
 }
 
+interface MadeScene {
+  version: number;
+  scene: Scene;
+}
+
+/** The newest scene of each clip and language: only what changed since it is sent. */
+const newestScene = new Map<string, MadeScene>();
+
+async function fetchScene(id: string, language: string | null): Promise<MadeScene> {
+  const key = `${id} ${language}`;
+  const known = newestScene.get(key);
+  const query = new URLSearchParams();
+  if (language) query.set('language', language);
+  if (known) query.set('since', String(known.version));
+  const patch = await call<ScenePatch>('GET', `/api/clips/${id}/scene?${query}`);
+  const from = known && patch.before === known.version ? known.scene : null;
+  const scene: Scene = {
+    width: patch.width,
+    height: patch.height,
+    glyphs: { ...from?.glyphs, ...patch.glyphs },
+    cues: from
+      ? [...from.cues.slice(0, patch.from), ...patch.cues, ...from.cues.slice(patch.from + patch.removed)]
+      : patch.cues,
+  };
+  const made = { version: patch.version, scene };
+  newestScene.set(key, made);
+  return made;
+}
+
 /** The scene of the track's present version; the one before stays on the stage until it is there. */
 export const useScene = (id: string, version: number | undefined, language: string | null) =>
   useQuery({
     queryKey: [...keys.scene(id), version, language],
-    queryFn: () =>
-      call<{ version: number; scene: Scene }>('GET', `/api/clips/${id}/scene${inLanguage(language)}`),
+    queryFn: () => fetchScene(id, language),
     enabled: version !== undefined,
     placeholderData: (before) => before,
     gcTime: 10_000,

@@ -624,7 +624,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The display list of the clip's captions */
+        /** The display list of the clip's captions, or what of it changed since a version the page has */
         get: operations["scene"];
         put?: never;
         post?: never;
@@ -1578,10 +1578,26 @@ export interface components {
             };
             cues: components["schemas"]["CueScene"][];
         };
-        SceneView: {
+        ScenePatch: {
             /** Format: int64 */
             version: number;
-            scene: components["schemas"]["Scene"];
+            /**
+             * Format: int64
+             * @description Version of the scene that this changes; missing for a whole one
+             */
+            before?: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            glyphs: {
+                [key: string]: string;
+            };
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            removed: number;
+            cues: components["schemas"]["CueScene"][];
         };
         FormatView: {
             format: string;
@@ -2686,6 +2702,7 @@ export interface operations {
         parameters: {
             query?: {
                 language?: string;
+                since?: number;
             };
             header?: never;
             path: {
@@ -2701,7 +2718,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SceneView"];
+                    "*/*": components["schemas"]["ScenePatch"];
                 };
             };
         };

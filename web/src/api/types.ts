@@ -15,6 +15,7 @@ export type BroughtIn = Schemas['BroughtIn'];
 export type Unscripted = Schemas['Unscripted'];
 export type Policy = Schemas['Redraft']['policy'];
 export type Language = Schemas['LanguageView'];
+export type ScenePatch = Schemas['ScenePatch'];
 export type CaptionFormat = Schemas['FormatView'];
 export type Glossary = Schemas['GlossaryView'];
 export type Recipes = Schemas['RecipesView'];

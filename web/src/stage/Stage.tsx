@@ -10,6 +10,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
   const room = useRef<HTMLDivElement>(null);
   const video = useRef<HTMLVideoElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
+  const painted = useRef<Painter | null>(null);
   const [box, setBox] = useState({ width: 0, height: 0 });
   const { attach, shown, toggle, seek } = usePlayer.getState();
   const playing = usePlayer((s) => s.playing);
@@ -58,7 +59,11 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
     element.width = Math.max(1, Math.round(box.width * density));
     element.height = Math.max(1, Math.round(box.height * density));
     if (!scene) return;
-    const painter = new Painter(scene, element.width / scene.width);
+    const scale = element.width / scene.width;
+    const same = painted.current?.scale === scale ? painted.current : null;
+    same?.show(scene);
+    const painter = same ?? new Painter(scene, scale);
+    painted.current = painter;
     const context = element.getContext('2d')!;
     let idle = 0;
     const prepare = () => {

@@ -23,17 +23,22 @@ interface SoftShadow {
  */
 export class Painter {
   private readonly glyphs = new Map<string, Path2D>();
-  private readonly runs = new Map<Mark, Path2D>();
-  private readonly shadows = new Map<Mark, SoftShadow>();
-  private readonly sprites = new Map<Mark, Sprite>();
+  private readonly runs = new Map<string, Path2D>();
+  private readonly shadows = new Map<string, SoftShadow>();
+  private readonly sprites = new Map<string, Sprite>();
   private cached: CueScene | null = null;
   private layer: OffscreenCanvas | null = null;
 
   /** @param scale output pixels a design pixel */
   constructor(
-    readonly scene: Scene,
+    private scene: Scene,
     readonly scale: number,
   ) {}
+
+  /** Goes on with a newer scene; words that look as before keep their shapes. */
+  show(scene: Scene) {
+    this.scene = scene;
+  }
 
   /** Draws over what is there; the canvas' origin stands for output pixel left, top of the frame. */
   paint(canvas: Canvas, t: number, left = 0, top = 0): void {
@@ -61,8 +66,8 @@ export class Painter {
     const next = cueAfter(this.scene, t);
     for (const cue of [now, next]) {
       for (const mark of (cue?.marks ?? []) as Mark[]) {
-        if (mark.kind !== 'run' || this.sprites.has(mark)) continue;
-        if (mark.paint.shadow && mark.paint.shadow.sigma > 0 && !this.shadows.has(mark)) {
+        if (mark.kind !== 'run' || this.sprites.has(shapeOf(mark))) continue;
+        if (mark.paint.shadow && mark.paint.shadow.sigma > 0 && !this.shadows.has(shapeOf(mark))) {
           this.softShadow(mark, this.runPath(mark));
         } else {
           this.sprite(mark);
@@ -77,9 +82,9 @@ export class Painter {
     if (cue === this.cached) return;
     this.cached = cue;
     const next = cueAfter(this.scene, cue.startMs);
-    const kept = new Set<Mark>([...cue.marks, ...(next?.marks ?? [])] as Mark[]);
+    const kept = new Set(([...cue.marks, ...(next?.marks ?? [])] as Mark[]).map(shapeOf));
     for (const shapes of [this.runs, this.shadows, this.sprites]) {
-      for (const mark of shapes.keys()) if (!kept.has(mark)) shapes.delete(mark);
+      for (const shape of shapes.keys()) if (!kept.has(shape)) shapes.delete(shape);
     }
   }
 
@@ -119,7 +124,7 @@ export class Painter {
 
   /** A word at rest, painted once: most words of most frames stand still or only move. At rest nothing is resampled. */
   private sprite(run: GlyphRun): Sprite {
-    const known = this.sprites.get(run);
+    const known = this.sprites.get(shapeOf(run));
     if (known) return known;
     const rest = stateOf({ ...run, tracks: [] }, 0);
     const turn = (run.tilt / 180) * Math.PI;
@@ -134,7 +139,7 @@ export class Painter {
     this.place(canvas, run, rest, left, top);
     this.draw(canvas, run, rest, left, top);
     const sprite = { image, left, top };
-    this.sprites.set(run, sprite);
+    this.sprites.set(shapeOf(run), sprite);
     return sprite;
   }
 
@@ -218,7 +223,7 @@ export class Painter {
   }
 
   private softShadow(run: GlyphRun, path: Path2D): SoftShadow {
-    const known = this.shadows.get(run);
+    const known = this.shadows.get(shapeOf(run));
     if (known) return known;
     const cast = run.paint.shadow!;
     const s = this.scale;
@@ -239,12 +244,12 @@ export class Painter {
     canvas.shadowOffsetX = 2 * width;
     canvas.drawImage(sharp, -2 * width, 0);
     const soft = { image, left: left / s, top: top / s, width: width / s, height: height / s };
-    this.shadows.set(run, soft);
+    this.shadows.set(shapeOf(run), soft);
     return soft;
   }
 
   private runPath(run: GlyphRun): Path2D {
-    const known = this.runs.get(run);
+    const known = this.runs.get(shapeOf(run));
     if (known) return known;
     const path = new Path2D();
     const s = run.size / 1000;
@@ -256,9 +261,32 @@ export class Painter {
       }
       path.addPath(glyph, new DOMMatrix([s, 0, 0, s, run.x + placed.x * s, run.y + placed.y * s]));
     }
-    this.runs.set(run, path);
+    this.runs.set(shapeOf(run), path);
     return path;
   }
+}
+
+const shapes = new WeakMap<Mark, string>();
+
+/** What a mark looks like at rest, as a key: equal shapes are painted once, whichever version of the scene they are of. */
+function shapeOf(mark: Mark): string {
+  const known = shapes.get(mark);
+  if (known) return known;
+  const shape =
+    mark.kind === 'run'
+      ? JSON.stringify([
+          mark.x,
+          mark.y,
+          mark.size,
+          mark.pivotX,
+          mark.pivotY,
+          mark.tilt,
+          mark.glyphs,
+          mark.paint,
+        ])
+      : '';
+  shapes.set(mark, shape);
+  return shape;
 }
 
 /** Length of a cubic's arm for a quarter circle of radius 1: 4 (√2 − 1) / 3. */

@@ -474,6 +474,39 @@ class ScoreTest extends OnTheBench {
         });
     }
 
+    /** A new version of the scene painted every word and shadow of the cue anew, whatever had changed. */
+    @Test
+    void wordsThatLookAsBeforeKeepTheirShapes() throws Exception {
+        context.addInitScript(
+                "window.made = 0; const Canvas = window.OffscreenCanvas;"
+                        + "window.OffscreenCanvas = class extends Canvas { constructor(w, h) { super(w, h); window.made++; } };");
+        String clipId = bringInMinute(draft().words());
+        page.keyboard().press("ArrowDown");
+        settled();
+        int before = settled();
+        assertThat(before).isPositive();
+        // What is known of the cue changes, not how it looks.
+        changing(clipId, () -> page.keyboard().press("x"));
+        changing(clipId, () -> page.keyboard().press("x"));
+        assertThat(settled()).isEqualTo(before);
+        changing(clipId, () -> page.keyboard().press("e"));
+        assertThat(settled()).isBetween(before + 1, before + 3);
+    }
+
+    /** Shapes made until no more come. */
+    private int settled() {
+        int made = -1;
+        for (int now = made(); now != made; now = made()) {
+            made = now;
+            RunningServer.pause(700);
+        }
+        return made;
+    }
+
+    private int made() {
+        return ((Number) page.evaluate("() => window.made")).intValue();
+    }
+
     @Test
     void keysCanBeChangedAndTheBrowsersCannotBeTaken() throws Exception {
         String clipId = bringInMinute(draft().words());

@@ -1,5 +1,6 @@
 package saltdrum.core.scene;
 
+import java.util.Arrays;
 import java.util.List;
 
 /** Where a cue's ink can be at any time: the hull of all its tracks, never too small. */
@@ -46,45 +47,58 @@ public final class InkBounds {
                 case X -> add(x, range);
                 case Y -> add(y, range);
                 case ROTATION -> add(rotation, range);
-                case SCALE -> {
-                    scale[0] *= range[0];
-                    scale[1] *= range[1];
-                }
+                case SCALE -> multiply(scale, range);
                 case OPACITY, EXTENT, FILL -> {}
             }
         }
         Box ink = mark.ink();
-        double left = ink.x() - mark.pivotX();
-        double top = ink.y() - mark.pivotY();
-        double right = ink.right() - mark.pivotX();
-        double bottom = ink.bottom() - mark.pivotY();
-        double most = Math.max(Math.abs(scale[0]), Math.abs(scale[1]));
-        if (rotation[0] == 0 && rotation[1] == 0) {
-            double least = Math.min(scale[0], scale[1]);
-            return Box.ofEdges(
-                    mark.pivotX() + x[0] + Math.min(left * most, left * least),
-                    mark.pivotY() + y[0] + Math.min(top * most, top * least),
-                    mark.pivotX() + x[1] + Math.max(right * most, right * least),
-                    mark.pivotY() + y[1] + Math.max(bottom * most, bottom * least));
-        }
-        Box turned = null;
-        double[] angles = {rotation[0], (rotation[0] + rotation[1]) / 2, rotation[1]};
-        for (double angle : angles) {
-            double cos = Math.cos(Math.toRadians(angle));
-            double sin = Math.sin(Math.toRadians(angle));
-            for (double px : new double[] {left, right}) {
-                for (double py : new double[] {top, bottom}) {
-                    Box corner = new Box(
-                            mark.pivotX() + most * (px * cos - py * sin),
-                            mark.pivotY() + most * (px * sin + py * cos),
-                            0,
-                            0);
-                    turned = turned == null ? corner : turned.union(corner);
-                }
+        double[] reachX = new double[2];
+        double[] reachY = new double[2];
+        for (double dx : new double[] {ink.x() - mark.pivotX(), ink.right() - mark.pivotX()}) {
+            for (double dy : new double[] {ink.y() - mark.pivotY(), ink.bottom() - mark.pivotY()}) {
+                double far = Math.hypot(dx, dy);
+                double angle = Math.toDegrees(Math.atan2(dy, dx));
+                sweep(reachX, far, angle, rotation, scale);
+                // The sine is the cosine a quarter turn before.
+                sweep(reachY, far, angle - 90, rotation, scale);
             }
         }
-        return Box.ofEdges(turned.x() + x[0], turned.y() + y[0], turned.right() + x[1], turned.bottom() + y[1])
-                .grown(rotation[0] == rotation[1] ? 0 : 0.02 * Math.hypot(ink.width(), ink.height()));
+        return Box.ofEdges(
+                mark.pivotX() + x[0] + reachX[0],
+                mark.pivotY() + y[0] + reachY[0],
+                mark.pivotX() + x[1] + reachX[1],
+                mark.pivotY() + y[1] + reachY[1]);
+    }
+
+    /**
+     * Widens {@code reach} to all values of scale · far · cos(angle + turn). A cosine is extreme at the ends of the turn
+     * and at every half turn between; the scale is at its ends.
+     */
+    private static void sweep(double[] reach, double far, double angle, double[] turn, double[] scale) {
+        double from = angle + turn[0];
+        double to = angle + turn[1];
+        double least = Math.min(Math.cos(Math.toRadians(from)), Math.cos(Math.toRadians(to)));
+        double most = Math.max(Math.cos(Math.toRadians(from)), Math.cos(Math.toRadians(to)));
+        if (Math.floor(to / 360) > Math.floor(from / 360)) {
+            most = 1;
+        }
+        if (Math.floor((to - 180) / 360) > Math.floor((from - 180) / 360)) {
+            least = -1;
+        }
+        for (double s : scale) {
+            for (double c : new double[] {least, most}) {
+                reach[0] = Math.min(reach[0], s * far * c);
+                reach[1] = Math.max(reach[1], s * far * c);
+            }
+        }
+    }
+
+    private static void multiply(double[] product, double[] range) {
+        double[] ends = {
+            product[0] * range[0], product[0] * range[1], product[1] * range[0], product[1] * range[1],
+        };
+        product[0] = Arrays.stream(ends).min().orElseThrow();
+        product[1] = Arrays.stream(ends).max().orElseThrow();
     }
 
     private static void add(double[] sum, double[] range) {

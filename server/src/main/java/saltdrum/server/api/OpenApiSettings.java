@@ -17,6 +17,7 @@ import saltdrum.core.scene.Mark;
 class OpenApiSettings {
     /** The only fields of answers that may be missing; null is never written. */
     private static final Set<String> OPTIONAL = Set.of(
+            "ScenePatch.before",
             "TrackHead.undo",
             "TrackHead.redo",
             "TermView.sayAs",

@@ -2,7 +2,10 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -14,7 +17,6 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleSample;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.style.Voice;
@@ -27,6 +29,16 @@ import saltdrum.server.store.TrackStore;
 @RestController
 @RequestMapping("/api")
 class SceneController {
+    private static final int MOST_KEPT = 32;
+
+    /** The scene that a page got last, by clip and language. */
+    private final Map<String, MadeScene> latest = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, MadeScene> eldest) {
+            return size() > MOST_KEPT;
+        }
+    });
+
     private final ClipStore clips;
     private final TrackStore tracks;
     private final SceneMaker scenes;
@@ -52,15 +64,19 @@ class SceneController {
                 .toList();
     }
 
-    /** A scene and the track version it was made of, so that a page never paints one with the words of another. */
-    record SceneView(long version, Scene scene) {}
-
-    @Operation(summary = "The display list of the clip's captions")
+    @Operation(summary = "The display list of the clip's captions, or what of it changed since a version the page has")
     @GetMapping("/clips/{clipId}/scene")
-    SceneView scene(@PathVariable String clipId, @RequestParam(required = false) String language) {
+    ScenePatch scene(
+            @PathVariable String clipId,
+            @RequestParam(required = false) String language,
+            @RequestParam(required = false) Long since) {
         StoredTrack stored = tracks.shown(clipId, language);
-        Style style = styles.get(stored.track().style());
-        return new SceneView(stored.version(), scenes.make(stored.track(), style, size(clipId)));
+        Scene scene = scenes.make(stored.track(), styles.get(stored.track().style()), size(clipId));
+        MadeScene made = new MadeScene(stored.version(), scene);
+        MadeScene before = latest.put(clipId + " " + language, made);
+        return before != null && since != null && before.version() == since
+                ? ScenePatch.between(before, made)
+                : ScenePatch.whole(made);
     }
 
     @Operation(summary = "A few of the clip's own words in a style, from time 0, to be played in a loop")

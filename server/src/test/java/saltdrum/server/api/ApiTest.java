@@ -117,6 +117,43 @@ class ApiTest {
     }
 
     @Test
+    void aSceneSendsOnlyWhatChanged() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        StringBuilder srt = new StringBuilder();
+        for (int i = 0; i < 9; i++) {
+            srt.append("%d\n00:00:0%d,000 --> 00:00:0%d,900\nRow home%n\n".formatted(i + 1, i, i));
+        }
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt.toString()))
+                .andExpect(status().isOk());
+        String scene = "/api/clips/" + id + "/scene";
+        mvc.perform(get(scene))
+                .andExpect(jsonPath("$.version").value(1))
+                .andExpect(jsonPath("$.before").doesNotExist())
+                .andExpect(jsonPath("$.cues.length()").value(9));
+        JsonNode track = JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        String edit = "{\"version\":1,\"edit\":{\"kind\":\"retypeCue\",\"cueId\":"
+                + track.path("cues").get(4).path("id").asLong() + ",\"text\":\"Row quay\"}}";
+        mvc.perform(post("/api/clips/" + id + "/track/edits")
+                        .contentType("application/json")
+                        .content(edit))
+                .andExpect(status().isOk());
+        mvc.perform(get(scene).param("since", "1"))
+                .andExpect(jsonPath("$.version").value(2))
+                .andExpect(jsonPath("$.before").value(1))
+                .andExpect(jsonPath("$.from").value(4))
+                .andExpect(jsonPath("$.removed").value(1))
+                .andExpect(jsonPath("$.cues.length()").value(1))
+                .andExpect(jsonPath("$.glyphs.length()").value(org.hamcrest.Matchers.lessThan(5)));
+        // A page that has another version gets all of it.
+        mvc.perform(get(scene).param("since", "1"))
+                .andExpect(jsonPath("$.before").doesNotExist())
+                .andExpect(jsonPath("$.cues.length()").value(9));
+    }
+
+    @Test
     void aCaptionFileComesInWithItsRepairsAndGoesOutAgain() throws Exception {
         String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
         String srt = "7\n00:00:00,100 --> 00:00:00,500\nRow <b>home</b>\n";

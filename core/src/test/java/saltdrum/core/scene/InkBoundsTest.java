@@ -1,0 +1,64 @@
+package saltdrum.core.scene;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import saltdrum.core.motion.Easing;
+
+class InkBoundsTest {
+    private static PropertyTrack track(Property property, double... values) {
+        List<Keyframe> keys = new ArrayList<>();
+        for (int i = 0; i < values.length; i++) {
+            keys.add(Keyframe.of(1000.0 * i, values[i], Easing.LINEAR));
+        }
+        return new PropertyTrack(property, keys);
+    }
+
+    private static Mark plate(double pivotX, double pivotY, PropertyTrack... tracks) {
+        return new Mark.Plate(100, 200, 400, 40, 0, "#fbf7ee", pivotX, pivotY, List.of(tracks));
+    }
+
+    /** A plate of 400x40 that turns once round was given a box 62 high, so a burn would have cut it. */
+    @Test
+    void aMarkThatTurnsOnceRoundSweepsACircle() {
+        Box box = InkBounds.of(List.of(plate(300, 220, track(Property.ROTATION, 0, 360))));
+        double across = Math.hypot(400, 40);
+        assertThat(box.width()).isBetween(across, across + 6);
+        assertThat(box.height()).isBetween(across, across + 6);
+    }
+
+    @Test
+    void aSmallTurnSweepsNoMoreThanItsEnds() {
+        Box box = InkBounds.of(List.of(plate(300, 220, track(Property.ROTATION, -2, 2))));
+        assertThat(box.height()).isBetween(40.0, 40 + 2 * 200 * Math.sin(Math.toRadians(2)) + 6);
+    }
+
+    @Test
+    void theInkIsInsideAtAnyTimeWhateverMoves() {
+        Random random = new Random(3);
+        for (int round = 0; round < 2000; round++) {
+            List<PropertyTrack> tracks = new ArrayList<>();
+            for (Property property : Property.values()) {
+                if (property != Property.FILL && random.nextBoolean()) {
+                    double span = property == Property.ROTATION ? 900 : property == Property.SCALE ? 2 : 300;
+                    tracks.add(track(
+                            property,
+                            span * random.nextGaussian(),
+                            span * random.nextGaussian(),
+                            span * random.nextGaussian()));
+                }
+            }
+            Mark mark = plate(random.nextInt(600), random.nextInt(400), tracks.toArray(PropertyTrack[]::new));
+            Box bounds = InkBounds.of(List.of(mark)).grown(0.1);
+            for (double t = 0; t <= 2000; t += 37) {
+                Box ink = InkBounds.at(mark, MarkState.of(mark, t)).grown(-2);
+                assertThat(bounds.holds(ink))
+                        .as("%s at %s in %s", ink, t, bounds)
+                        .isTrue();
+            }
+        }
+    }
+}
