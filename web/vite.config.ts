@@ -5,5 +5,6 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { target: 'es2022', assetsInlineLimit: 0 },
-  server: { proxy: { '/api': 'http://127.0.0.1:7311' } },
+  // The launcher's dev says where the server is.
+  server: { proxy: { '/api': process.env.SALT_DRUM_SERVER ?? 'http://127.0.0.1:7311' } },
 });

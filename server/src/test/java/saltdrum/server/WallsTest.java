@@ -2,6 +2,7 @@ package saltdrum.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -36,6 +37,11 @@ class WallsTest {
     }
 
     @Test
+    void noPackagesGoInCircles() {
+        slices().matching("saltdrum.(**)").should().beFreeOfCycles().check(CLASSES);
+    }
+
+    @Test
     void coreIsPlain() {
         noClasses()
                 .that()
@@ -60,7 +66,7 @@ class WallsTest {
                 .resideOutsideOfPackages("saltdrum.server.store..")
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("org.apache.ibatis..", "org.mybatis..")
+                .resideInAnyPackage("org.apache.ibatis..", "org.mybatis..", "java.sql..", "org.postgresql..")
                 .check(CLASSES);
     }
 

@@ -15,6 +15,7 @@ import saltdrum.speech.align.Aligner;
 import saltdrum.speech.estimate.Estimator;
 import saltdrum.speech.neural.ModelShelf;
 import saltdrum.speech.neural.NeuralRecogniser;
+import saltdrum.speech.placing.SpeechResult;
 import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Recogniser.Asked;

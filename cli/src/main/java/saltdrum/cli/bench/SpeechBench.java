@@ -10,7 +10,7 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.speech.SpeechDesk;
-import saltdrum.speech.SpeechResult;
+import saltdrum.speech.placing.SpeechResult;
 
 /** The aligner on the corpus, against the synthesisers' own word times: clean, disturbed, and with a script that is wrong. */
 final class SpeechBench {

@@ -3,7 +3,7 @@ package saltdrum.core.motion;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import saltdrum.core.BadInputException;
-import saltdrum.core.style.Colours;
+import saltdrum.core.colour.Colours;
 
 /** What a word does while it is spoken. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")

@@ -1,8 +1,8 @@
 package saltdrum.core.scene;
 
 import java.util.List;
+import saltdrum.core.colour.Colours;
 import saltdrum.core.motion.Easing;
-import saltdrum.core.style.Colours;
 
 /** One property over time. Before the first keyframe its value holds, after the last one too. */
 public record PropertyTrack(Property property, List<Keyframe> keys) {

@@ -1,6 +1,7 @@
 package saltdrum.core.style;
 
 import saltdrum.core.BadInputException;
+import saltdrum.core.colour.Colours;
 
 /** A rounded plate behind each line; lengths in em. */
 public record Backing(String fill, double padX, double padY, double radius) {

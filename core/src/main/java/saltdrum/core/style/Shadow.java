@@ -1,6 +1,7 @@
 package saltdrum.core.style;
 
 import saltdrum.core.BadInputException;
+import saltdrum.core.colour.Colours;
 
 /** A shadow under the letter and its outline together. Lengths in em; {@code blur} is the Gaussian's sigma. */
 public record Shadow(String colour, double dx, double dy, double blur) {

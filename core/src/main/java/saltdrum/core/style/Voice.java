@@ -1,6 +1,7 @@
 package saltdrum.core.style;
 
 import saltdrum.core.BadInputException;
+import saltdrum.core.colour.Colours;
 
 /**
  * How a word of one role looks.

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import saltdrum.core.colour.Colours;
 import saltdrum.core.motion.Easing;
-import saltdrum.core.style.Colours;
 
 class SceneTest {
     private static final PropertyTrack SCALE = new PropertyTrack(

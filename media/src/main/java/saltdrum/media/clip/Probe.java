@@ -110,10 +110,11 @@ public final class Probe {
                             + MOST_SIDE + ": export the clip at 1080x1920 and bring that.");
         }
         double seconds = number(format, "duration", number(video, "duration", 0));
-        if (seconds > MOST_MINUTES * 60) {
-            throw new BadInputException(
-                    "The clip runs " + Math.round(seconds / 60) + " minutes. The longest we take is " + MOST_MINUTES
-                            + ": cut out the part you need and bring that.");
+        // A cut between two frames is seldom to the second.
+        if (seconds > MOST_MINUTES * 60 + 1) {
+            throw new BadInputException("The clip runs " + (int) (seconds / 60) + " min " + (int) (seconds % 60)
+                    + " s. The longest we take is " + MOST_MINUTES
+                    + " minutes: cut out the part you need and bring that.");
         }
         ClipInfo.Ratio average = ratio(video.path("avg_frame_rate").asString("0/0"));
         ClipInfo.Ratio timeBase = ratio(video.path("time_base").asString("1/90000"));

@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import saltdrum.core.colour.Colours;
 import saltdrum.core.scene.Box;
 import saltdrum.core.scene.CueScene;
 import saltdrum.core.scene.InkBounds;
@@ -26,7 +27,6 @@ import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
-import saltdrum.core.style.Colours;
 
 /**
  * Paints a scene at a scale into a canvas. Its twin is {@code web/src/stage/painter.ts}: every step here stands there

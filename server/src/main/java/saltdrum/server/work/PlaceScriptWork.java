@@ -12,7 +12,7 @@ import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 import saltdrum.speech.SpeechDesk;
-import saltdrum.speech.SpeechResult;
+import saltdrum.speech.placing.SpeechResult;
 
 /** Places a script on the voice. */
 @Component

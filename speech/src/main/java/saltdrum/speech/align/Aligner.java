@@ -17,10 +17,10 @@ import saltdrum.core.spoken.SpokenForm;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
-import saltdrum.speech.SpeechResult;
 import saltdrum.speech.acoustic.AcousticModel;
 import saltdrum.speech.acoustic.Features;
 import saltdrum.speech.acoustic.Pronunciations;
+import saltdrum.speech.placing.SpeechResult;
 
 /** Places the words of an English script on its sound. One at a time; the model is shared. */
 public final class Aligner {

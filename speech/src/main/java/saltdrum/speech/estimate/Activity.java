@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import saltdrum.core.sound.Sound;
-import saltdrum.speech.SpeechResult.Silence;
+import saltdrum.speech.placing.SpeechResult.Silence;
 
 /**
  * Where someone seems to speak: 20 ms energies against a threshold between the quiet and the loud of the clip itself.

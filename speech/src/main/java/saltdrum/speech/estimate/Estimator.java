@@ -7,8 +7,8 @@ import saltdrum.core.word.Pin;
 import saltdrum.core.word.Syllables;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
-import saltdrum.speech.SpeechResult;
-import saltdrum.speech.SpeechResult.Silence;
+import saltdrum.speech.placing.SpeechResult;
+import saltdrum.speech.placing.SpeechResult.Silence;
 
 /** Places a script in any language by speech activity and syllable weight. Every word is marked estimated. */
 public final class Estimator {

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.zip.GZIPOutputStream;
-import saltdrum.speech.acoustic.Pronunciations;
 
 /** Trains the letter-to-sound model from the dictionary; run by the build, its result ships in the jar. */
 public final class TrainLetterToSound {
@@ -37,7 +36,7 @@ public final class TrainLetterToSound {
     /** @param used says which words may be learnt from, so that a test can hold some back */
     static LetterToSound train(Predicate<String> used) {
         List<Graphones.Spelled> words = new ArrayList<>();
-        Pronunciations.read((word, phones) -> {
+        Dictionary.read((word, phones) -> {
             if (word.matches("[a-z']{2,24}") && used.test(word)) {
                 words.add(new Graphones.Spelled(word, phones.split(" ")));
             }

@@ -11,9 +11,9 @@ import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
-import saltdrum.speech.SpeechResult;
-import saltdrum.speech.SpeechResult.Unscripted;
 import saltdrum.speech.acoustic.Pronunciations;
+import saltdrum.speech.placing.SpeechResult;
+import saltdrum.speech.placing.SpeechResult.Unscripted;
 
 /**
  * A placed script and what was heard, side by side. A word was not said where the aligner does not find it and the

@@ -14,8 +14,8 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.speech.Sounds;
-import saltdrum.speech.SpeechResult;
 import saltdrum.speech.acoustic.AcousticModel;
+import saltdrum.speech.placing.SpeechResult;
 
 class AlignerTest {
     private static final Aligner ALIGNER = new Aligner(new AcousticModel());

@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
-import saltdrum.speech.SpeechResult;
+import saltdrum.speech.placing.SpeechResult;
 
 class EstimatorTest {
     /** 1 s of silence, 1 s of a tone, 1 s of silence, 1 s of a tone. */

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import saltdrum.speech.acoustic.Pronunciations;
 
 class LetterToSoundTest {
     private final LetterToSound model = LetterToSound.shipped();
@@ -32,7 +31,7 @@ class LetterToSoundTest {
     void mostPhonesOfHeldBackWordsAreRight() {
         LetterToSound trained = TrainLetterToSound.train(word -> word.hashCode() % 20 != 0);
         Map<String, Set<List<String>>> held = new HashMap<>();
-        Pronunciations.read((word, phones) -> {
+        Dictionary.read((word, phones) -> {
             if (word.matches("[a-z]{4,12}") && word.hashCode() % 20 == 0 && held.size() < 800) {
                 held.computeIfAbsent(word, w -> new HashSet<>()).add(List.of(phones.split(" ")));
             }

@@ -8,8 +8,8 @@ import org.junit.jupiter.api.Test;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
-import saltdrum.speech.SpeechResult;
-import saltdrum.speech.SpeechResult.Unscripted;
+import saltdrum.speech.placing.SpeechResult;
+import saltdrum.speech.placing.SpeechResult.Unscripted;
 
 /** Words of 300 ms each, 400 ms apart; a leading “?” marks one that the aligner did not find. */
 class DifferencesTest {

@@ -1,4 +1,4 @@
-package saltdrum.speech;
+package saltdrum.speech.placing;
 
 import java.util.List;
 import saltdrum.core.word.Word;

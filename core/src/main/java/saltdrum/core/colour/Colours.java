@@ -1,4 +1,4 @@
-package saltdrum.core.style;
+package saltdrum.core.colour;
 
 import saltdrum.core.BadInputException;
 

@@ -1,0 +1,2 @@
+/** Colours as they are written, and between two of them. */
+package saltdrum.core.colour;
