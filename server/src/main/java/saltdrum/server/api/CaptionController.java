@@ -151,7 +151,7 @@ class CaptionController {
                         cues.stream().flatMap(cue -> cue.words().stream()).toList(),
                         0,
                         Integer.MAX_VALUE);
-        StoredChange change = tracks.change(clipId, -1, before -> edit.said(before), track -> edit.on(track));
+        StoredChange change = tracks.change(clipId, -1, edit);
         announcements.track(clipId, change.after().version());
         return new BroughtIn(
                 cues.size(),

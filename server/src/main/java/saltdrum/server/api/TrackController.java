@@ -63,9 +63,7 @@ class TrackController {
             throw new saltdrum.core.BadInputException("The request holds no edit.");
         }
         request.edit().styles().forEach(styles::get);
-        return announced(tracks.change(
-                clipId, request.version(), before -> request.edit().said(before), track -> request.edit()
-                        .on(track)));
+        return announced(tracks.change(clipId, request.version(), request.edit()));
     }
 
     @PostMapping("/undo")

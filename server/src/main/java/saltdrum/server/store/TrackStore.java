@@ -22,6 +22,7 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Change;
+import saltdrum.core.edit.Edit;
 import saltdrum.core.translation.Translation;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
@@ -175,6 +176,11 @@ public class TrackStore {
             Change difference = Change.between(present.track(), after);
             return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, null));
         });
+    }
+
+    /** An edit, which says itself in the history. See {@link #change(String, long, Function, UnaryOperator)}. */
+    public StoredChange change(String trackId, long version, Edit edit) {
+        return change(trackId, version, edit::said, edit::on);
     }
 
     private Runnable step(String trackId, String said, Change change, String jobId) {

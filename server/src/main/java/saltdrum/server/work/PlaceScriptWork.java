@@ -59,8 +59,7 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
                 .map(u -> new Unscripted(0, u.startMs() + fromMs, u.endMs() + fromMs, u.text()))
                 .toList();
         Edit edit = new ReplaceWords(language, ClipSound.shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
-        StoredTrack stored = tracks.change(clip.id(), -1, before -> edit.said(before), track -> edit.on(track))
-                .after();
+        StoredTrack stored = tracks.change(clip.id(), -1, edit).after();
         announcements.track(clip.id(), stored.version());
     }
 }

@@ -82,8 +82,7 @@ class TrackStoreTest {
     }
 
     private StoredTrack edit(long version, Edit edit) {
-        return tracks.change(clipId, version, before -> edit.said(before), t -> edit.on(t))
-                .after();
+        return tracks.change(clipId, version, edit).after();
     }
 
     /** What the database holds, read afresh. */
