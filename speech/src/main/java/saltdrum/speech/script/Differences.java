@@ -35,15 +35,20 @@ final class Differences {
     private final SpokenForm spokenForm = new SpokenForm();
     private final Map<String, List<String>> spokenForms = new HashMap<>();
     private final Map<String, Double> known = new HashMap<>();
-    private final Map<String, List<List<String>>> ways;
+    /** By the plain form: “won't” and “wont” are one. */
+    private final Map<String, List<List<String>>> ways = new HashMap<>();
 
     Differences(SpeechResult placed, List<Word> heard) {
         this.placed = placed;
         this.heard = heard;
-        this.ways = Pronunciations.of(Stream.concat(placed.words().stream(), heard.stream())
-                .flatMap(word -> spokenForm.of(word.text()).stream())
-                .distinct()
-                .toList());
+        Pronunciations.of(Stream.concat(placed.words().stream(), heard.stream())
+                        .flatMap(word -> spokenForm.of(word.text()).stream())
+                        .distinct()
+                        .toList())
+                .forEach((form, said) ->
+                        ways.merge(Tokens.normalised(form), said, (a, b) -> Stream.concat(a.stream(), b.stream())
+                                .distinct()
+                                .toList()));
     }
 
     /** The same words, with what differs decided by both. */
@@ -100,6 +105,10 @@ final class Differences {
         if (a.equals(b)) {
             return 0;
         }
+        if (!ways.keySet().containsAll(a) || !ways.keySet().containsAll(b)) {
+            // A word that nobody knows how to say is like no other.
+            return 1;
+        }
         return known.computeIfAbsent(a + "|" + b, key -> {
             double distance = Sounding.distance(sounds(a), sounds(b));
             boolean alike = script.size() + voice.size() > 2
@@ -114,7 +123,6 @@ final class Differences {
         int longest = Math.max(phones(a), phones(b));
         int shortest = Stream.concat(a.stream(), b.stream())
                 .mapToInt(word -> phones(List.of(word)))
-                .filter(phones -> phones > 0)
                 .min()
                 .orElse(0);
         return distance * longest <= MOST_OF_A_WORD * shortest;
@@ -136,7 +144,6 @@ final class Differences {
     }
 
     private List<List<String>> sounds(List<String> spoken) {
-        return Sounding.joined(
-                spoken.stream().filter(ways::containsKey).map(ways::get).toList());
+        return Sounding.joined(spoken.stream().map(ways::get).toList());
     }
 }

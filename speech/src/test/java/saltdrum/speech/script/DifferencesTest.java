@@ -57,6 +57,14 @@ class DifferencesTest {
                 .containsExactly("to");
     }
 
+    /** A word with an apostrophe had no sound at all, and so was like nothing said. */
+    @Test
+    void aWordWithAnApostropheIsHeardLikeAnyOther() {
+        assertThat(notSaid(settled("to October, ?won't ?hear whatever", "to October, whatever")))
+                .containsExactly("won't", "hear");
+        assertThat(notSaid(settled("they ?won’t hear", "they won't hear"))).isEmpty();
+    }
+
     @Test
     void whatTheRecogniserHeardWasSaidAfterAll() {
         SpeechResult result = settled("row ?out the boat", "row out the boat");
