@@ -2,11 +2,15 @@ package saltdrum.cli.bench;
 
 import java.io.IOException;
 import java.util.List;
+import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Rebreak;
 import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Word;
 
 /** Edits in the core alone, and their round trip through a running server and its database. */
 final class EditBench {
@@ -46,6 +50,29 @@ final class EditBench {
                     words == 600 ? "<= 10" : "-",
                     "p95 of 40, three recipes");
         }
+        oneCue(report);
         RoundTrip.run(report);
+    }
+
+    /** All words held in one cue by hand: its lines are found, and its cue. */
+    private static void oneCue(Report report) throws IOException {
+        for (int count : new int[] {3000, 6000}) {
+            List<Word> words = Material.words(count).stream()
+                    .map(word -> word.withPin(word.id() == 1 ? Pin.CUE_BREAK : Pin.TOGETHER))
+                    .toList();
+            double[] ms = new double[20];
+            for (int i = 0; i < ms.length; i++) {
+                long start = System.nanoTime();
+                Breaker.cues(words, Recipe.TWO_LINES, "en", new Ids(1));
+                Breaker.lines(words, Recipe.TWO_LINES, "en");
+                ms[i] = (System.nanoTime() - start) / 1e6;
+            }
+            report.line(
+                    "break " + count + " words held in one cue",
+                    Report.quantile(ms, 0.95),
+                    "ms",
+                    count == 6000 ? "<= 200" : "-",
+                    "p95 of 20, cold ones too");
+        }
     }
 }

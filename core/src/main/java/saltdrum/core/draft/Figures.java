@@ -43,12 +43,19 @@ final class Figures {
                 result.add(Draft.rewritten(words.get(i++), whole));
                 continue;
             }
+            Word first = words.get(i);
+            Amounts.Amount amount = Amounts.at(words, i);
+            if (amount != null) {
+                Word end = words.get(amount.end() - 1);
+                result.add(Draft.rewritten(first, amount.text()).withTime(first.startMs(), end.endMs()));
+                i = amount.end();
+                continue;
+            }
             Number number = longest(words, i);
             if (number == null) {
                 result.add(words.get(i++));
                 continue;
             }
-            Word first = words.get(i);
             Word last = words.get(number.end - 1);
             int next = number.end;
             String text = Long.toString(number.value);
@@ -73,14 +80,25 @@ final class Figures {
                 .filter(part -> !part.isBlank())
                 .map(part -> Draft.rewritten(word, part))
                 .toList();
+        Amounts.Amount amount = Amounts.at(apart, 0);
+        if (amount != null && amount.end() == apart.size()) {
+            return amount.text();
+        }
         Number number = longest(apart, 0);
         return number == null || number.end < apart.size() ? null : number.value + tail(word.text());
     }
 
     /** @param end index after its last word */
-    private record Number(long value, int end) {}
+    record Number(long value, int end) {}
 
+    /** The longest number from here. A lone small one reads better as a word, and is none. */
     private static Number longest(List<Word> words, int from) {
+        Number number = number(words, from);
+        return number == null || number.value < 10 && number.end - from == 1 ? null : number;
+    }
+
+    /** The longest number from here, or null. */
+    static Number number(List<Word> words, int from) {
         long total = 0;
         long group = 0;
         int end = from;
@@ -123,8 +141,7 @@ final class Figures {
             // A year: nineteen eighty-seven.
             return new Number(value * 100 + rest.value, rest.end);
         }
-        // A lone small number reads better as a word.
-        return count == 0 || value < 10 && end - from == 1 ? null : new Number(value, end);
+        return count == 0 ? null : new Number(value, end);
     }
 
     private static boolean small(String word) {
@@ -159,11 +176,11 @@ final class Figures {
         return true;
     }
 
-    private static String plain(Word word) {
+    static String plain(Word word) {
         return word.text().toLowerCase(Locale.ROOT).replaceAll("[^a-z-]+$", "");
     }
 
-    private static String tail(String text) {
+    static String tail(String text) {
         return text.replaceAll("^.*?([^\\p{L}\\p{N}]*)$", "$1");
     }
 }

@@ -8,9 +8,12 @@ import static saltdrum.core.Words.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 
 class BreakerTest {
     @Test
@@ -104,5 +107,42 @@ class BreakerTest {
     void lengthsAreCountedAsAReaderCounts() {
         assertThat(ReadingSpeed.characters("e\u0301te\u0301")).isEqualTo(3);
         assertThat(ReadingSpeed.characters("👩‍🚀")).isEqualTo(1);
+    }
+
+    /** Three thousand words in one cue never came to an end. */
+    @Test
+    @Timeout(60)
+    void aCueOfManyWordsComesToAnEnd() {
+        for (Pin pin : new Pin[] {Pin.TOGETHER, Pin.LINE_BREAK}) {
+            List<Word> words = new ArrayList<>();
+            for (int i = 0; i < 6000; i++) {
+                words.add(Word.of(i + 1L, "tide", i * 100, i * 100 + 100, WordSource.TYPED)
+                        .withPin(i == 0 ? Pin.CUE_BREAK : pin));
+            }
+            List<Cue> cues = Breaker.cues(words, Recipe.TWO_LINES, "en", new Ids(1));
+            assertThat(cues.stream().mapToInt(cue -> cue.words().size()).sum()).isEqualTo(6000);
+            if (pin == Pin.TOGETHER) {
+                assertThat(cues).hasSize(1);
+                // Four words of four letters and their spaces are 19 characters, five are more than 22.
+                assertThat(cues.get(0).lineStarts()).hasSize(1499).startsWith(4, 8, 12);
+            }
+        }
+    }
+
+    /** What cannot be shown on a few lines is filled line by line; no line is too long. */
+    @Test
+    void manyLinesAreFilledOneAfterTheOther() {
+        List<Word> words = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            words.add(Word.of(i + 1L, "lantern".substring(0, 1 + i % 7), i * 100, i * 100 + 100, WordSource.TYPED));
+        }
+        List<Integer> starts = Breaker.lines(words, Recipe.PHRASE, "en");
+        assertThat(starts).hasSizeGreaterThan(8);
+        for (int l = 0; l <= starts.size(); l++) {
+            int from = l == 0 ? 0 : starts.get(l - 1);
+            int to = l == starts.size() ? words.size() : starts.get(l);
+            String line = words.subList(from, to).stream().map(Word::text).collect(Collectors.joining(" "));
+            assertThat(line.length()).isLessThanOrEqualTo(22);
+        }
     }
 }
