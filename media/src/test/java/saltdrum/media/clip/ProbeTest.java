@@ -96,7 +96,7 @@ class ProbeTest {
                         "libx264",
                         "-preset",
                         "ultrafast"),
-                "180 minutes",
+                "180 min",
                 "30");
     }
 
