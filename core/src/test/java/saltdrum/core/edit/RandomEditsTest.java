@@ -2,6 +2,7 @@ package saltdrum.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.List;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Example;
@@ -10,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.ShrinkingMode;
 import saltdrum.core.edit.EditDice.Throw;
+import saltdrum.core.scene.Mark;
 
 /**
  * The same 400 sequences of edits in every run. The search for others is {@link RandomEditsExploration}; what it finds is
@@ -24,6 +26,16 @@ class RandomEditsTest {
     @Example
     void theDiceKnowEveryKind() {
         assertThat(EditDice.kinds()).containsExactlyInAnyOrder(Edit.class.getPermittedSubclasses());
+    }
+
+    /** What JSON names and what the compiler permits are two lists; this says when they disagree. */
+    @Example
+    void jsonKnowsEveryKind() {
+        for (Class<?> closed : List.of(Edit.class, Mark.class)) {
+            assertThat(closed.getAnnotation(JsonSubTypes.class).value())
+                    .extracting(JsonSubTypes.Type::value)
+                    .containsExactlyInAnyOrder(closed.getPermittedSubclasses());
+        }
     }
 
     @Property(tries = 400, seed = "20261126", shrinking = ShrinkingMode.BOUNDED)
