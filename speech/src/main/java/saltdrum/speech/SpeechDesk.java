@@ -48,10 +48,10 @@ public final class SpeechDesk {
         return aligner;
     }
 
-    /** Loads what recognising English needs, so that the first clip does not wait for it. */
+    /** Loads and tries what recognising English needs, so that the first clip waits for neither models nor compiler. */
     public void warm() {
         here.warm("en");
-        aligner();
+        placeHeard(Rehearsal.sound(), Rehearsal.WORDS, "en");
     }
 
     /** What is wrong with the models, one sentence a language; empty when all is well. */

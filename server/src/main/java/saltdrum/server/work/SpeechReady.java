@@ -1,5 +1,8 @@
 package saltdrum.server.work;
 
+import jakarta.annotation.PostConstruct;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -8,24 +11,39 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
 import saltdrum.speech.SpeechDesk;
 
-/** Reads the speech models through and loads them once the server answers, so that the first clip does not wait. */
+/**
+ * Reads the speech models through, loads and tries them, so that the first clip does not wait. It begins while the last of
+ * the server starts; earlier it only takes longer, because the compiler has the whole start to do first. The server
+ * answers once the models are read through.
+ */
 @Component
 class SpeechReady {
     private static final Logger LOG = LoggerFactory.getLogger(SpeechReady.class);
 
     private final SpeechDesk speech;
+    private CompletableFuture<Void> checked;
 
     SpeechReady(SpeechDesk speech) {
         this.speech = speech;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void prepare() {
-        speech.check();
-        speech.troubles().forEach(LOG::warn);
-        Thread thread = new Thread(this::warm, "speech-ready");
+    @PostConstruct
+    void begin() {
+        Executor aside = SpeechReady::aside;
+        checked = CompletableFuture.runAsync(speech::check, aside);
+        checked.thenRunAsync(this::warm, aside);
+    }
+
+    private static void aside(Runnable work) {
+        Thread thread = new Thread(work, "speech-ready");
         thread.setDaemon(true);
         thread.start();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void tell() {
+        checked.join();
+        speech.troubles().forEach(LOG::warn);
     }
 
     private void warm() {
