@@ -58,9 +58,10 @@ async function fetchScene(id: string, language: string | null): Promise<MadeScen
     width: patch.width,
     height: patch.height,
     glyphs: { ...from?.glyphs, ...patch.glyphs },
-    cues: from
-      ? [...from.cues.slice(0, patch.from), ...patch.cues, ...from.cues.slice(patch.from + patch.removed)]
-      : patch.cues,
+    pictures: { ...from?.pictures, ...patch.pictures },
+    parts: from
+      ? [...from.parts.slice(0, patch.from), ...patch.parts, ...from.parts.slice(patch.from + patch.removed)]
+      : patch.parts,
   };
   const made = { version: patch.version, scene };
   newestScene.set(key, made);

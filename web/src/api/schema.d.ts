@@ -1467,7 +1467,7 @@ export interface components {
             /** Format: double */
             height: number;
         };
-        Cast: {
+        Cast: Omit<components["schemas"]["Coat"], "kind"> & {
             colour: string;
             /** Format: double */
             dx: number;
@@ -1475,20 +1475,39 @@ export interface components {
             dy: number;
             /** Format: double */
             sigma: number;
-        };
-        CueScene: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            startMs: number;
-            /** Format: int32 */
-            endMs: number;
-            bounds: components["schemas"]["Box"];
             /** Format: double */
-            fit: number;
-            marks: (components["schemas"]["GlyphRun"] | components["schemas"]["Plate"])[];
+            grow: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cast";
         };
-        GlyphRun: Omit<components["schemas"]["Mark"], "kind"> & {
+        Coat: {
+            kind: string;
+        };
+        ColourKey: {
+            /** Format: double */
+            t: number;
+            colour: string;
+            easing: unknown;
+        };
+        ColourTrack: {
+            /** @enum {string} */
+            property: "fill";
+            keys: components["schemas"]["ColourKey"][];
+        };
+        Fill: Omit<components["schemas"]["Coat"], "kind"> & {
+            paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "fill";
+        };
+        Glyphs: Omit<components["schemas"]["Mark"], "kind"> & {
             /** Format: int64 */
             wordId: number;
             /** Format: double */
@@ -1497,40 +1516,116 @@ export interface components {
             y: number;
             /** Format: double */
             size: number;
-            /** Format: double */
-            pivotX: number;
-            /** Format: double */
-            pivotY: number;
-            /** Format: double */
-            tilt: number;
+            pose: components["schemas"]["Pose"];
             glyphs: components["schemas"]["PlacedGlyph"][];
-            paint: components["schemas"]["Paint"];
+            coats: (components["schemas"]["Cast"] | components["schemas"]["Fill"] | components["schemas"]["Outline"])[];
             ink: components["schemas"]["Box"];
-            tracks: components["schemas"]["PropertyTrack"][];
+            tracks: components["schemas"]["Tracks"];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            kind: "run";
+            kind: "glyphs";
+        };
+        Group: Omit<components["schemas"]["Mark"], "kind"> & {
+            pose: components["schemas"]["Pose"];
+            clip?: components["schemas"]["Box"];
+            marks: (components["schemas"]["Glyphs"] | components["schemas"]["Group"] | components["schemas"]["Picture"] | components["schemas"]["Plate"])[];
+            tracks: components["schemas"]["Tracks"];
+            each?: components["schemas"]["Tracks"];
+            delays: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "group";
         };
         Keyframe: {
             /** Format: double */
             t: number;
             /** Format: double */
             value: number;
-            colour?: string;
             easing: unknown;
+        };
+        Linear: Omit<components["schemas"]["Paint"], "kind"> & {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+            stops: components["schemas"]["Stop"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "linear";
         };
         Mark: {
             kind: string;
         };
-        Paint: {
-            shadow?: components["schemas"]["Cast"];
-            outlineColour: string;
+        NumberTrack: {
+            /** @enum {string} */
+            property: "opacity" | "x" | "y" | "scale" | "rotation" | "extent" | "insetLeft" | "insetTop" | "insetRight" | "insetBottom" | "blur";
+            keys: components["schemas"]["Keyframe"][];
+        };
+        Outline: Omit<components["schemas"]["Coat"], "kind"> & {
+            paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
             /** Format: double */
-            outline: number;
+            width: number;
+            /** @enum {string} */
+            join: "round" | "miter" | "bevel";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "outline";
+        };
+        Paint: {
+            kind: string;
+        };
+        Part: {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+            /** Format: int32 */
+            depth: number;
+            bounds: components["schemas"]["Box"];
+            /** Format: double */
+            fit: number;
+            marks: (components["schemas"]["Glyphs"] | components["schemas"]["Group"] | components["schemas"]["Picture"] | components["schemas"]["Plate"])[];
+        };
+        Picture: Omit<components["schemas"]["Mark"], "kind"> & {
+            picture: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            size: number;
+            pose: components["schemas"]["Pose"];
+            ink: components["schemas"]["Box"];
+            tracks: components["schemas"]["Tracks"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picture";
+        };
+        PictureLayer: {
+            path: string;
             fill: string;
+            evenOdd: boolean;
         };
         PlacedGlyph: {
             glyph: string;
@@ -1550,12 +1645,9 @@ export interface components {
             height: number;
             /** Format: double */
             radius: number;
-            fill: string;
-            /** Format: double */
-            pivotX: number;
-            /** Format: double */
-            pivotY: number;
-            tracks: components["schemas"]["PropertyTrack"][];
+            pose: components["schemas"]["Pose"];
+            coats: (components["schemas"]["Cast"] | components["schemas"]["Fill"] | components["schemas"]["Outline"])[];
+            tracks: components["schemas"]["Tracks"];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1563,10 +1655,28 @@ export interface components {
              */
             kind: "plate";
         };
-        PropertyTrack: {
-            /** @enum {string} */
-            property: "opacity" | "x" | "y" | "scale" | "rotation" | "extent" | "fill";
-            keys: components["schemas"]["Keyframe"][];
+        Pose: {
+            /** Format: double */
+            pivotX: number;
+            /** Format: double */
+            pivotY: number;
+            /** Format: double */
+            tilt: number;
+        };
+        Radial: Omit<components["schemas"]["Paint"], "kind"> & {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            radius: number;
+            stops: components["schemas"]["Stop"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "radial";
         };
         Scene: {
             /** Format: int32 */
@@ -1576,7 +1686,28 @@ export interface components {
             glyphs: {
                 [key: string]: string;
             };
-            cues: components["schemas"]["CueScene"][];
+            pictures: {
+                [key: string]: components["schemas"]["PictureLayer"][];
+            };
+            parts: components["schemas"]["Part"][];
+        };
+        Solid: Omit<components["schemas"]["Paint"], "kind"> & {
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "solid";
+        };
+        Stop: {
+            /** Format: double */
+            at: number;
+            colour: string;
+        };
+        Tracks: {
+            numbers: components["schemas"]["NumberTrack"][];
+            colours: components["schemas"]["ColourTrack"][];
         };
         ScenePatch: {
             /** Format: int64 */
@@ -1593,11 +1724,14 @@ export interface components {
             glyphs: {
                 [key: string]: string;
             };
+            pictures: {
+                [key: string]: components["schemas"]["PictureLayer"][];
+            };
             /** Format: int32 */
             from: number;
             /** Format: int32 */
             removed: number;
-            cues: components["schemas"]["CueScene"][];
+            parts: components["schemas"]["Part"][];
         };
         FormatView: {
             format: string;

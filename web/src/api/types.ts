@@ -29,11 +29,21 @@ export type HistoryStep = Schemas['HistoryRow'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];
 export type Scene = Schemas['Scene'];
-export type CueScene = Schemas['CueScene'];
-export type GlyphRun = Schemas['GlyphRun'];
+export type Part = Schemas['Part'];
+export type Box = Schemas['Box'];
+export type Pose = Schemas['Pose'];
+export type Group = Schemas['Group'];
+export type Glyphs = Schemas['Glyphs'];
 export type Plate = Schemas['Plate'];
-export type Mark = GlyphRun | Plate;
-export type PropertyTrack = Schemas['PropertyTrack'];
+export type Picture = Schemas['Picture'];
+export type PictureLayer = Schemas['PictureLayer'];
+export type Mark = Group | Glyphs | Plate | Picture;
+export type Cast = Schemas['Cast'];
+export type Coat = Cast | Schemas['Outline'] | Schemas['Fill'];
+export type Paint = Schemas['Solid'] | Schemas['Linear'] | Schemas['Radial'];
+export type Tracks = Schemas['Tracks'];
+export type NumberTrack = Schemas['NumberTrack'];
+export type ColourTrack = Schemas['ColourTrack'];
 
 export type Edit =
   | Schemas['RetypeCue']

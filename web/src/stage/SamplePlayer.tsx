@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Scene } from '../api/types';
-import { Painter } from './painter';
+import { ScenePainter } from './paint/scenePainter';
 
 const PAUSE_MS = 700;
 
@@ -12,15 +12,15 @@ export function SamplePlayer({ scene, width, height }: { scene: Scene; width: nu
     const density = window.devicePixelRatio || 1;
     element.width = width * density;
     element.height = height * density;
-    const context = element.getContext('2d')!;
-    const cue = scene.cues[0];
-    const b = cue.bounds;
+    const context = element.getContext('2d', { willReadFrequently: true })!;
+    const part = scene.parts[0];
+    const b = part.bounds;
     const scale = Math.min(
       (element.width * 0.92) / b.width,
       (element.height * 0.86) / b.height,
       element.width / 860,
     );
-    const painter = new Painter(scene, scale);
+    const painter = new ScenePainter(scene, scale);
     const left = (b.x + b.width / 2) * scale - element.width / 2;
     const top = (b.y + b.height / 2) * scale - element.height / 2;
     // Everyone who asks for less motion sees the cue at its middle, still.
@@ -28,7 +28,7 @@ export function SamplePlayer({ scene, width, height }: { scene: Scene; width: nu
     let frame = 0;
     const started = performance.now();
     const paint = (now: number) => {
-      const t = still ? (cue.startMs + cue.endMs) / 2 : (now - started) % (cue.endMs + PAUSE_MS);
+      const t = still ? (part.startMs + part.endMs) / 2 : (now - started) % (part.endMs + PAUSE_MS);
       context.clearRect(0, 0, element.width, element.height);
       painter.paint(context, t, left, top);
       if (!still) frame = requestAnimationFrame(paint);

@@ -3,14 +3,14 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { length, stamp } from '../player/time';
-import { Painter } from './painter';
+import { ScenePainter } from './paint/scenePainter';
 
 /** The picture in its frame, with the captions painted over it at the time of the frame on the screen. */
 export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene | undefined }) {
   const room = useRef<HTMLDivElement>(null);
   const video = useRef<HTMLVideoElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const painted = useRef<Painter | null>(null);
+  const painted = useRef<ScenePainter | null>(null);
   const [box, setBox] = useState({ width: 0, height: 0 });
   const { attach, shown, toggle, seek } = usePlayer.getState();
   const playing = usePlayer((s) => s.playing);
@@ -62,9 +62,10 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
     const scale = element.width / scene.width;
     const same = painted.current?.scale === scale ? painted.current : null;
     same?.show(scene);
-    const painter = same ?? new Painter(scene, scale);
+    const painter = same ?? new ScenePainter(scene, scale);
     painted.current = painter;
-    const context = element.getContext('2d')!;
+    // Painted by the processor: a graphics card smooths edges in its own way, and the render would differ.
+    const context = element.getContext('2d', { willReadFrequently: true })!;
     let idle = 0;
     const prepare = () => {
       idle = painter.ahead(usePlayer.getState().timeMs) ? requestIdleCallback(prepare) : 0;

@@ -67,7 +67,7 @@ function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: numbe
       className={`block w-full overflow-hidden rounded-lg text-left ${on ? 'bg-paper outline-2 outline-accent' : 'bg-sunk hover:bg-paper'}`}
     >
       <span className="flex h-[104px] items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
-        {sample.data && sample.data.cues.length > 0 && (
+        {sample.data && sample.data.parts.length > 0 && (
           <SamplePlayer scene={sample.data} width={262} height={104} />
         )}
       </span>

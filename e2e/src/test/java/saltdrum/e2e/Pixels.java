@@ -15,6 +15,19 @@ final class Pixels {
         return most;
     }
 
+    /** Pixels of which a colour channel differs by more than that. */
+    static int differing(byte[] a, byte[] b, int most) {
+        int count = 0;
+        for (int i = 0; i < a.length; i += 4) {
+            boolean differs = false;
+            for (int c = 0; c < 3; c++) {
+                differs |= Math.abs((a[i + c] & 0xff) - (b[i + c] & 0xff)) > most;
+            }
+            count += differs ? 1 : 0;
+        }
+        return count;
+    }
+
     /**
      * Mean structural similarity of the luma, 8 by 8 windows every 4 pixels (Wang, Bovik, Sheikh and Simoncelli, IEEE
      * Trans. Image Processing 13, 2004; constants K1 = 0.01, K2 = 0.03).

@@ -24,13 +24,14 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Json;
-import saltdrum.core.scene.Box;
+import saltdrum.core.plane.Box;
+import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.scene.SceneAt;
+import saltdrum.core.scene.Timeline;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
-import saltdrum.media.paint.Painter;
+import saltdrum.media.paint.ScenePainter;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -196,10 +197,14 @@ class WholeJobTest extends OnTheBench {
         assertThat(Video.soundHash(burned)).isEqualTo(Video.soundHash(source));
         JsonNode whole = server.get("/api/clips/" + clipId + "/scene");
         Scene scene = Json.read(
-                ((ObjectNode) whole).retain("width", "height", "glyphs", "cues").toString(), Scene.class, "scene");
+                ((ObjectNode) whole)
+                        .retain("width", "height", "glyphs", "pictures", "parts")
+                        .toString(),
+                Scene.class,
+                "scene");
         FrameTimes times = FrameTimes.of(source, Probe.of(source));
         for (int at : new int[] {1, 3, 5}) {
-            var cue = scene.cues().get(at);
+            Part cue = scene.parts().get(at);
             int frame = frameAt(times, (cue.startMs() + cue.endMs()) / 2);
             byte[] theirs = Video.frame(burned, frame);
             byte[] plain = Video.frame(source, frame);
@@ -212,12 +217,12 @@ class WholeJobTest extends OnTheBench {
             assertThat(Pixels.ssim(cropped(plain, crop), cropped(theirs, crop), crop[2], crop[3]))
                     .isLessThan(0.9);
         }
-        for (int i = 1; i < scene.cues().size(); i++) {
-            int from = scene.cues().get(i - 1).endMs();
-            int to = scene.cues().get(i).startMs();
+        for (int i = 1; i < scene.parts().size(); i++) {
+            int from = scene.parts().get(i - 1).endMs();
+            int to = scene.parts().get(i).startMs();
             if (to - from > 100) {
                 int frame = frameAt(times, (from + to) / 2);
-                Box b = scene.cues().get(i).bounds();
+                Box b = scene.parts().get(i).bounds();
                 int[] crop = {(int) b.x(), (int) b.y(), (int) b.width(), (int) b.height()};
                 assertThat(Pixels.ssim(
                                 cropped(Video.frame(source, frame), crop),
@@ -253,9 +258,9 @@ class WholeJobTest extends OnTheBench {
         pixels.put(rgba).rewind();
         ImageInfo info = new ImageInfo(new ColorInfo(ColorType.RGBA_8888, ColorAlphaType.PREMUL, null), 1080, 1920);
         try (Surface surface = Surface.wrapPixels(info, BufferUtil.getPointerFromByteBuffer(pixels), 1080 * 4L);
-                Painter painter = new Painter(scene, 1)) {
+                ScenePainter painter = new ScenePainter(scene, 1)) {
             Canvas canvas = surface.getCanvas();
-            painter.paint(canvas, SceneAt.of(scene, t), 0, 0);
+            painter.paint(canvas, new Timeline(scene).at(t), 0, 0, 1080, 1920);
         }
         byte[] result = new byte[rgba.length];
         pixels.get(result);
@@ -432,7 +437,7 @@ class WholeJobTest extends OnTheBench {
                     async id => {
                       const scene = await (await fetch(`/api/clips/${id}/scene`)).json();
                       const canvas = document.createElement('canvas'); canvas.width = 540; canvas.height = 960;
-                      const c = canvas.getContext('2d'); const painter = new saltDrumPainter.Painter(scene, 0.5); const ms = [];
+                      const c = canvas.getContext('2d', { willReadFrequently: true }); const painter = new saltDrumPainter.ScenePainter(scene, 0.5); const ms = [];
                       for (let t = 0; t < 15000; t += 1000 / 60) {
                         const s = performance.now(); c.clearRect(0, 0, 540, 960); painter.paint(c, t); c.getImageData(0, 0, 1, 1); ms.push(performance.now() - s);
                         // What the stage does between two frames.

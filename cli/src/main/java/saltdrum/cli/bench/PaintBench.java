@@ -6,6 +6,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
+import saltdrum.core.scene.Timeline;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.media.font.FontShelf;
@@ -28,11 +29,12 @@ final class PaintBench {
             int painted = 0;
             try (Band band = Band.of(scene, 1080, 1920, VideoColours.bt709(false))) {
                 for (int round = 0; round < 2; round++) {
+                    Timeline timeline = new Timeline(scene);
                     SceneAt shown = null;
                     painted = 0;
                     long before = Cpu.ownNs();
                     for (int i = 0; i < FRAMES; i++) {
-                        SceneAt now = SceneAt.of(scene, i * 1000.0 / 30);
+                        SceneAt now = timeline.at(i * 1000.0 / 30);
                         long start = System.nanoTime();
                         if (shown == null || !now.looksLike(shown)) {
                             band.paint(now);

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
-import saltdrum.core.scene.Box;
+import saltdrum.core.plane.Box;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.Voice;
 import saltdrum.core.word.Scripts;

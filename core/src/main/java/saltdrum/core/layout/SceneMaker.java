@@ -10,9 +10,9 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.scene.CueScene;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
+import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Style;
 
@@ -30,9 +30,9 @@ public final class SceneMaker {
 
     private record Look(Style style, Size design, String language) {}
 
-    private final Map<Question, CueScene> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    private final Map<Question, Part> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Question, CueScene> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Question, Part> eldest) {
             return size() > MOST_KEPT;
         }
     });
@@ -46,39 +46,43 @@ public final class SceneMaker {
         Size design = track.frame().output(clip).design();
         Look look = new Look(style, design, track.language());
         List<CueTime> times = CueTime.of(track);
-        List<CueScene> cues = new ArrayList<>(times.size());
+        List<Part> parts = new ArrayList<>(times.size());
         for (int i = 0; i < times.size(); i++) {
             boolean flowsOn = i + 1 < times.size()
                     && times.get(i + 1).showMs() == times.get(i).hideMs();
             Question question = new Question(look, track.cues().get(i), times.get(i), flowsOn);
-            CueScene known = kept.get(question);
+            Part known = kept.get(question);
             if (known == null) {
-                known = cue(question);
+                known = part(question);
                 kept.put(question, known);
             }
-            cues.add(known);
+            parts.add(known);
         }
-        return new Scene(design.width(), design.height(), glyphs(cues), cues);
+        return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
     }
 
-    private CueScene cue(Question question) {
+    private Part part(Question question) {
         Style style = question.look.style;
         Cue cue = question.cue;
         LineLayout lines = LineLayout.of(cue, style, question.look.design, question.look.language, typesetter);
         List<Mark> marks = new MarkMaker(style, cue, question.time, question.flowsOn, lines).marks();
-        return new CueScene(
-                cue.id(), question.time.showMs(), question.time.hideMs(), InkBounds.of(marks), lines.fit(), marks);
+        return new Part(
+                cue.id(), question.time.showMs(), question.time.hideMs(), 0, InkBounds.of(marks), lines.fit(), marks);
     }
 
-    private Map<String, String> glyphs(List<CueScene> cues) {
+    private Map<String, String> glyphs(List<Part> parts) {
         Map<String, String> outlines = new TreeMap<>();
-        for (CueScene cue : cues) {
-            for (Mark mark : cue.marks()) {
-                if (mark instanceof Mark.GlyphRun run) {
-                    run.glyphs().forEach(g -> outlines.computeIfAbsent(g.glyph(), typesetter::outline));
-                }
+        parts.forEach(part -> glyphs(part.marks(), outlines));
+        return outlines;
+    }
+
+    private void glyphs(List<Mark> marks, Map<String, String> outlines) {
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Group group) {
+                glyphs(group.marks(), outlines);
+            } else if (mark instanceof Mark.Glyphs word) {
+                word.glyphs().forEach(g -> outlines.computeIfAbsent(g.glyph(), typesetter::outline));
             }
         }
-        return outlines;
     }
 }

@@ -1,7 +1,7 @@
 package saltdrum.core.layout;
 
 import java.util.List;
-import saltdrum.core.scene.Box;
+import saltdrum.core.plane.Box;
 
 /**
  * A shaped word, in 1/1000 em from the start of its baseline.

@@ -1,34 +1,31 @@
 package saltdrum.core.motion;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import saltdrum.core.BadInputException;
 
-/**
- * How words come in.
- *
- * @param kind what moves
- * @param unit whether the whole cue comes at once or each word as it is spoken
- * @param ms length of the motion, 0 to 2000
- * @param amount for {@code POP} how far it overshoots 1 (0.07 is usual); for {@code RISE} the way, in em
- */
-public record Entrance(Kind kind, Unit unit, int ms, double amount) {
-    public static final Entrance NONE = new Entrance(Kind.NONE, Unit.CUE, 0, 0);
+/** How captions come in: all of a cue at once, or each word as it is spoken. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Appear.class, name = "NONE"),
+    @JsonSubTypes.Type(value = Pop.class, name = "POP"),
+    @JsonSubTypes.Type(value = Rise.class, name = "RISE"),
+    @JsonSubTypes.Type(value = Fade.class, name = "FADE"),
+})
+public sealed interface Entrance extends Motion permits Appear, Pop, Rise, Fade {
+    Unit unit();
 
-    /** {@code POP} swells past full size and settles; {@code RISE} comes up from below; {@code FADE} appears. */
-    public enum Kind {
-        NONE,
-        POP,
-        RISE,
-        FADE
-    }
+    int ms();
 
-    public enum Unit {
+    enum Unit {
         CUE,
         WORD
     }
 
-    public Entrance {
-        if (kind == null || unit == null || ms < 0 || ms > 2000 || !(Math.abs(amount) <= 4)) {
-            throw new BadInputException("An entrance needs a kind, a unit, 0 to 2000 ms and an amount within 4.");
+    static void check(Unit unit, int ms, double amount) {
+        Motion.checkLength(ms);
+        if (unit == null || !(Math.abs(amount) <= 4)) {
+            throw new BadInputException("An entrance needs a unit, 0 to 2000 ms and an amount within 4.");
         }
     }
 }

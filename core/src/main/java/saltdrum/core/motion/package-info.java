@@ -1,2 +1,2 @@
-/** How things move: easings, keyframes, and the motions a style can ask for, which are nothing but tracks in a scene. */
+/** Motions a style can ask for. Each writes tracks for a beat and knows neither letters nor pixels. */
 package saltdrum.core.motion;

@@ -3,77 +3,82 @@ package saltdrum.core.scene;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.plane.Box;
+import saltdrum.core.track.Tracks;
 
-/**
- * One thing to draw. At rest it stands where it says; its tracks move it about its pivot: first scaled, then rotated,
- * then shifted. Lengths in design pixels.
- */
+/** One thing to draw. At rest it stands where it says; its tracks move it. Lengths in design pixels. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
-    @JsonSubTypes.Type(value = Mark.GlyphRun.class, name = "run"),
+    @JsonSubTypes.Type(value = Mark.Group.class, name = "group"),
+    @JsonSubTypes.Type(value = Mark.Glyphs.class, name = "glyphs"),
     @JsonSubTypes.Type(value = Mark.Plate.class, name = "plate"),
+    @JsonSubTypes.Type(value = Mark.Picture.class, name = "picture"),
 })
 public sealed interface Mark {
-    double pivotX();
+    Pose pose();
 
-    double pivotY();
-
-    List<PropertyTrack> tracks();
-
-    /** The ink at rest, with outline and shadow. */
-    Box ink();
+    Tracks tracks();
 
     /**
-     * A word in one voice.
+     * Marks that are moved, faded, blurred and clipped as one.
+     *
+     * @param clip what its insets are parts of; null for a group that is never clipped
+     * @param each what moves every child, beside its own tracks; null for nothing
+     * @param delays by how many ms that comes later to each child; empty for all at once
+     */
+    record Group(Pose pose, Box clip, List<Mark> marks, Tracks tracks, Tracks each, List<Double> delays)
+            implements Mark {
+        public Group {
+            marks = List.copyOf(marks);
+            delays = List.copyOf(delays);
+            if (!delays.isEmpty() && delays.size() != marks.size()) {
+                throw new IllegalArgumentException(delays.size() + " delays for " + marks.size() + " marks");
+            }
+        }
+
+        public static Group of(Pose pose, List<Mark> marks, Tracks tracks) {
+            return new Group(pose, null, marks, tracks, null, List.of());
+        }
+
+        double delay(int child) {
+            return delays.isEmpty() ? 0 : delays.get(child);
+        }
+    }
+
+    /**
+     * Letters of one word in one voice.
      *
      * @param wordId the word it shows
      * @param x start of the baseline
      * @param size letter size: glyph outlines are scaled by {@code size / 1000}
-     * @param tilt degrees clockwise, at rest, about the pivot
+     * @param ink at rest and before it is tilted, with all coats
      */
-    record GlyphRun(
+    record Glyphs(
             long wordId,
             double x,
             double y,
             double size,
-            double pivotX,
-            double pivotY,
-            double tilt,
+            Pose pose,
             List<PlacedGlyph> glyphs,
-            Paint paint,
+            List<Coat> coats,
             Box ink,
-            List<PropertyTrack> tracks)
+            Tracks tracks)
             implements Mark {}
 
     /** A rounded box. {@code extent} tracks draw only that part of its width, from the left, corners kept. */
     record Plate(
-            double x,
-            double y,
-            double width,
-            double height,
-            double radius,
-            String fill,
-            double pivotX,
-            double pivotY,
-            List<PropertyTrack> tracks)
+            double x, double y, double width, double height, double radius, Pose pose, List<Coat> coats, Tracks tracks)
             implements Mark {
-        @Override
-        public Box ink() {
+        public Box box() {
             return new Box(x, y, width, height);
         }
     }
 
-    /** {@code x, y} in 1/1000 em from the run's baseline start. */
+    /** Layers of flat colour, {@code x, y} its top left. */
+    record Picture(String picture, double x, double y, double size, Pose pose, Box ink, Tracks tracks)
+            implements Mark {}
+
+    /** {@code x, y} in 1/1000 em from the start of the baseline. */
     record PlacedGlyph(String glyph, double x, double y) {}
-
-    /**
-     * Painted in this order: shadow of letter and outline together, outline outside the letter, fill.
-     *
-     * @param shadow null for none
-     * @param outline width outside the letter, 0 for none
-     */
-    record Paint(Cast shadow, String outlineColour, double outline, String fill) {}
-
-    /** A shadow: {@code sigma} of its Gaussian blur, 0 for a hard edge. */
-    record Cast(String colour, double dx, double dy, double sigma) {}
 }

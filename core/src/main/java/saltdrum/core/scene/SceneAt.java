@@ -1,52 +1,67 @@
 package saltdrum.core.scene;
 
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
+import saltdrum.core.plane.Box;
 
-/** What is on the screen at one time. Two equal values paint the same picture, so one of them need not be painted. */
-public record SceneAt(CueScene cue, List<MarkState> states) {
-    public static final SceneAt NOTHING = new SceneAt(null, List.of());
+/** What is on the screen at one time. Two that look alike paint the same picture, so one of them need not be painted. */
+public record SceneAt(List<Alive> alive) {
+    public static final SceneAt NOTHING = new SceneAt(List.of());
 
-    public static SceneAt of(Scene scene, double t) {
-        int low = 0;
-        int high = scene.cues().size() - 1;
-        while (low <= high) {
-            int mid = (low + high) >>> 1;
-            CueScene cue = scene.cues().get(mid);
-            if (t < cue.startMs()) {
-                high = mid - 1;
-            } else if (t >= cue.endMs()) {
-                low = mid + 1;
-            } else {
-                return new SceneAt(
-                        cue,
-                        cue.marks().stream().map(mark -> MarkState.of(mark, t)).toList());
-            }
+    /** @param states one for each of the part's marks */
+    public record Alive(Part part, List<MarkState> states) {
+        static Alive of(Part part, double t) {
+            return new Alive(
+                    part,
+                    part.marks().stream().map(mark -> MarkState.of(mark, t)).toList());
         }
-        return NOTHING;
+
+        boolean looksLike(Alive other) {
+            return part == other.part && states.equals(other.states);
+        }
     }
 
-    /** The same cue object and equal states. */
+    public boolean isEmpty() {
+        return alive.isEmpty();
+    }
+
+    /** The same part objects and equal states. */
     public boolean looksLike(SceneAt other) {
-        return cue == other.cue && states.equals(other.states);
+        if (alive.size() != other.alive.size()) {
+            return false;
+        }
+        for (int i = 0; i < alive.size(); i++) {
+            if (!alive.get(i).looksLike(other.alive.get(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Where this picture can differ from the other, design pixels; an empty box when they are alike. */
     public Box difference(SceneAt other) {
-        Box changed = null;
-        if (cue != other.cue) {
-            changed = cue == null ? null : cue.bounds();
-            if (other.cue != null) {
-                changed = changed == null ? other.cue.bounds() : changed.union(other.cue.bounds());
-            }
-        } else {
-            for (int i = 0; i < states.size(); i++) {
-                if (!states.get(i).equals(other.states.get(i))) {
-                    Mark mark = cue.marks().get(i);
-                    Box both = InkBounds.at(mark, states.get(i)).union(InkBounds.at(mark, other.states.get(i)));
-                    changed = changed == null ? both : changed.union(both);
+        Map<Part, Alive> before = new IdentityHashMap<>();
+        other.alive.forEach(a -> before.put(a.part, a));
+        List<Box> changed = new ArrayList<>();
+        for (Alive now : alive) {
+            Alive then = before.remove(now.part);
+            if (then == null) {
+                changed.add(now.part.bounds());
+            } else {
+                for (int i = 0; i < now.states.size(); i++) {
+                    changed(now.part.marks().get(i), now.states.get(i), then.states.get(i), changed);
                 }
             }
         }
-        return changed == null ? new Box(0, 0, 0, 0) : changed;
+        before.keySet().forEach(gone -> changed.add(gone.bounds()));
+        return changed.stream().reduce(Box::union).orElse(Box.EMPTY);
+    }
+
+    private static void changed(Mark mark, MarkState now, MarkState then, List<Box> changed) {
+        if (!now.equals(then)) {
+            changed.add(InkBounds.at(mark, now, Affine.NONE).union(InkBounds.at(mark, then, Affine.NONE)));
+        }
     }
 }

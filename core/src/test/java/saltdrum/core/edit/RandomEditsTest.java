@@ -11,6 +11,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.ShrinkingMode;
 import saltdrum.core.edit.EditDice.Throw;
+import saltdrum.core.motion.Entrance;
+import saltdrum.core.motion.Spoken;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Paint;
 import saltdrum.core.scene.Mark;
 
 /**
@@ -31,7 +35,7 @@ class RandomEditsTest {
     /** What JSON names and what the compiler permits are two lists; this says when they disagree. */
     @Example
     void jsonKnowsEveryKind() {
-        for (Class<?> closed : List.of(Edit.class, Mark.class)) {
+        for (Class<?> closed : List.of(Edit.class, Mark.class, Coat.class, Paint.class, Entrance.class, Spoken.class)) {
             assertThat(closed.getAnnotation(JsonSubTypes.class).value())
                     .extracting(JsonSubTypes.Type::value)
                     .containsExactlyInAnyOrder(closed.getPermittedSubclasses());

@@ -2,7 +2,7 @@ package saltdrum.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import saltdrum.core.scene.Box;
+import saltdrum.core.plane.Box;
 import saltdrum.core.style.Face;
 
 /** A typesetter for tests: every letter is a block of half an em, 0.7 em high. */

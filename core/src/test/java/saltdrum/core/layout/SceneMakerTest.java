@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -12,9 +13,12 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.scene.CueScene;
+import saltdrum.core.plane.Box;
+import saltdrum.core.scene.Affine;
+import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
+import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
@@ -27,60 +31,72 @@ class SceneMakerTest {
                 .make(Words.track(recipe, text), new ShippedStyles().get(style), TALL);
     }
 
-    private static List<Mark.GlyphRun> runs(CueScene cue) {
-        return cue.marks().stream()
-                .filter(Mark.GlyphRun.class::isInstance)
-                .map(Mark.GlyphRun.class::cast)
+    private static List<Mark.Glyphs> runs(Part part) {
+        return leaves(part.marks())
+                .filter(Mark.Glyphs.class::isInstance)
+                .map(Mark.Glyphs.class::cast)
                 .toList();
+    }
+
+    private static Stream<Mark> leaves(List<Mark> marks) {
+        return marks.stream()
+                .flatMap(mark -> mark instanceof Mark.Group group ? leaves(group.marks()) : Stream.of(mark));
+    }
+
+    /** Of all groups around its marks. */
+    private static double groupOpacity(Part part, double t) {
+        return MarkState.of(part.marks().get(0), t).opacity();
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"Mallet", "Lantern", "Tidemark"})
     void everyWordIsOneRunAndAllInkLiesInItsBounds(String style) {
         Scene scene = scene(style, Recipe.TWO_LINES, "Sand it first or you will be back");
-        for (CueScene cue : scene.cues()) {
+        for (Part cue : scene.parts()) {
             assertThat(runs(cue)).isNotEmpty();
-            for (Mark mark : cue.marks()) {
-                assertThat(cue.bounds().x()).isLessThanOrEqualTo(mark.ink().x());
-                assertThat(cue.bounds().bottom())
-                        .isGreaterThanOrEqualTo(mark.ink().bottom());
+            for (double t = cue.startMs(); t < cue.endMs(); t += 20) {
+                for (Mark mark : cue.marks()) {
+                    Box ink = InkBounds.at(mark, MarkState.of(mark, t), Affine.NONE);
+                    assertThat(cue.bounds().grown(0.1).holds(ink)).isTrue();
+                }
             }
         }
-        assertThat(scene.cues().stream().mapToInt(cue -> runs(cue).size()).sum())
+        assertThat(scene.parts().stream().mapToInt(cue -> runs(cue).size()).sum())
                 .isEqualTo(8);
     }
 
     @Test
     void aLineIsCentredInItsPlace() {
-        List<Mark.GlyphRun> runs =
-                runs(scene("Tidemark", Recipe.PHRASE, "row home").cues().get(0));
+        List<Mark.Glyphs> runs =
+                runs(scene("Tidemark", Recipe.PHRASE, "row home").parts().get(0));
         double left = runs.get(0).x();
-        double right = runs.get(1).x() + 2 * (runs.get(1).pivotX() - runs.get(1).x());
+        double right =
+                runs.get(1).x() + 2 * (runs.get(1).pose().pivotX() - runs.get(1).x());
         assertThat((left + right) / 2).isCloseTo(540, within(0.5));
     }
 
     @Test
     void aWordTooLongForItsLineIsShrunkAndNeverBroken() {
-        CueScene cue = scene("Mallet", Recipe.PHRASE, "Donaudampfschifffahrtsgesellschaft")
-                .cues()
+        Part cue = scene("Mallet", Recipe.PHRASE, "Donaudampfschifffahrtsgesellschaft")
+                .parts()
                 .get(0);
         assertThat(cue.fit()).isLessThan(0.9);
         assertThat(runs(cue)).hasSize(1);
         assertThat(cue.bounds().x()).isGreaterThan(0);
         assertThat(cue.bounds().right()).isLessThan(1080);
-        assertThat(scene("Mallet", Recipe.PHRASE, "oar").cues().get(0).fit()).isEqualTo(1);
+        assertThat(scene("Mallet", Recipe.PHRASE, "oar").parts().get(0).fit()).isEqualTo(1);
     }
 
     @Test
     void capitalsAreTheStylesAndTheWordStaysAsItIs() {
-        Mark.GlyphRun run =
-                runs(scene("Mallet", Recipe.PHRASE, "oar").cues().get(0)).get(0);
+        Mark.Glyphs run =
+                runs(scene("Mallet", Recipe.PHRASE, "oar").parts().get(0)).get(0);
         assertThat(run.glyphs().stream().map(Mark.PlacedGlyph::glyph)).containsExactly("gO", "gA", "gR");
     }
 
     @Test
     void aWordThatComesWithItsVoiceIsHiddenBefore() {
-        CueScene cue = scene("Mallet", Recipe.PHRASE, "row on").cues().get(0);
+        Part cue = scene("Mallet", Recipe.PHRASE, "row on").parts().get(0);
         Mark second = runs(cue).get(1);
         assertThat(MarkState.of(second, 1100).opacity()).isZero();
         assertThat(MarkState.of(second, 1500).opacity()).isEqualTo(1);
@@ -93,7 +109,7 @@ class SceneMakerTest {
 
     @Test
     void aFaintWordIsLitByItsVoiceAndStaysLit() {
-        CueScene cue = scene("Lantern", Recipe.PHRASE, "row on home").cues().get(0);
+        Part cue = scene("Lantern", Recipe.PHRASE, "row on home").parts().get(0);
         Mark last = runs(cue).get(2);
         assertThat(MarkState.of(last, 1400).opacity()).isCloseTo(0.5, within(0.01));
         assertThat(MarkState.of(last, 2000).opacity()).isEqualTo(1);
@@ -101,8 +117,8 @@ class SceneMakerTest {
 
     @Test
     void theTideRunsOutWithTheWordAndGoesWithIt() {
-        CueScene cue = scene("Tidemark", Recipe.PHRASE, "row on home").cues().get(0);
-        Mark sweep = cue.marks().get(2);
+        Part cue = scene("Tidemark", Recipe.PHRASE, "row on home").parts().get(0);
+        Mark sweep = leaves(cue.marks()).toList().get(2);
         assertThat(MarkState.of(sweep, 1390).extent()).isZero();
         assertThat(MarkState.of(sweep, 1690).extent()).isEqualTo(1);
         assertThat(MarkState.of(sweep, 1900).opacity()).isZero();
@@ -113,23 +129,21 @@ class SceneMakerTest {
         Track track = Words.track(Recipe.ONE_WORD, "row on");
         Style style = new ShippedStyles().get("Lantern");
         Scene scene = new SceneMaker(new BlockTypesetter()).make(track, style, TALL);
-        CueScene first = scene.cues().get(0);
-        assertThat(first.endMs()).isEqualTo(scene.cues().get(1).startMs());
-        assertThat(MarkState.of(first.marks().get(0), first.endMs() - 1).opacity())
-                .isEqualTo(1);
-        CueScene last = scene.cues().get(1);
-        assertThat(MarkState.of(last.marks().get(0), last.endMs() - 1).opacity())
-                .isLessThan(0.1);
+        Part first = scene.parts().get(0);
+        assertThat(first.endMs()).isEqualTo(scene.parts().get(1).startMs());
+        assertThat(groupOpacity(first, first.endMs() - 1)).isEqualTo(1);
+        Part last = scene.parts().get(1);
+        assertThat(groupOpacity(last, last.endMs() - 1)).isLessThan(0.1);
     }
 
     @Test
     void wordsFromRightToLeftStandSo() {
-        List<Mark.GlyphRun> runs = runs(scene("Tidemark", Recipe.PHRASE, "\u0628\u062d\u0631 \u0642\u0627\u0631\u0628")
-                .cues()
+        List<Mark.Glyphs> runs = runs(scene("Tidemark", Recipe.PHRASE, "\u0628\u062d\u0631 \u0642\u0627\u0631\u0628")
+                .parts()
                 .get(0));
-        Mark.GlyphRun first =
+        Mark.Glyphs first =
                 runs.stream().filter(r -> r.wordId() == 1).findFirst().orElseThrow();
-        Mark.GlyphRun second =
+        Mark.Glyphs second =
                 runs.stream().filter(r -> r.wordId() == 2).findFirst().orElseThrow();
         assertThat(first.x()).isGreaterThan(second.x());
     }

@@ -6,19 +6,34 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import saltdrum.core.motion.Easing;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Paint;
+import saltdrum.core.plane.Box;
+import saltdrum.core.track.Easing;
+import saltdrum.core.track.Keyframe;
+import saltdrum.core.track.NumberTrack;
+import saltdrum.core.track.Property;
+import saltdrum.core.track.Tracks;
 
 class InkBoundsTest {
-    private static PropertyTrack track(Property property, double... values) {
+    private static NumberTrack track(Property property, double... values) {
         List<Keyframe> keys = new ArrayList<>();
         for (int i = 0; i < values.length; i++) {
-            keys.add(Keyframe.of(1000.0 * i, values[i], Easing.LINEAR));
+            keys.add(new Keyframe(1000.0 * i, values[i], Easing.LINEAR));
         }
-        return new PropertyTrack(property, keys);
+        return new NumberTrack(property, keys);
     }
 
-    private static Mark plate(double pivotX, double pivotY, PropertyTrack... tracks) {
-        return new Mark.Plate(100, 200, 400, 40, 0, "#fbf7ee", pivotX, pivotY, List.of(tracks));
+    private static Mark plate(double pivotX, double pivotY, NumberTrack... tracks) {
+        return new Mark.Plate(
+                100,
+                200,
+                400,
+                40,
+                0,
+                Pose.about(pivotX, pivotY),
+                List.of(new Coat.Fill(new Paint.Solid("#fbf7ee"))),
+                Tracks.of(tracks));
     }
 
     /** A plate of 400x40 that turns once round was given a box 62 high, so a burn would have cut it. */
@@ -40,25 +55,39 @@ class InkBoundsTest {
     void theInkIsInsideAtAnyTimeWhateverMoves() {
         Random random = new Random(3);
         for (int round = 0; round < 2000; round++) {
-            List<PropertyTrack> tracks = new ArrayList<>();
-            for (Property property : Property.values()) {
-                if (property != Property.FILL && random.nextBoolean()) {
-                    double span = property == Property.ROTATION ? 900 : property == Property.SCALE ? 2 : 300;
-                    tracks.add(track(
-                            property,
-                            span * random.nextGaussian(),
-                            span * random.nextGaussian(),
-                            span * random.nextGaussian()));
-                }
+            Mark mark = plate(random.nextInt(600), random.nextInt(400), moves(random));
+            if (round % 2 == 0) {
+                Mark other = plate(random.nextInt(600), random.nextInt(400), moves(random));
+                mark = new Mark.Group(
+                        Pose.about(random.nextInt(600), random.nextInt(400)),
+                        null,
+                        List.of(mark, other),
+                        Tracks.of(moves(random)),
+                        Tracks.of(moves(random)),
+                        List.of(0.0, 300.0));
             }
-            Mark mark = plate(random.nextInt(600), random.nextInt(400), tracks.toArray(PropertyTrack[]::new));
             Box bounds = InkBounds.of(List.of(mark)).grown(0.1);
             for (double t = 0; t <= 2000; t += 37) {
-                Box ink = InkBounds.at(mark, MarkState.of(mark, t)).grown(-2);
+                Box ink = InkBounds.at(mark, MarkState.of(mark, t), Affine.NONE).grown(-2);
                 assertThat(bounds.holds(ink))
                         .as("%s at %s in %s", ink, t, bounds)
                         .isTrue();
             }
         }
+    }
+
+    private static NumberTrack[] moves(Random random) {
+        List<NumberTrack> tracks = new ArrayList<>();
+        for (Property property : Property.values()) {
+            if (random.nextBoolean()) {
+                double span = property == Property.ROTATION ? 900 : property == Property.SCALE ? 2 : 300;
+                tracks.add(track(
+                        property,
+                        span * random.nextGaussian(),
+                        span * random.nextGaussian(),
+                        span * random.nextGaussian()));
+            }
+        }
+        return tracks.toArray(NumberTrack[]::new);
     }
 }

@@ -3,17 +3,25 @@ package saltdrum.core.scene;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.colour.Colours;
-import saltdrum.core.motion.Easing;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Paint;
+import saltdrum.core.plane.Box;
+import saltdrum.core.track.Easing;
+import saltdrum.core.track.Keyframe;
+import saltdrum.core.track.NumberTrack;
+import saltdrum.core.track.Property;
+import saltdrum.core.track.Tracks;
 
 class SceneTest {
-    private static final PropertyTrack SCALE = new PropertyTrack(
+    private static final NumberTrack SCALE = new NumberTrack(
             Property.SCALE,
             List.of(
-                    Keyframe.of(100, 1, Easing.LINEAR),
-                    Keyframe.of(200, 2, Easing.HOLD),
-                    Keyframe.of(300, 5, Easing.HOLD)));
+                    new Keyframe(100, 1, Easing.LINEAR),
+                    new Keyframe(200, 2, Easing.HOLD),
+                    new Keyframe(300, 5, Easing.HOLD)));
 
     @Test
     void aTrackHoldsBeforeItsFirstAndAfterItsLastKeyframe() {
@@ -38,18 +46,17 @@ class SceneTest {
                 200,
                 50,
                 5,
-                "#000000",
-                200,
-                125,
-                List.of(
-                        new PropertyTrack(
+                Pose.about(200, 125),
+                List.of(new Coat.Fill(new Paint.Solid("#000000"))),
+                Tracks.of(
+                        new NumberTrack(
                                 Property.SCALE,
                                 List.of(
-                                        Keyframe.of(0, 1, new Easing.Bezier(0.3, 0, 0.5, 1.5)),
-                                        Keyframe.of(9, 2, Easing.HOLD))),
-                        new PropertyTrack(
+                                        new Keyframe(0, 1, new Easing.Bezier(0.3, 0, 0.5, 1.5)),
+                                        new Keyframe(9, 2, Easing.HOLD))),
+                        new NumberTrack(
                                 Property.Y,
-                                List.of(Keyframe.of(0, -30, Easing.LINEAR), Keyframe.of(9, 40, Easing.HOLD)))));
+                                List.of(new Keyframe(0, -30, Easing.LINEAR), new Keyframe(9, 40, Easing.HOLD)))));
         Box ink = InkBounds.of(List.of(plate));
         for (double t = 0; t <= 9; t += 0.25) {
             MarkState state = MarkState.of(plate, t);
@@ -61,13 +68,83 @@ class SceneTest {
         }
     }
 
+    private static Part part(int fromMs, int toMs, int depth) {
+        return new Part(1, fromMs, toMs, depth, new Box(0, 0, 1, 1), 1, List.of());
+    }
+
+    private static Timeline timeline(Part... parts) {
+        return new Timeline(new Scene(1080, 1920, Map.of(), Map.of(), List.of(parts)));
+    }
+
+    private static List<Part> alive(Timeline timeline, double t) {
+        return timeline.at(t).alive().stream().map(SceneAt.Alive::part).toList();
+    }
+
     @Test
     void aRestShowsNothingAndEqualStatesLookAlike() {
-        CueScene cue = new CueScene(1, 100, 200, new Box(0, 0, 1, 1), 1, List.of());
-        Scene scene = new Scene(1080, 1920, java.util.Map.of(), List.of(cue));
-        assertThat(SceneAt.of(scene, 99.9)).isEqualTo(SceneAt.NOTHING);
-        assertThat(SceneAt.of(scene, 100).cue()).isSameAs(cue);
-        assertThat(SceneAt.of(scene, 200)).isEqualTo(SceneAt.NOTHING);
-        assertThat(SceneAt.of(scene, 120).looksLike(SceneAt.of(scene, 180))).isTrue();
+        Part part = part(100, 200, 0);
+        Timeline timeline = timeline(part);
+        assertThat(timeline.at(99.9)).isEqualTo(SceneAt.NOTHING);
+        assertThat(alive(timeline, 100)).containsExactly(part);
+        assertThat(timeline.at(200)).isEqualTo(SceneAt.NOTHING);
+        assertThat(timeline.at(120).looksLike(timeline.at(180))).isTrue();
+    }
+
+    @Test
+    void partsThatOverlapAreDrawnByDepthThenByTheirBeginning() {
+        Part headline = part(0, 9000, 2);
+        Part leaving = part(500, 1100, 0);
+        Part plate = part(600, 3000, -1);
+        Part coming = part(1000, 2000, 0);
+        Timeline timeline = timeline(headline, leaving, plate, coming);
+        assertThat(alive(timeline, 1050)).containsExactly(plate, leaving, coming, headline);
+        assertThat(alive(timeline, 2500)).containsExactly(plate, headline);
+        assertThat(alive(timeline, 8999)).containsExactly(headline);
+        assertThat(alive(timeline, 9000)).isEmpty();
+    }
+
+    @Test
+    void aGroupMovesEveryChildByItsDelay() {
+        Mark plate = new Mark.Plate(0, 0, 10, 10, 0, Pose.about(0, 0), List.of(), Tracks.NONE);
+        NumberTrack up =
+                NumberTrack.of(Property.Y, new Keyframe(0, 100, Easing.LINEAR), new Keyframe(100, 0, Easing.HOLD));
+        Mark group = new Mark.Group(
+                Pose.about(0, 0), null, List.of(plate, plate), Tracks.NONE, Tracks.of(up), List.of(0.0, 50.0));
+        List<MarkState> children = MarkState.of(group, 60).children();
+        assertThat(children).extracting(MarkState::y).containsExactly(40.0, 90.0);
+    }
+
+    @Test
+    void severalTracksOfAPropertyAddOrMultiplyFromItsRest() {
+        Mark plate = new Mark.Plate(
+                0,
+                0,
+                10,
+                10,
+                0,
+                Pose.about(0, 0),
+                List.of(),
+                Tracks.of(
+                        still(Property.X, 3),
+                        still(Property.X, 4),
+                        still(Property.SCALE, 2),
+                        still(Property.SCALE, 3)));
+        MarkState state = MarkState.of(plate, 0);
+        assertThat(state.x()).isEqualTo(7);
+        assertThat(state.scale()).isEqualTo(6);
+        assertThat(state.opacity()).isEqualTo(1);
+    }
+
+    private static NumberTrack still(Property property, double value) {
+        return NumberTrack.of(property, new Keyframe(0, value, Easing.HOLD));
+    }
+
+    @Test
+    void onlyWhatChangedDiffers() {
+        Part headline = part(0, 9000, 2);
+        Part cue = new Part(1, 1000, 2000, 0, new Box(10, 10, 50, 50), 1, List.of());
+        Timeline timeline = timeline(headline, cue);
+        assertThat(timeline.at(1500).difference(timeline.at(500))).isEqualTo(cue.bounds());
+        assertThat(timeline.at(1500).difference(timeline.at(1600)).width()).isZero();
     }
 }

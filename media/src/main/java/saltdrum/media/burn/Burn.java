@@ -16,6 +16,7 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
+import saltdrum.core.scene.Timeline;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameFilter;
@@ -91,11 +92,12 @@ public final class Burn {
         int painted = 0;
         try (OutputStream pipe = run.input()) {
             MatroskaFrames frames = new MatroskaFrames(pipe, band.width, band.height);
+            Timeline timeline = new Timeline(scene);
             SceneAt shown = null;
             for (int i = 0; i < times.count(); i++) {
                 // The first picture is always at 0, so that ffmpeg does not shift the stream.
                 long us = i == 0 ? 0 : times.us(i);
-                SceneAt now = SceneAt.of(scene, times.us(i) / 1000.0);
+                SceneAt now = timeline.at(times.us(i) / 1000.0);
                 if (shown == null || !now.looksLike(shown)) {
                     if (stopped.getAsBoolean()) {
                         throw new SaltDrumException("The burn was stopped. Nothing of it was kept.");

@@ -12,10 +12,10 @@ import java.util.Locale;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.scene.SceneAt;
+import saltdrum.core.scene.Timeline;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
-import saltdrum.media.paint.Painter;
+import saltdrum.media.paint.ScenePainter;
 
 /** Single pictures of a clip: its poster, and a frame with its captions. */
 public final class Pictures {
@@ -39,7 +39,7 @@ public final class Pictures {
         byte[] png = frame(clip, info, ms, FrameFilter.of(info, frame), "png");
         try (Image picture = Image.makeDeferredFromEncodedBytes(png);
                 Surface surface = Surface.makeRasterN32Premul(picture.getWidth(), picture.getHeight());
-                Painter painter = new Painter(scene, (double) picture.getWidth() / scene.width())) {
+                ScenePainter painter = new ScenePainter(scene, (double) picture.getWidth() / scene.width())) {
             Canvas canvas = surface.getCanvas();
             canvas.drawImage(picture, 0, 0);
             FrameTimes times = FrameTimes.of(clip, info);
@@ -47,7 +47,13 @@ public final class Pictures {
             while (shown + 1 < times.count() && times.us(shown + 1) <= ms * 1000) {
                 shown++;
             }
-            painter.paint(canvas, SceneAt.of(scene, times.us(shown) / 1000.0), 0, 0);
+            painter.paint(
+                    canvas,
+                    new Timeline(scene).at(times.us(shown) / 1000.0),
+                    0,
+                    0,
+                    picture.getWidth(),
+                    picture.getHeight());
             try (Image painted = surface.makeImageSnapshot()) {
                 return EncoderPNG.encode(painted).getBytes();
             }

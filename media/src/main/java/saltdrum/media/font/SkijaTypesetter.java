@@ -15,7 +15,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.layout.FaceMetrics;
 import saltdrum.core.layout.Shaped;
 import saltdrum.core.layout.Typesetter;
-import saltdrum.core.scene.Box;
+import saltdrum.core.plane.Box;
 import saltdrum.core.style.Face;
 import saltdrum.core.text.Characters;
 

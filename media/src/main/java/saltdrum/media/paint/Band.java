@@ -10,10 +10,14 @@ import io.github.humbleui.types.Rect;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.IntBuffer;
-import saltdrum.core.scene.Box;
-import saltdrum.core.scene.CueScene;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.plane.Box;
+import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
+import saltdrum.core.scene.MarkState;
+import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 
@@ -27,7 +31,7 @@ public final class Band implements AutoCloseable {
     public final int width;
     public final int height;
     private final double scale;
-    private final Painter painter;
+    private final ScenePainter painter;
     private final IntBuffer pixels;
     private final Surface surface;
     private final StraightYuv yuv;
@@ -41,7 +45,7 @@ public final class Band implements AutoCloseable {
         this.width = width;
         this.height = height;
         this.scale = scale;
-        this.painter = new Painter(scene, scale);
+        this.painter = new ScenePainter(scene, scale);
         ByteBuffer memory = ByteBuffer.allocateDirect(width * height * 4).order(ByteOrder.LITTLE_ENDIAN);
         this.pixels = memory.asIntBuffer();
         this.surface = Surface.wrapPixels(
@@ -57,8 +61,8 @@ public final class Band implements AutoCloseable {
     public static Band of(Scene scene, int outputWidth, int outputHeight, VideoColours colours) {
         double scale = (double) outputWidth / scene.width();
         Box frame = new Box(0, 0, scene.width(), scene.height());
-        Box all = scene.cues().stream()
-                .map(CueScene::bounds)
+        Box all = scene.parts().stream()
+                .map(Part::bounds)
                 .reduce(Box::union)
                 .orElse(new Box(0, 0, 0, 0))
                 .intersection(frame);
@@ -95,7 +99,7 @@ public final class Band implements AutoCloseable {
             surface.getCanvas().save();
             surface.getCanvas().clipRect(Rect.makeLTRB(x0, y0, x1, y1));
             surface.getCanvas().clear(0);
-            painter.paint(surface.getCanvas(), at, left, top);
+            painter.paint(surface.getCanvas(), at, left, top, width, height);
             surface.getCanvas().restore();
             for (int y = y0; y < y1; y += 2) {
                 pixels.get(y * width + x0, upper, 0, x1 - x0);
@@ -107,26 +111,45 @@ public final class Band implements AutoCloseable {
     }
 
     /**
-     * Grown until it cuts no shape that is drawn anew: Skia smooths a few edge pixels otherwise when a shape is cut. Words
-     * that keep their shape are copied, which may be cut anywhere.
+     * Grown until it cuts no shape that is drawn anew: Skia smooths a few edge pixels otherwise when a shape is cut. What
+     * is copied from a picture of its own may be cut anywhere.
      */
     private static Box wholeShapes(Box changed, SceneAt at) {
+        if (changed.width() <= 0) {
+            return changed;
+        }
+        List<Box> drawn = new ArrayList<>();
+        for (SceneAt.Alive alive : at.alive()) {
+            for (int i = 0; i < alive.states().size(); i++) {
+                drawn(alive.part().marks().get(i), alive.states().get(i), Affine.NONE, drawn);
+            }
+        }
         Box grown = changed;
-        boolean again = changed.width() > 0;
+        boolean again = true;
         while (again) {
             again = false;
-            for (int i = 0; i < at.states().size(); i++) {
-                Mark mark = at.cue().marks().get(i);
-                Box ink = InkBounds.at(mark, at.states().get(i));
-                if (!Painter.unchangedInShape(mark, at.states().get(i))
-                        && ink.meets(grown)
-                        && !grown.grown(0.01).holds(ink)) {
+            for (Box ink : drawn) {
+                if (ink.meets(grown) && !grown.grown(0.01).holds(ink)) {
                     grown = grown.union(ink);
                     again = true;
                 }
             }
         }
         return grown;
+    }
+
+    private static void drawn(Mark mark, MarkState state, Affine around, List<Box> drawn) {
+        if (state.hidden() || GlyphsPainter.copied(mark, state, around)) {
+            return;
+        }
+        if (!(mark instanceof Mark.Group group)) {
+            drawn.add(InkBounds.at(mark, state, around));
+        } else if (!GroupPainter.layered(group, state)) {
+            Affine way = around.of(Affine.of(group.pose(), state));
+            for (int i = 0; i < group.marks().size(); i++) {
+                drawn(group.marks().get(i), state.children().get(i), way, drawn);
+            }
+        }
     }
 
     @Override

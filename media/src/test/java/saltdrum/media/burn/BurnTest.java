@@ -14,15 +14,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Frame;
-import saltdrum.core.motion.Easing;
-import saltdrum.core.scene.Box;
-import saltdrum.core.scene.CueScene;
-import saltdrum.core.scene.Keyframe;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Paint;
+import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
-import saltdrum.core.scene.Property;
-import saltdrum.core.scene.PropertyTrack;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Pose;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.scene.SceneAt;
+import saltdrum.core.scene.Timeline;
+import saltdrum.core.track.Easing;
+import saltdrum.core.track.Keyframe;
+import saltdrum.core.track.NumberTrack;
+import saltdrum.core.track.Property;
+import saltdrum.core.track.Tracks;
 import saltdrum.media.TestClips;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameTimes;
@@ -35,19 +39,24 @@ class BurnTest {
 
     /** A white plate in the middle that is there from a time to another. */
     private static Scene plate(int width, int height, int[]... spans) {
-        List<CueScene> cues = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
         for (int[] span : spans) {
-            Mark mark =
-                    new Mark.Plate(width / 4.0, height / 4.0, width / 2.0, height / 2.0, 0, "#ffffff", 0, 0, List.of());
-            cues.add(new CueScene(
-                    cues.size(),
+            Mark mark = white(width / 4.0, height / 4.0, width / 2.0, height / 2.0, Tracks.NONE);
+            parts.add(new Part(
+                    parts.size(),
                     span[0],
                     span[1],
+                    0,
                     new Box(width / 4.0, height / 4.0, width / 2.0, height / 2.0),
                     1,
                     List.of(mark)));
         }
-        return new Scene(width, height, Map.of(), cues);
+        return new Scene(width, height, Map.of(), Map.of(), parts);
+    }
+
+    private static Mark white(double x, double y, double width, double height, Tracks tracks) {
+        return new Mark.Plate(
+                x, y, width, height, 0, Pose.about(0, 0), List.of(new Coat.Fill(new Paint.Solid("#ffffff"))), tracks);
     }
 
     private Burn.Result burn(Path clip, Frame frame, Scene scene, Path out) {
@@ -102,7 +111,7 @@ class BurnTest {
         byte[] middles = middles(out);
         assertThat(middles).hasSize(times.count());
         for (int i = 0; i < times.count(); i++) {
-            boolean lit = SceneAt.of(scene, times.us(i) / 1000.0).cue() != null;
+            boolean lit = !new Timeline(scene).at(times.us(i) / 1000.0).isEmpty();
             assertThat((middles[i] & 0xff) > 128)
                     .as("frame %s at %s us", i, times.us(i))
                     .isEqualTo(lit);
@@ -301,30 +310,11 @@ class BurnTest {
     void aStoppedBurnLeavesNoProcess() {
         Path clip = TestClips.make(
                 folder.resolve("a.mp4"), "-f", "lavfi", "-i", "testsrc=s=320x240:d=2", "-c:v", "libx264");
-        Scene moving = new Scene(
-                320,
-                240,
-                Map.of(),
-                List.of(new CueScene(
-                        1,
-                        0,
-                        2000,
-                        new Box(0, 0, 320, 240),
-                        1,
-                        List.of(new Mark.Plate(
-                                0,
-                                0,
-                                99,
-                                99,
-                                0,
-                                "#ffffff",
-                                0,
-                                0,
-                                List.of(new PropertyTrack(
-                                        Property.X,
-                                        List.of(
-                                                Keyframe.of(0, 0, Easing.LINEAR),
-                                                Keyframe.of(2000, 200, Easing.HOLD)))))))));
+        NumberTrack across =
+                NumberTrack.of(Property.X, new Keyframe(0, 0, Easing.LINEAR), new Keyframe(2000, 200, Easing.HOLD));
+        Part part =
+                new Part(1, 0, 2000, 0, new Box(0, 0, 320, 240), 1, List.of(white(0, 0, 99, 99, Tracks.of(across))));
+        Scene moving = new Scene(320, 240, Map.of(), Map.of(), List.of(part));
         Burn burn = new Burn(clip, Probe.of(clip), Frame.OWN, moving, new BurnOrder("veryslow", 18));
         assertThatThrownBy(() -> burn.to(folder.resolve("b.mp4"), done -> {}, () -> true))
                 .isInstanceOf(SaltDrumException.class)

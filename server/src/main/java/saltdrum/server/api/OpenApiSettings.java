@@ -11,6 +11,8 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import saltdrum.core.edit.Edit;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Paint;
 import saltdrum.core.scene.Mark;
 
 @Configuration
@@ -37,8 +39,8 @@ class OpenApiSettings {
             "JobView.secondsLeft",
             "JobView.message",
             "JobView.outputName",
-            "Paint.shadow",
-            "Keyframe.colour");
+            "Group.clip",
+            "Group.each");
 
     @Bean
     OpenAPI describedApi() {
@@ -52,6 +54,8 @@ class OpenApiSettings {
             api.setServers(List.of());
             name(api, Edit.class);
             name(api, Mark.class);
+            name(api, Coat.class);
+            name(api, Paint.class);
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 if (!name.endsWith("Request") || name.equals("EditRequest")) {
                     require(name, schema);

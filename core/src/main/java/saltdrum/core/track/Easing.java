@@ -1,4 +1,4 @@
-package saltdrum.core.motion;
+package saltdrum.core.track;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;

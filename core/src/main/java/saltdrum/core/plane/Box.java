@@ -1,7 +1,9 @@
-package saltdrum.core.scene;
+package saltdrum.core.plane;
 
 /** A rectangle in design pixels, y down. */
 public record Box(double x, double y, double width, double height) {
+    public static final Box EMPTY = new Box(0, 0, 0, 0);
+
     public static Box ofEdges(double left, double top, double right, double bottom) {
         return new Box(left, top, right - left, bottom - top);
     }

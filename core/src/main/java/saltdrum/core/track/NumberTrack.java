@@ -1,46 +1,26 @@
-package saltdrum.core.scene;
+package saltdrum.core.track;
 
 import java.util.List;
-import saltdrum.core.colour.Colours;
-import saltdrum.core.motion.Easing;
 
-/** One property over time. Before the first keyframe its value holds, after the last one too. */
-public record PropertyTrack(Property property, List<Keyframe> keys) {
-    public PropertyTrack {
+/** A number over time. Before the first keyframe its value holds, after the last one too. */
+public record NumberTrack(Property property, List<Keyframe> keys) {
+    public NumberTrack {
         keys = List.copyOf(keys);
-        for (int i = 1; i < keys.size(); i++) {
-            if (keys.get(i).t() < keys.get(i - 1).t()) {
-                throw new IllegalArgumentException("keyframes run backward: " + keys);
-            }
-        }
+        Segments.check(keys, Keyframe::t);
+    }
+
+    public static NumberTrack of(Property property, Keyframe... keys) {
+        return new NumberTrack(property, List.of(keys));
     }
 
     public double valueAt(double t) {
-        int i = segment(t);
+        int i = Segments.at(keys, Keyframe::t, t);
         Keyframe a = keys.get(i);
         if (i + 1 == keys.size() || t <= a.t()) {
             return a.value();
         }
         Keyframe b = keys.get(i + 1);
         return a.value() + (b.value() - a.value()) * a.easing().at((t - a.t()) / (b.t() - a.t()));
-    }
-
-    public String colourAt(double t) {
-        int i = segment(t);
-        Keyframe a = keys.get(i);
-        if (i + 1 == keys.size() || t <= a.t()) {
-            return a.colour();
-        }
-        Keyframe b = keys.get(i + 1);
-        return Colours.mix(a.colour(), b.colour(), a.easing().at((t - a.t()) / (b.t() - a.t())));
-    }
-
-    private int segment(double t) {
-        int i = 0;
-        while (i + 1 < keys.size() && keys.get(i + 1).t() <= t) {
-            i++;
-        }
-        return i;
     }
 
     /** Least and greatest value at any time; a Bezier stays inside the hull of its control points. */

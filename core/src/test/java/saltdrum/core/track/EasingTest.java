@@ -1,4 +1,4 @@
-package saltdrum.core.motion;
+package saltdrum.core.track;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Json;
-import saltdrum.core.scene.Keyframe;
 
 class EasingTest {
     @Test
@@ -31,8 +30,8 @@ class EasingTest {
 
     @Test
     void easingsAreWrittenAsTheSceneSays() {
-        assertThat(Json.write(Keyframe.of(5, 1, Easing.OUT))).contains("\"easing\":[0.0,0.0,0.58,1.0]");
-        assertThat(Json.write(Keyframe.of(5, 1, Easing.HOLD))).contains("\"easing\":\"hold\"");
+        assertThat(Json.write(new Keyframe(5, 1, Easing.OUT))).contains("\"easing\":[0.0,0.0,0.58,1.0]");
+        assertThat(Json.write(new Keyframe(5, 1, Easing.HOLD))).contains("\"easing\":\"hold\"");
         assertThat(Easing.read(java.util.List.of(0, 0, 0.58, 1))).isEqualTo(Easing.OUT);
         assertThatThrownBy(() -> Easing.read("bounce")).hasMessageContaining("bounce");
     }

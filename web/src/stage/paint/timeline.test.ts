@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { PropertyTrack, Scene } from '../api/types';
-import { cueAt, ease, mix, valueAt } from './timeline';
+import type { NumberTrack, Part, Scene } from '../../api/types';
+import { mix } from './colours';
+import { ease } from './easing';
+import { Timeline } from './timeline';
+import { valueAt } from './tracks';
 
 describe('easing', () => {
   it('holds until the next keyframe', () => {
@@ -15,7 +18,7 @@ describe('easing', () => {
 });
 
 describe('tracks', () => {
-  const track: PropertyTrack = {
+  const track: NumberTrack = {
     property: 'scale',
     keys: [
       { t: 100, value: 1, easing: 'linear' },
@@ -36,14 +39,21 @@ describe('tracks', () => {
   });
 });
 
-it('finds the cue on the screen and none in a rest', () => {
-  const scene = {
-    cues: [
-      { startMs: 0, endMs: 100 },
-      { startMs: 200, endMs: 300 },
-    ],
-  } as unknown as Scene;
-  expect(cueAt(scene, 99)).toBe(scene.cues[0]);
-  expect(cueAt(scene, 100)).toBeNull();
-  expect(cueAt(scene, 200)).toBe(scene.cues[1]);
+describe('timeline', () => {
+  const part = (startMs: number, endMs: number, depth: number) => ({ startMs, endMs, depth }) as Part;
+  const headline = part(0, 9000, 2);
+  const leaving = part(500, 1100, 0);
+  const plate = part(600, 3000, -1);
+  const coming = part(1000, 2000, 0);
+  const timeline = new Timeline({ parts: [headline, leaving, plate, coming] } as unknown as Scene);
+
+  it('finds what is on the screen by depth, then by its beginning', () => {
+    expect(timeline.alive(1050)).toEqual([plate, leaving, coming, headline]);
+    expect(timeline.alive(2500)).toEqual([plate, headline]);
+    expect(timeline.alive(9000)).toEqual([]);
+  });
+  it('knows what comes next', () => {
+    expect(timeline.next(550)).toBe(plate);
+    expect(timeline.next(1000)).toBeNull();
+  });
 });

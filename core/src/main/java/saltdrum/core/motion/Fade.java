@@ -1,0 +1,17 @@
+package saltdrum.core.motion;
+
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import saltdrum.core.track.Tracks;
+
+/** Fades in. */
+@JsonIgnoreProperties("amount")
+public record Fade(Unit unit, int ms) implements Entrance {
+    public Fade {
+        Entrance.check(unit, ms, 0);
+    }
+
+    @Override
+    public Tracks tracks(Beat beat) {
+        return Tracks.of(Motion.fadeIn(beat.fromMs(), beat.in(ms)));
+    }
+}

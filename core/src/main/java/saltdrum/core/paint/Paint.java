@@ -1,0 +1,38 @@
+package saltdrum.core.paint;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import saltdrum.core.colour.Colours;
+
+/**
+ * What a fill or an outline is made of. Points in design pixels where the shape rests; colours between two stops are mixed
+ * without premultiplied alpha, and outside the first and last stop theirs goes on.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Paint.Solid.class, name = "solid"),
+    @JsonSubTypes.Type(value = Paint.Linear.class, name = "linear"),
+    @JsonSubTypes.Type(value = Paint.Radial.class, name = "radial"),
+})
+public sealed interface Paint {
+    record Solid(String colour) implements Paint {
+        public Solid {
+            Colours.check(colour);
+        }
+    }
+
+    /** From one point to another. */
+    record Linear(double fromX, double fromY, double toX, double toY, List<Stop> stops) implements Paint {
+        public Linear {
+            stops = Stop.checked(stops);
+        }
+    }
+
+    /** From a centre to a circle about it. */
+    record Radial(double x, double y, double radius, List<Stop> stops) implements Paint {
+        public Radial {
+            stops = Stop.checked(stops);
+        }
+    }
+}

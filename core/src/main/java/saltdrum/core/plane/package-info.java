@@ -1,0 +1,2 @@
+/** Places in the frame, in design pixels. */
+package saltdrum.core.plane;

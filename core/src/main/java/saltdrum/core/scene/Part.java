@@ -1,0 +1,18 @@
+package saltdrum.core.scene;
+
+import java.util.List;
+import saltdrum.core.plane.Box;
+
+/**
+ * Marks that are on the screen together, drawn in order while {@code startMs <= t < endMs}.
+ *
+ * @param cueId the cue that it shows
+ * @param depth parts that are alive at once are drawn from the least to the greatest, equal ones by their beginning
+ * @param bounds all ink at any time, design pixels
+ * @param fit 1, or how far the letters were shrunk to fit the style's width
+ */
+public record Part(long cueId, int startMs, int endMs, int depth, Box bounds, double fit, List<Mark> marks) {
+    public Part {
+        marks = List.copyOf(marks);
+    }
+}

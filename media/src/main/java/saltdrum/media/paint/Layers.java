@@ -1,0 +1,93 @@
+package saltdrum.media.paint;
+
+import io.github.humbleui.skija.Canvas;
+import io.github.humbleui.skija.Paint;
+import io.github.humbleui.skija.Surface;
+import io.github.humbleui.types.Rect;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import saltdrum.core.plane.Box;
+
+/**
+ * Pictures of their own at whole pixels, on which a group or a word is painted before it is laid on the frame as one.
+ * They begin at multiples of eight pixels, because the dither of gradients follows the picture's own coordinates.
+ */
+final class Layers implements AutoCloseable {
+    private static final int STEP = 8;
+
+    private final Deque<Surface> free = new ArrayDeque<>();
+    private final List<Surface> all = new ArrayList<>();
+
+    /** A clean layer, given back by {@link #lay} or {@link #give}. */
+    record Layer(Target target, Surface surface) {}
+
+    /**
+     * @param ink where something will be painted, design pixels of the frame
+     * @return null where none of it is inside the target
+     */
+    Layer take(Target target, Box ink, double scale) {
+        int left = Math.max(target.left(), step(ink.x() * scale - target.left() - 2) + target.left());
+        int top = Math.max(target.top(), step(ink.y() * scale - target.top() - 2) + target.top());
+        int right = Math.min(target.left() + target.width(), (int) Math.ceil(ink.right() * scale) + 2);
+        int bottom = Math.min(target.top() + target.height(), (int) Math.ceil(ink.bottom() * scale) + 2);
+        return right <= left || bottom <= top ? null : clean(left, top, right - left, bottom - top);
+    }
+
+    /** Another of the same place. */
+    Layer like(Layer layer) {
+        Target t = layer.target;
+        return clean(t.left(), t.top(), t.width(), t.height());
+    }
+
+    private static int step(double at) {
+        return (int) Math.floor(at / STEP) * STEP;
+    }
+
+    private Layer clean(int left, int top, int width, int height) {
+        Surface found = null;
+        for (Surface surface : free) {
+            if (surface.getWidth() >= width && surface.getHeight() >= height) {
+                found = surface;
+                break;
+            }
+        }
+        if (found == null) {
+            found = Surface.makeRasterN32Premul(width, height);
+            all.add(found);
+        } else {
+            free.remove(found);
+        }
+        Canvas canvas = found.getCanvas();
+        canvas.save();
+        canvas.clipRect(Rect.makeWH(width, height));
+        canvas.clear(0);
+        return new Layer(new Target(canvas, left, top, width, height), found);
+    }
+
+    /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */
+    void lay(Target target, Layer layer, Paint paint) {
+        Target from = layer.target;
+        int left = from.left() - target.left();
+        int top = from.top() - target.top();
+        target.rest();
+        target.canvas().save();
+        target.canvas().clipRect(Rect.makeXYWH(left, top, from.width(), from.height()));
+        layer.surface.draw(target.canvas(), left, top, paint);
+        target.canvas().restore();
+        give(layer);
+    }
+
+    void give(Layer layer) {
+        layer.surface.getCanvas().restore();
+        free.push(layer.surface);
+    }
+
+    @Override
+    public void close() {
+        all.forEach(Surface::close);
+        all.clear();
+        free.clear();
+    }
+}

@@ -1,0 +1,78 @@
+package saltdrum.media.paint;
+
+import io.github.humbleui.skija.Canvas;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import saltdrum.core.scene.Affine;
+import saltdrum.core.scene.Mark;
+import saltdrum.core.scene.MarkState;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.scene.SceneAt;
+
+/**
+ * Paints a scene at a scale into a canvas. Each class of this room has a twin of its name in {@code web/src/stage/paint}:
+ * every step here stands there in the same order with the same numbers. One thread at a time; shapes are kept while their
+ * part is on the screen.
+ */
+public final class ScenePainter implements AutoCloseable {
+    private final Scene scene;
+    private final double scale;
+    private final Layers layers = new Layers();
+    private final Map<Part, Shapes> kept = new IdentityHashMap<>();
+
+    /** @param scale output pixels a design pixel */
+    public ScenePainter(Scene scene, double scale) {
+        this.scene = scene;
+        this.scale = scale;
+    }
+
+    /** Draws over what is there. The canvas' origin stands for output pixel {@code left, top} of the frame. */
+    public void paint(Canvas canvas, SceneAt at, int left, int top, int width, int height) {
+        forgetOthers(at);
+        for (SceneAt.Alive alive : at.alive()) {
+            Shapes shapes = kept.computeIfAbsent(alive.part(), part -> new Shapes(scene, scale));
+            Target target = new Target(canvas, left, top, width, height);
+            for (int i = 0; i < alive.states().size(); i++) {
+                mark(target, shapes, alive.part().marks().get(i), alive.states().get(i), Affine.NONE);
+            }
+        }
+        canvas.resetMatrix();
+    }
+
+    /** @param around the way of the groups around it */
+    private void mark(Target target, Shapes shapes, Mark mark, MarkState state, Affine around) {
+        if (state.hidden()) {
+            return;
+        }
+        Affine way = around.of(Affine.of(mark.pose(), state));
+        if (mark instanceof Mark.Group group) {
+            new GroupPainter(layers, scale).paint(target, group, state, around, inside -> {
+                for (int i = 0; i < group.marks().size(); i++) {
+                    mark(inside, shapes, group.marks().get(i), state.children().get(i), way);
+                }
+            });
+        } else if (mark instanceof Mark.Glyphs glyphs) {
+            new GlyphsPainter(shapes, layers, scale).paint(target, glyphs, state, around);
+        } else if (mark instanceof Mark.Plate plate) {
+            new PlatePainter(layers, scale).paint(target, plate, state, around);
+        } else if (mark instanceof Mark.Picture picture) {
+            new PicturePainter(shapes, layers, scale).paint(target, picture, state, around);
+        }
+    }
+
+    private void forgetOthers(SceneAt at) {
+        List<Part> gone = new ArrayList<>(kept.keySet());
+        at.alive().forEach(alive -> gone.removeIf(part -> part == alive.part()));
+        gone.forEach(part -> kept.remove(part).close());
+    }
+
+    @Override
+    public void close() {
+        kept.values().forEach(Shapes::close);
+        kept.clear();
+        layers.close();
+    }
+}

@@ -1,0 +1,134 @@
+import type { Cast, Coat, Glyphs } from '../../api/types';
+import { boxOf, joined, shifts, wayOf, type Affine } from './affine';
+import { fillSingle, paintCoats, singleColour } from './coats';
+import { grown, inkAt } from './inkBounds';
+import type { Layers } from './layers';
+import { keepsShape, REST, type MarkState } from './markState';
+import { solid, stroke } from './paints';
+import type { Shapes, Sprite } from './shapes';
+import { alpha, offscreen, Target, type Canvas } from './target';
+
+/** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
+const LEAST_SIGMA = 2;
+const FINEST = 8;
+
+/** Paints a word: a copy of what it is at rest while it only moves or fades, else letter by letter. */
+export class GlyphsPainter {
+  constructor(
+    private readonly shapes: Shapes,
+    private readonly layers: Layers,
+    private readonly scale: number,
+  ) {}
+
+  paint(target: Target, word: Glyphs, state: MarkState, around: Affine) {
+    const s = this.scale;
+    if (keepsShape(state) && shifts(around)) {
+      const x = (around.e + state.x) * s - target.left;
+      const y = (around.f + state.y) * s - target.top;
+      copy(target, this.atRest(word), x, y, state.opacity);
+      return;
+    }
+    const way = joined(around, wayOf(word.pose, state));
+    const path = this.shapes.letters(word);
+    const colour = singleColour(word.coats as Coat[], state.fill);
+    if (state.opacity >= 1) {
+      target.go(way, s);
+      this.coats(target.canvas, word, path, state.fill);
+    } else if (colour !== null) {
+      target.go(way, s);
+      fillSingle(target.canvas, path, colour, state.opacity);
+    } else {
+      const layer = this.layers.take(target, inkAt(word, state, around), s);
+      if (!layer) return;
+      layer.go(way, s);
+      this.coats(layer.canvas, word, path, state.fill);
+      this.layers.lay(target, layer, state.opacity);
+    }
+  }
+
+  /** Makes one picture that the word will need; false when it has them all. */
+  ahead(word: Glyphs): boolean {
+    if (this.shapes.has(word, '')) return false;
+    const coats = word.coats as Coat[];
+    const soft = coats.findIndex(
+      (coat, i) => coat.kind === 'cast' && coat.sigma > 0 && !this.shapes.has(word, String(i)),
+    );
+    if (soft >= 0) this.soft(word, this.shapes.letters(word), coats[soft] as Cast);
+    else this.atRest(word);
+    return true;
+  }
+
+  /** Most words of most frames stand still or only move. At rest nothing is resampled. */
+  private atRest(word: Glyphs): Sprite {
+    return this.shapes.sprite(word, '', () => {
+      const s = this.scale;
+      const way = wayOf(word.pose, REST);
+      const ink = grown(boxOf(way, word.ink), 3);
+      const left = Math.floor(ink.x * s);
+      const top = Math.floor(ink.y * s);
+      const width = Math.ceil((ink.x + ink.width) * s) - left;
+      const height = Math.ceil((ink.y + ink.height) * s) - top;
+      const canvas = offscreen(width, height);
+      new Target(canvas, left, top, width, height).go(way, s);
+      this.coats(canvas, word, this.shapes.letters(word), null);
+      return { image: canvas.canvas, left, top, finer: 1 };
+    });
+  }
+
+  private coats(canvas: Canvas, word: Glyphs, path: Path2D, over: string | null) {
+    paintCoats(canvas, path, word.coats as Coat[], over, {
+      soft: (cast) => {
+        const { image, left, top, finer } = this.soft(word, path, cast);
+        const fine = this.scale * finer;
+        smooth(canvas);
+        canvas.drawImage(image, left / fine, top / fine, image.width / fine, image.height / fine);
+      },
+      silhouette: (cast) => silhouette(canvas, path, cast, cast.colour),
+    });
+  }
+
+  /** One silhouette of letters and outline, blurred once; two would be twice as dark. */
+  private soft(word: Glyphs, path: Path2D, cast: Cast): Sprite {
+    const index = String((word.coats as Coat[]).indexOf(cast as Coat));
+    return this.shapes.sprite(word, index, () => {
+      let finer = 1;
+      while (finer < FINEST && cast.sigma * this.scale * finer < LEAST_SIGMA) finer *= 2;
+      const fine = this.scale * finer;
+      const ink = grown(word.ink, 3 * cast.sigma + 2);
+      const left = Math.floor(ink.x * fine);
+      const top = Math.floor(ink.y * fine);
+      const width = Math.ceil((ink.x + ink.width) * fine) - left;
+      const height = Math.ceil((ink.y + ink.height) * fine) - top;
+      const sharp = offscreen(width, height);
+      sharp.setTransform(fine, 0, 0, fine, cast.dx * fine - left, cast.dy * fine - top);
+      silhouette(sharp, path, cast, '#000000');
+      const blurred = offscreen(width, height);
+      // The canvas blurs a shadow by half its shadowBlur; the picture itself is drawn out of sight.
+      blurred.shadowColor = solid(cast.colour, 1);
+      blurred.shadowBlur = 2 * cast.sigma * fine;
+      blurred.shadowOffsetX = 2 * width;
+      blurred.drawImage(sharp.canvas, -2 * width, 0);
+      return { image: blurred.canvas, left, top, finer };
+    });
+  }
+}
+
+function smooth(canvas: Canvas) {
+  canvas.imageSmoothingEnabled = true;
+  canvas.imageSmoothingQuality = 'low';
+}
+
+function copy(target: Target, sprite: Sprite, x: number, y: number, opacity: number) {
+  const { canvas } = target;
+  target.rest();
+  canvas.globalAlpha = alpha(opacity);
+  smooth(canvas);
+  canvas.drawImage(sprite.image, sprite.left + x, sprite.top + y);
+  canvas.globalAlpha = 1;
+}
+
+function silhouette(canvas: Canvas, path: Path2D, cast: Cast, colour: string) {
+  if (cast.grow > 0) stroke(canvas, path, solid(colour, 1), cast.grow, 'round');
+  canvas.fillStyle = solid(colour, 1);
+  canvas.fill(path);
+}

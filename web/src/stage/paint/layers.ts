@@ -1,0 +1,66 @@
+import type { Box } from '../../api/types';
+import { alpha, offscreen, Target } from './target';
+
+const STEP = 8;
+const step = (at: number) => Math.floor(at / STEP) * STEP;
+
+/**
+ * Pictures of their own at whole pixels, on which a group or a word is painted before it is laid on the frame as one.
+ * They begin at multiples of eight pixels, because the dither of gradients follows the picture's own coordinates.
+ */
+export class Layers {
+  private readonly free: OffscreenCanvasRenderingContext2D[] = [];
+
+  /** A clean layer, given back by lay or give; null where none of the ink is inside the target. */
+  take(target: Target, ink: Box, s: number): Target | null {
+    const left = Math.max(target.left, step(ink.x * s - target.left - 2) + target.left);
+    const top = Math.max(target.top, step(ink.y * s - target.top - 2) + target.top);
+    const right = Math.min(target.left + target.width, Math.ceil((ink.x + ink.width) * s) + 2);
+    const bottom = Math.min(target.top + target.height, Math.ceil((ink.y + ink.height) * s) + 2);
+    return right <= left || bottom <= top ? null : this.clean(left, top, right - left, bottom - top);
+  }
+
+  /** Another of the same place. */
+  like(layer: Target): Target {
+    return this.clean(layer.left, layer.top, layer.width, layer.height);
+  }
+
+  private clean(left: number, top: number, width: number, height: number): Target {
+    const found = this.free.findIndex((c) => c.canvas.width >= width && c.canvas.height >= height);
+    const canvas = found < 0 ? offscreen(width, height) : this.free.splice(found, 1)[0];
+    canvas.save();
+    canvas.beginPath();
+    canvas.rect(0, 0, width, height);
+    canvas.clip();
+    canvas.clearRect(0, 0, width, height);
+    return new Target(canvas, left, top, width, height);
+  }
+
+  /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */
+  lay(target: Target, layer: Target, opacity: number, how: GlobalCompositeOperation = 'source-over') {
+    const { canvas } = target;
+    const { left, top, width, height } = layer;
+    target.rest();
+    canvas.globalAlpha = alpha(opacity);
+    canvas.globalCompositeOperation = how;
+    canvas.drawImage(
+      layer.canvas.canvas,
+      0,
+      0,
+      width,
+      height,
+      left - target.left,
+      top - target.top,
+      width,
+      height,
+    );
+    canvas.globalCompositeOperation = 'source-over';
+    canvas.globalAlpha = 1;
+    this.give(layer);
+  }
+
+  give(layer: Target) {
+    layer.canvas.restore();
+    this.free.unshift(layer.canvas as OffscreenCanvasRenderingContext2D);
+  }
+}

@@ -1,0 +1,39 @@
+import type { Picture } from '../../api/types';
+import { joined, wayOf, type Affine } from './affine';
+import { inkAt } from './inkBounds';
+import type { Layers } from './layers';
+import type { MarkState } from './markState';
+import { solid } from './paints';
+import type { Shapes } from './shapes';
+import type { Target } from './target';
+
+/** Paints a picture's layers, the undermost first. */
+export class PicturePainter {
+  constructor(
+    private readonly shapes: Shapes,
+    private readonly layers: Layers,
+    private readonly scale: number,
+  ) {}
+
+  paint(target: Target, picture: Picture, state: MarkState, around: Affine) {
+    const s = picture.size / 1000;
+    const own = { a: s, b: 0, c: 0, d: s, e: picture.x, f: picture.y };
+    const way = joined(joined(around, wayOf(picture.pose, state)), own);
+    if (state.opacity >= 1) {
+      this.draw(target, picture, way);
+      return;
+    }
+    const layer = this.layers.take(target, inkAt(picture, state, around), this.scale);
+    if (!layer) return;
+    this.draw(layer, picture, way);
+    this.layers.lay(target, layer, state.opacity);
+  }
+
+  private draw(target: Target, picture: Picture, way: Affine) {
+    target.go(way, this.scale);
+    for (const layer of this.shapes.picture(picture.picture)) {
+      target.canvas.fillStyle = solid(layer.fill, 1);
+      target.canvas.fill(this.shapes.layer(layer), layer.evenOdd ? 'evenodd' : 'nonzero');
+    }
+  }
+}

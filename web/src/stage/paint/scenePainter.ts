@@ -1,0 +1,98 @@
+import type { Mark, Part, Scene } from '../../api/types';
+import { joined, NONE, wayOf, type Affine } from './affine';
+import { GlyphsPainter } from './glyphsPainter';
+import { GroupPainter } from './groupPainter';
+import { Layers } from './layers';
+import { hidden, stateOf, type MarkState } from './markState';
+import { PicturePainter } from './picturePainter';
+import { PlatePainter } from './platePainter';
+import { Shapes, wordsOf } from './shapes';
+import { Target, type Canvas } from './target';
+import { Timeline } from './timeline';
+
+/**
+ * Paints a scene at a scale. Each file of this room has a twin of its name in the server's room of painters: every step
+ * here stands there in the same order with the same numbers. Shapes are kept for what is on the screen and what comes next.
+ */
+export class ScenePainter {
+  private readonly layers = new Layers();
+  private readonly shapes: Shapes;
+  private readonly groups: GroupPainter;
+  private readonly glyphs: GlyphsPainter;
+  private readonly plates: PlatePainter;
+  private readonly pictures: PicturePainter;
+  private timeline: Timeline;
+  private kept: Part[] = [];
+
+  /** @param scale output pixels a design pixel */
+  constructor(
+    scene: Scene,
+    readonly scale: number,
+  ) {
+    this.timeline = new Timeline(scene);
+    this.shapes = new Shapes(scene, scale);
+    this.groups = new GroupPainter(this.layers, scale);
+    this.glyphs = new GlyphsPainter(this.shapes, this.layers, scale);
+    this.plates = new PlatePainter(this.layers, scale);
+    this.pictures = new PicturePainter(this.shapes, this.layers, scale);
+  }
+
+  /** Goes on with a newer scene; words that look as before keep their shapes. */
+  show(scene: Scene) {
+    this.timeline = new Timeline(scene);
+    this.shapes.show(scene);
+  }
+
+  /** Draws over what is there; the canvas' origin stands for output pixel left, top of the frame. */
+  paint(canvas: Canvas, t: number, left = 0, top = 0): void {
+    const alive = this.timeline.alive(t);
+    if (alive.length === 0) return;
+    this.forgetBut(alive, t);
+    const target = new Target(canvas, left, top, canvas.canvas.width, canvas.canvas.height);
+    for (const part of alive) {
+      for (const mark of part.marks as Mark[]) this.mark(target, mark, stateOf(mark, t), NONE);
+    }
+    canvas.setTransform(1, 0, 0, 1, 0, 0);
+  }
+
+  /**
+   * Makes one shape that will be needed soon: a blurred shadow takes longer than a frame may, so each is made between
+   * frames before its cue begins.
+   *
+   * @returns whether more can be made
+   */
+  ahead(t: number): boolean {
+    const next = this.timeline.next(t);
+    const parts = [...this.timeline.alive(t), ...(next ? [next] : [])];
+    return parts.flatMap((part) => wordsOf(part.marks as Mark[])).some((word) => this.glyphs.ahead(word));
+  }
+
+  /** @param around the way of the groups around it */
+  private mark(target: Target, mark: Mark, state: MarkState, around: Affine) {
+    if (hidden(state)) return;
+    switch (mark.kind) {
+      case 'group': {
+        const way = joined(around, wayOf(mark.pose, state));
+        this.groups.paint(target, mark, state, around, (inside) =>
+          (mark.marks as Mark[]).forEach((child, i) => this.mark(inside, child, state.children[i], way)),
+        );
+        break;
+      }
+      case 'glyphs':
+        this.glyphs.paint(target, mark, state, around);
+        break;
+      case 'plate':
+        this.plates.paint(target, mark, state, around);
+        break;
+      case 'picture':
+        this.pictures.paint(target, mark, state, around);
+    }
+  }
+
+  private forgetBut(alive: Part[], t: number) {
+    if (alive.length === this.kept.length && alive.every((part, i) => part === this.kept[i])) return;
+    this.kept = alive;
+    const next = this.timeline.next(t);
+    this.shapes.keep(next ? [...alive, next] : alive);
+  }
+}
