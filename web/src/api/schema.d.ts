@@ -328,6 +328,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/scene/attempt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The captions between two times in a style that is being tried
+         * @description Nothing is kept: neither the style nor a step of the history.
+         */
+        post: operations["attempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/renders": {
         parameters: {
             query?: never;
@@ -1413,49 +1433,173 @@ export interface components {
             /** Format: int64 */
             seq?: number;
         };
-        RenderRequest: {
-            preset?: string;
-            /** Format: int32 */
-            crf?: number;
-            keepCaptions?: boolean;
-            language?: string;
+        Appear: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "NONE";
         };
-        BroughtIn: {
-            /** Format: int32 */
-            cues: number;
-            /** Format: int32 */
-            words: number;
-            repairs: string[];
-            /** @description The language that its text is likely in, where the file does not say it */
-            proposed?: string;
+        Backing: {
+            fill: string;
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            padY: number;
+            /** Format: double */
+            radius: number;
         };
-        NameRequest: {
-            name?: string;
+        Entrance: {
+            kind: string;
         };
-        StyleView: {
+        Face: {
+            family: string;
+            /** Format: int32 */
+            weight: number;
+        };
+        Fade: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FADE";
+        };
+        Kindle: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "kindle";
+        };
+        Lift: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            rise: number;
+            /** Format: double */
+            scale: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lift";
+        };
+        Pop: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            amount: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "POP";
+        };
+        Rise: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            amount: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RISE";
+        };
+        Shadow: {
+            colour: string;
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            /** Format: double */
+            blur: number;
+        };
+        Spoken: {
+            kind: string;
+        };
+        Style: {
             name: string;
             about: string;
-            emphasis: string[];
+            face: components["schemas"]["Face"];
+            /** Format: double */
+            size: number;
+            /** Format: double */
+            lineHeight: number;
+            /** Format: double */
+            letterSpacing: number;
+            place: components["schemas"]["Place"];
+            plain: components["schemas"]["Voice"];
+            emphasis: components["schemas"]["Voice"][];
+            backing?: components["schemas"]["Backing"];
+            entrance: components["schemas"]["Appear"] | components["schemas"]["Fade"] | components["schemas"]["Pop"] | components["schemas"]["Rise"];
+            spoken: (components["schemas"]["Kindle"] | components["schemas"]["Lift"] | components["schemas"]["Sweep"] | components["schemas"]["Tint"])[];
+            /** Format: int32 */
+            exitMs: number;
         };
-        ReadingView: {
-            /** @description What stands now */
-            find: string;
-            /** @description What would stand instead */
-            with: string;
-            /** @description A term of the glossary; else the recogniser's own */
-            term: boolean;
+        Sweep: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            radius: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sweep";
         };
-        SpellingView: {
-            known: boolean;
-            wordIds: number[];
+        Tint: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tint";
         };
-        HistoryRow: {
-            /** Format: int64 */
-            seq: number;
-            said: string;
-            undone: boolean;
-            /** Format: date-time */
-            made: string;
+        Voice: {
+            role: string;
+            face?: components["schemas"]["Face"];
+            /** Format: double */
+            scale: number;
+            fill: string;
+            outlineColour: string;
+            /** Format: double */
+            outline: number;
+            shadow?: components["schemas"]["Shadow"];
+            /** Format: double */
+            tilt: number;
+            upper: boolean;
         };
         Box: {
             /** Format: double */
@@ -1708,6 +1852,50 @@ export interface components {
         Tracks: {
             numbers: components["schemas"]["NumberTrack"][];
             colours: components["schemas"]["ColourTrack"][];
+        };
+        RenderRequest: {
+            preset?: string;
+            /** Format: int32 */
+            crf?: number;
+            keepCaptions?: boolean;
+            language?: string;
+        };
+        BroughtIn: {
+            /** Format: int32 */
+            cues: number;
+            /** Format: int32 */
+            words: number;
+            repairs: string[];
+            /** @description The language that its text is likely in, where the file does not say it */
+            proposed?: string;
+        };
+        NameRequest: {
+            name?: string;
+        };
+        StyleView: {
+            name: string;
+            about: string;
+            emphasis: string[];
+        };
+        ReadingView: {
+            /** @description What stands now */
+            find: string;
+            /** @description What would stand instead */
+            with: string;
+            /** @description A term of the glossary; else the recogniser's own */
+            term: boolean;
+        };
+        SpellingView: {
+            known: boolean;
+            wordIds: number[];
+        };
+        HistoryRow: {
+            /** Format: int64 */
+            seq: number;
+            said: string;
+            undone: boolean;
+            /** Format: date-time */
+            made: string;
         };
         ScenePatch: {
             /** Format: int64 */
@@ -2387,6 +2575,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TrackPatch"];
+                };
+            };
+        };
+    };
+    attempt: {
+        parameters: {
+            query?: {
+                language?: string;
+                fromMs?: number;
+                toMs?: number;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Style"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Scene"];
                 };
             };
         };

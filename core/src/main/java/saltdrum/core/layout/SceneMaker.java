@@ -48,9 +48,7 @@ public final class SceneMaker {
         List<CueTime> times = CueTime.of(track);
         List<Part> parts = new ArrayList<>(times.size());
         for (int i = 0; i < times.size(); i++) {
-            boolean flowsOn = i + 1 < times.size()
-                    && times.get(i + 1).showMs() == times.get(i).hideMs();
-            Question question = new Question(look, track.cues().get(i), times.get(i), flowsOn);
+            Question question = new Question(look, track.cues().get(i), times.get(i), flowsOn(times, i));
             Part known = kept.get(question);
             if (known == null) {
                 known = part(question);
@@ -59,6 +57,28 @@ public final class SceneMaker {
             parts.add(known);
         }
         return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
+    }
+
+    /**
+     * Only the cues that show between two times, made in a style that need not be kept: for a look that is being tried.
+     *
+     * @param fromMs up to {@code toMs}, clip time
+     */
+    public Scene attempt(Track track, Style style, Size clip, int fromMs, int toMs) {
+        Size design = track.frame().output(clip).design();
+        Look look = new Look(style, design, track.language());
+        List<CueTime> times = CueTime.of(track);
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < times.size(); i++) {
+            if (times.get(i).hideMs() > fromMs && times.get(i).showMs() < toMs) {
+                parts.add(part(new Question(look, track.cues().get(i), times.get(i), flowsOn(times, i))));
+            }
+        }
+        return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
+    }
+
+    private static boolean flowsOn(List<CueTime> times, int i) {
+        return i + 1 < times.size() && times.get(i + 1).showMs() == times.get(i).hideMs();
     }
 
     private Part part(Question question) {

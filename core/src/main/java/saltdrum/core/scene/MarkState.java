@@ -122,10 +122,12 @@ public final class MarkState {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof MarkState that
-                && Arrays.equals(numbers, that.numbers)
-                && Objects.equals(fill, that.fill)
-                && children.equals(that.children);
+        return other instanceof MarkState that && ownEquals(that) && children.equals(that.children);
+    }
+
+    /** Whether it is equal but for its children. */
+    boolean ownEquals(MarkState that) {
+        return Arrays.equals(numbers, that.numbers) && Objects.equals(fill, that.fill);
     }
 
     @Override

@@ -51,7 +51,7 @@ public record SceneAt(List<Alive> alive) {
                 changed.add(now.part.bounds());
             } else {
                 for (int i = 0; i < now.states.size(); i++) {
-                    changed(now.part.marks().get(i), now.states.get(i), then.states.get(i), changed);
+                    changed(now.part.marks().get(i), now.states.get(i), then.states.get(i), Affine.NONE, changed);
                 }
             }
         }
@@ -59,9 +59,23 @@ public record SceneAt(List<Alive> alive) {
         return changed.stream().reduce(Box::union).orElse(Box.EMPTY);
     }
 
-    private static void changed(Mark mark, MarkState now, MarkState then, List<Box> changed) {
-        if (!now.equals(then)) {
-            changed.add(InkBounds.at(mark, now, Affine.NONE).union(InkBounds.at(mark, then, Affine.NONE)));
+    /** Of a group that itself stays as it is, only those of its marks that do not. */
+    private static void changed(Mark mark, MarkState now, MarkState then, Affine around, List<Box> changed) {
+        if (now.equals(then)) {
+            return;
         }
+        if (mark instanceof Mark.Group group && now.ownEquals(then) && now.blur() <= 0) {
+            Affine way = around.of(Affine.of(group.pose(), now));
+            for (int i = 0; i < group.marks().size(); i++) {
+                changed(
+                        group.marks().get(i),
+                        now.children().get(i),
+                        then.children().get(i),
+                        way,
+                        changed);
+            }
+            return;
+        }
+        changed.add(InkBounds.at(mark, now, around).union(InkBounds.at(mark, then, around)));
     }
 }

@@ -147,4 +147,21 @@ class SceneTest {
         assertThat(timeline.at(1500).difference(timeline.at(500))).isEqualTo(cue.bounds());
         assertThat(timeline.at(1500).difference(timeline.at(1600)).width()).isZero();
     }
+
+    /** The whole cue was painted anew for every word that moved, because its group had changed somewhere. */
+    @Test
+    void ofAGroupThatStaysOnlyTheMarksThatMoveDiffer() {
+        Mark still = new Mark.Plate(0, 0, 10, 10, 0, Pose.about(0, 0), List.of(), Tracks.NONE);
+        NumberTrack up =
+                NumberTrack.of(Property.Y, new Keyframe(0, 0, Easing.LINEAR), new Keyframe(1000, 50, Easing.HOLD));
+        Mark moving = new Mark.Plate(500, 0, 10, 10, 0, Pose.about(0, 0), List.of(), Tracks.of(up));
+        NumberTrack aside =
+                NumberTrack.of(Property.X, new Keyframe(0, 0, Easing.LINEAR), new Keyframe(100, 7, Easing.HOLD));
+        Mark group = Mark.Group.of(Pose.about(0, 0), List.of(still, moving), Tracks.of(aside));
+        Timeline timeline = timeline(new Part(1, 0, 1000, 0, new Box(0, 0, 600, 100), 1, List.of(group)));
+        Box later = timeline.at(600).difference(timeline.at(500));
+        assertThat(later.x()).isBetween(500.0, 507.0);
+        assertThat(later.width()).isLessThan(20);
+        assertThat(timeline.at(60).difference(timeline.at(50)).x()).isLessThan(10);
+    }
 }

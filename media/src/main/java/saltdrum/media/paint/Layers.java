@@ -1,6 +1,7 @@
 package saltdrum.media.paint;
 
 import io.github.humbleui.skija.Canvas;
+import io.github.humbleui.skija.ContentChangeMode;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.types.Rect;
@@ -16,6 +17,7 @@ import saltdrum.core.plane.Box;
  */
 final class Layers implements AutoCloseable {
     private static final int STEP = 8;
+    private static final long WASTE = 3;
 
     private final Deque<Surface> free = new ArrayDeque<>();
     private final List<Surface> all = new ArrayList<>();
@@ -46,24 +48,38 @@ final class Layers implements AutoCloseable {
     }
 
     private Layer clean(int left, int top, int width, int height) {
-        Surface found = null;
-        for (Surface surface : free) {
-            if (surface.getWidth() >= width && surface.getHeight() >= height) {
-                found = surface;
-                break;
-            }
-        }
+        Surface found = fitting(width, height);
         if (found == null) {
-            found = Surface.makeRasterN32Premul(width, height);
+            found = Surface.makeRasterN32Premul(step(width + STEP - 1), step(height + STEP - 1));
             all.add(found);
         } else {
             free.remove(found);
+            // What was laid from it may still share its pixels: they need not be copied to be wiped.
+            found.notifyContentWillChange(ContentChangeMode.DISCARD);
         }
         Canvas canvas = found.getCanvas();
         canvas.save();
         canvas.clipRect(Rect.makeWH(width, height));
         canvas.clear(0);
         return new Layer(new Target(canvas, left, top, width, height), found);
+    }
+
+    /** The smallest that is free and large enough, unless a new one would be much smaller. */
+    private Surface fitting(int width, int height) {
+        Surface best = null;
+        for (Surface surface : free) {
+            boolean fits = surface.getWidth() >= width
+                    && surface.getHeight() >= height
+                    && area(surface) <= WASTE * width * height;
+            if (fits && (best == null || area(surface) < area(best))) {
+                best = surface;
+            }
+        }
+        return best;
+    }
+
+    private static long area(Surface surface) {
+        return (long) surface.getWidth() * surface.getHeight();
     }
 
     /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */

@@ -11,6 +11,8 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import saltdrum.core.edit.Edit;
+import saltdrum.core.motion.Entrance;
+import saltdrum.core.motion.Spoken;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
 import saltdrum.core.scene.Mark;
@@ -39,6 +41,9 @@ class OpenApiSettings {
             "JobView.secondsLeft",
             "JobView.message",
             "JobView.outputName",
+            "Voice.face",
+            "Voice.shadow",
+            "Style.backing",
             "Group.clip",
             "Group.each");
 
@@ -56,6 +61,8 @@ class OpenApiSettings {
             name(api, Mark.class);
             name(api, Coat.class);
             name(api, Paint.class);
+            name(api, Entrance.class);
+            name(api, Spoken.class);
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 if (!name.endsWith("Request") || name.equals("EditRequest")) {
                     require(name, schema);

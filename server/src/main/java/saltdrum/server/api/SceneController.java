@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,6 +19,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleSample;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.style.Voice;
@@ -77,6 +80,19 @@ class SceneController {
         return before != null && since != null && before.version() == since
                 ? ScenePatch.between(before, made)
                 : ScenePatch.whole(made);
+    }
+
+    @Operation(
+            summary = "The captions between two times in a style that is being tried",
+            description = "Nothing is kept: neither the style nor a step of the history.")
+    @PostMapping("/clips/{clipId}/scene/attempt")
+    Scene attempt(
+            @PathVariable String clipId,
+            @RequestParam(required = false) String language,
+            @RequestParam(defaultValue = "0") int fromMs,
+            @RequestParam(defaultValue = "2147483647") int toMs,
+            @RequestBody Style style) {
+        return scenes.attempt(tracks.shown(clipId, language).track(), style, size(clipId), fromMs, toMs);
     }
 
     @Operation(summary = "A few of the clip's own words in a style, from time 0, to be played in a loop")

@@ -17,6 +17,9 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
+import saltdrum.core.style.ShippedStyles;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleFile;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -133,7 +136,7 @@ class ApiTest {
         mvc.perform(get(scene))
                 .andExpect(jsonPath("$.version").value(1))
                 .andExpect(jsonPath("$.before").doesNotExist())
-                .andExpect(jsonPath("$.cues.length()").value(9));
+                .andExpect(jsonPath("$.parts.length()").value(9));
         JsonNode track = JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
                 .andReturn()
                 .getResponse()
@@ -149,12 +152,41 @@ class ApiTest {
                 .andExpect(jsonPath("$.before").value(1))
                 .andExpect(jsonPath("$.from").value(4))
                 .andExpect(jsonPath("$.removed").value(1))
-                .andExpect(jsonPath("$.cues.length()").value(1))
+                .andExpect(jsonPath("$.parts.length()").value(1))
                 .andExpect(jsonPath("$.glyphs.length()").value(org.hamcrest.Matchers.lessThan(5)));
         // A page that has another version gets all of it.
         mvc.perform(get(scene).param("since", "1"))
                 .andExpect(jsonPath("$.before").doesNotExist())
-                .andExpect(jsonPath("$.cues.length()").value(9));
+                .andExpect(jsonPath("$.parts.length()").value(9));
+    }
+
+    @Test
+    void aStyleIsTriedWithoutATrace() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
+                .andExpect(status().isOk());
+        Style tidemark = new ShippedStyles().get("Tidemark");
+        String attempt = "/api/clips/" + id + "/scene/attempt";
+        String tried = mvc.perform(post(attempt)
+                        .param("fromMs", "1000")
+                        .param("toMs", "1500")
+                        .contentType("application/json")
+                        .content(StyleFile.write(tidemark).replace("\"size\" : 84.0", "\"size\" : 61.5")))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.parts.length()").value(1))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(tried).contains("\"size\":61.5");
+        mvc.perform(post(attempt)
+                        .contentType("application/json")
+                        .content(StyleFile.write(tidemark).replace("\"size\" : 84.0", "\"size\" : 9000")))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("size of 8 to 600")));
+        mvc.perform(get("/api/clips/" + id + "/track"))
+                .andExpect(jsonPath("$.head.version").value(1));
+        mvc.perform(get("/api/styles")).andExpect(jsonPath("$.length()").value(3));
     }
 
     @Test
