@@ -4,17 +4,20 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.function.Supplier;
 import saltdrum.core.text.Characters;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The one JSON reader and writer: strict about unknown fields, and errors are for a person. */
 public final class Json {
@@ -43,8 +46,16 @@ public final class Json {
     }
 
     public static <T> T read(String json, Class<T> type, String what) {
+        return read(() -> MAPPER.readValue(json, type), what);
+    }
+
+    public static <T> T read(JsonNode json, Class<T> type, String what) {
+        return read(() -> MAPPER.treeToValue(json, type), what);
+    }
+
+    private static <T> T read(Supplier<T> reader, String what) {
         try {
-            T value = MAPPER.readValue(json, type);
+            T value = reader.get();
             if (value == null) {
                 throw new BadInputException("The " + what + " is empty.");
             }
@@ -65,6 +76,11 @@ public final class Json {
 
     public static String write(Object value) {
         return MAPPER.writeValueAsString(value);
+    }
+
+    /** A record as a tree that can be changed. */
+    public static ObjectNode tree(Object value) {
+        return MAPPER.valueToTree(value);
     }
 
     public static byte[] bytes(Object value) {

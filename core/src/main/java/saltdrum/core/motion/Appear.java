@@ -1,10 +1,8 @@
 package saltdrum.core.motion;
 
-import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import saltdrum.core.track.Tracks;
 
 /** Is there, without a motion. */
-@JsonIgnoreProperties({"ms", "amount"})
 public record Appear(Unit unit) implements Entrance {
     public Appear {
         Entrance.check(unit, 0, 0);

@@ -1,10 +1,8 @@
 package saltdrum.core.motion;
 
-import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import saltdrum.core.track.Tracks;
 
 /** Fades in. */
-@JsonIgnoreProperties("amount")
 public record Fade(Unit unit, int ms) implements Entrance {
     public Fade {
         Entrance.check(unit, ms, 0);

@@ -23,7 +23,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.BringInCues;
@@ -43,7 +42,6 @@ import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.work.Announcements;
 
 /** Caption files in and out of a clip's track. */
 @Tag(name = "captions")
@@ -55,16 +53,13 @@ class CaptionController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final MediaStore media;
-    private final Announcements announcements;
     private final StyleShelf styles;
 
-    CaptionController(
-            ClipStore clips, TrackStore tracks, MediaStore media, Announcements announcements, StyleShelf styles) {
+    CaptionController(ClipStore clips, TrackStore tracks, MediaStore media, StyleShelf styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.media = media;
-        this.announcements = announcements;
     }
 
     /** What came of a file that was read. */
@@ -152,7 +147,6 @@ class CaptionController {
                         0,
                         Integer.MAX_VALUE);
         StoredChange change = tracks.change(clipId, -1, edit);
-        announcements.track(clipId, change.after().version());
         return new BroughtIn(
                 cues.size(),
                 cues.stream().mapToInt(cue -> cue.words().size()).sum(),
@@ -171,6 +165,6 @@ class CaptionController {
     }
 
     private static ClipInfo info(ClipRow clip) {
-        return Json.read(clip.info(), ClipInfo.class, "clip");
+        return clip.info();
     }
 }

@@ -23,7 +23,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.sound.Wav;
 import saltdrum.media.clip.ClipInfo;
@@ -37,8 +36,6 @@ import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.NotFoundException;
-import saltdrum.server.store.TrackStore;
-import saltdrum.server.work.Announcements;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 
@@ -49,40 +46,26 @@ class ClipController {
     private static final String FIRST_STYLE = "Mallet";
 
     private final ClipStore clips;
-    private final TrackStore tracks;
     private final ClientStore clients;
     private final MediaStore media;
     private final Workers workers;
-    private final Announcements announcements;
 
-    ClipController(
-            ClipStore clips,
-            TrackStore tracks,
-            ClientStore clients,
-            MediaStore media,
-            Workers workers,
-            Announcements announcements) {
+    ClipController(ClipStore clips, ClientStore clients, MediaStore media, Workers workers) {
         this.clips = clips;
-        this.tracks = tracks;
         this.clients = clients;
         this.media = media;
         this.workers = workers;
-        this.announcements = announcements;
     }
 
     @Operation(summary = "All clips, newest first")
     @GetMapping
     List<ClipView> all() {
-        return clips.all().stream().map(this::view).toList();
+        return clips.listed().stream().map(ClipView::of).toList();
     }
 
     @GetMapping("/{clipId}")
     ClipView one(@PathVariable String clipId) {
-        return view(clips.get(clipId));
-    }
-
-    private ClipView view(ClipRow row) {
-        return ClipView.of(row, tracks.get(row.id()), tracks.translations(row.id()));
+        return ClipView.of(clips.listed(clipId));
     }
 
     /** Outside the described API's types: the body is the raw file. */
@@ -95,11 +78,9 @@ class ClipController {
                 throw new BadInputException("Only a part of the file arrived. Bring it again.");
             }
             ClipInfo info = Probe.of(part);
-            ClipRow row =
-                    clips.add(ClipName.of(name), media.keep(part), Json.write(info), Track.empty("en", FIRST_STYLE));
+            ClipRow row = clips.add(ClipName.of(name), media.keep(part), info, Track.empty("en", FIRST_STYLE));
             workers.order(row.id(), new WorkOrder.Prepare());
-            announcements.clip(row.id());
-            return view(row);
+            return one(row.id());
         } finally {
             Files.deleteIfExists(part);
         }
@@ -110,12 +91,11 @@ class ClipController {
     @Operation(summary = "Chooses the sound that is listened to")
     @PutMapping("/{clipId}/sound")
     ClipView listenTo(@PathVariable String clipId, @RequestBody SoundRequest request) {
-        ClipInfo info = Json.read(clips.get(clipId).info(), ClipInfo.class, "clip");
+        ClipInfo info = clips.get(clipId).info();
         clips.listenTo(
                 clipId,
                 SoundChoice.parse(String.valueOf(request.sound())).in(info).written());
         workers.order(clipId, new WorkOrder.Listen());
-        announcements.clip(clipId);
         return one(clipId);
     }
 
@@ -126,7 +106,6 @@ class ClipController {
     ClipView belongTo(@PathVariable String clipId, @RequestBody ClientRequest request) {
         clients.check(request.clientId());
         clips.belongTo(clips.get(clipId).id(), request.clientId());
-        announcements.clip(clipId);
         return one(clipId);
     }
 
@@ -135,14 +114,13 @@ class ClipController {
     void remove(@PathVariable String clipId) {
         clips.remove(clipId);
         media.sweep();
-        announcements.clip(clipId);
     }
 
     @Hidden
     @GetMapping("/{clipId}/video")
     ResponseEntity<Resource> video(@PathVariable String clipId) {
         ClipRow row = clips.get(clipId);
-        ClipInfo info = Json.read(row.info(), ClipInfo.class, "clip");
+        ClipInfo info = row.info();
         boolean webm = row.proxyHash() == null
                 && info.container().contains("webm")
                 && !info.videoCodec().equals("h264");
@@ -161,7 +139,7 @@ class ClipController {
     @GetMapping(path = "/{clipId}/sounds/{choice}/peaks", produces = "application/octet-stream")
     ResponseEntity<byte[]> peaksOf(@PathVariable String clipId, @PathVariable String choice) {
         ClipRow clip = clips.get(clipId);
-        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        ClipInfo info = clip.info();
         SoundChoice sound = SoundChoice.parse(choice).in(info);
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
@@ -176,7 +154,7 @@ class ClipController {
     @GetMapping("/{clipId}/sounds/{choice}/sample")
     ResponseEntity<byte[]> sample(@PathVariable String clipId, @PathVariable String choice) {
         ClipRow clip = clips.get(clipId);
-        SoundChoice sound = SoundChoice.parse(choice).in(Json.read(clip.info(), ClipInfo.class, "clip"));
+        SoundChoice sound = SoundChoice.parse(choice).in(clip.info());
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("audio/wav"))
                 .body(Wav.of(

@@ -3,13 +3,11 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
-import saltdrum.core.Json;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.ClientRow;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.ClipListRow;
 
 /** A clip for the list and the bench. */
 record ClipView(
@@ -56,8 +54,8 @@ record ClipView(
         }
     }
 
-    static ClipView of(ClipRow row, StoredTrack track, List<String> translations) {
-        ClipInfo info = Json.read(row.info(), ClipInfo.class, "clip");
+    static ClipView of(ClipListRow row) {
+        ClipInfo info = row.info();
         return new ClipView(
                 row.id(),
                 row.name(),
@@ -73,12 +71,12 @@ record ClipView(
                         .map(c -> new CaptionStreamView(
                                 c.index(), c.language() == null ? "und" : c.language(), CaptionStream.readable(c)))
                         .toList(),
-                row.peaksHash() != null && (info.playsInBrowsers() || row.proxyHash() != null),
-                track.track().cues().size(),
-                (int) track.track().words().count(),
-                track.track().style(),
+                row.prepared(),
+                row.cues(),
+                row.words(),
+                row.style(),
                 row.created().toString(),
                 row.clientId() == null ? null : new ClientRow(row.clientId(), row.client()),
-                translations);
+                row.languages());
     }
 }

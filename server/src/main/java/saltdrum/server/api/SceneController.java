@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -23,7 +22,6 @@ import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleSample;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.style.Voice;
-import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
@@ -105,6 +103,6 @@ class SceneController {
     }
 
     private Size size(String clipId) {
-        return Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size();
+        return clips.get(clipId).info().size();
     }
 }

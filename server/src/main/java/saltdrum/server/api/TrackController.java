@@ -10,18 +10,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Size;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.style.StyleShelf;
-import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
 import saltdrum.server.store.StoredChange;
-import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.store.WorkshopStore;
-import saltdrum.server.work.Announcements;
 
 @Tag(name = "track")
 @RestController
@@ -30,20 +26,13 @@ class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final WorkshopStore workshop;
-    private final Announcements announcements;
     private final StyleShelf styles;
 
-    TrackController(
-            ClipStore clips,
-            TrackStore tracks,
-            WorkshopStore workshop,
-            Announcements announcements,
-            StyleShelf styles) {
+    TrackController(ClipStore clips, TrackStore tracks, WorkshopStore workshop, StyleShelf styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.workshop = workshop;
-        this.announcements = announcements;
     }
 
     /** @param version of the track that the change was made on */
@@ -63,17 +52,17 @@ class TrackController {
             throw new saltdrum.core.BadInputException("The request holds no edit.");
         }
         request.edit().styles().forEach(styles::get);
-        return announced(tracks.change(clipId, request.version(), request.edit()));
+        return patch(tracks.change(clipId, request.version(), request.edit()));
     }
 
     @PostMapping("/undo")
     TrackPatch undo(@PathVariable String clipId, @RequestBody StepRequest request) {
-        return announced(tracks.undo(clipId, request.version()));
+        return patch(tracks.undo(clipId, request.version()));
     }
 
     @PostMapping("/redo")
     TrackPatch redo(@PathVariable String clipId, @RequestBody StepRequest request) {
-        return announced(tracks.redo(clipId, request.version()));
+        return patch(tracks.redo(clipId, request.version()));
     }
 
     @Operation(summary = "Every step of the history, the oldest first")
@@ -88,18 +77,14 @@ class TrackController {
     @Operation(summary = "Undoes or does again up to a step of the history")
     @PostMapping("/history")
     TrackPatch goTo(@PathVariable String clipId, @RequestBody GoToRequest request) {
-        return announced(tracks.goTo(clipId, request.version(), request.seq()));
+        return patch(tracks.goTo(clipId, request.version(), request.seq()));
     }
 
-    private TrackPatch announced(StoredChange change) {
-        StoredTrack after = change.after();
-        if (after.version() != change.before().version()) {
-            announcements.track(after.id(), after.version());
-        }
-        return TrackPatch.of(change, size(after.id()), workshop.unsureBelow());
+    private TrackPatch patch(StoredChange change) {
+        return TrackPatch.of(change, size(change.after().id()), workshop.unsureBelow());
     }
 
     private Size size(String clipId) {
-        return Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size();
+        return clips.get(clipId).info().size();
     }
 }

@@ -16,16 +16,13 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.translation.TranslationEdits;
 import saltdrum.core.word.Word;
-import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.work.Announcements;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 import saltdrum.speech.translate.Translator;
@@ -40,19 +37,12 @@ class TranslationController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final Workers workers;
-    private final Announcements announcements;
     private final List<Translator> translators;
 
-    TranslationController(
-            ClipStore clips,
-            TrackStore tracks,
-            Workers workers,
-            Announcements announcements,
-            List<Translator> translators) {
+    TranslationController(ClipStore clips, TrackStore tracks, Workers workers, List<Translator> translators) {
         this.clips = clips;
         this.tracks = tracks;
         this.workers = workers;
-        this.announcements = announcements;
         this.translators = translators;
     }
 
@@ -81,7 +71,6 @@ class TranslationController {
             throw new BadInputException("The clip's own words are in that language. Choose another.");
         }
         tracks.openTranslation(clipId, language);
-        announcements.clip(clipId);
         return get(clipId, language);
     }
 
@@ -89,7 +78,6 @@ class TranslationController {
     @DeleteMapping("/clips/{clipId}/translations/{language}")
     void remove(@PathVariable String clipId, @PathVariable String language) {
         tracks.removeTranslation(clipId, language);
-        announcements.clip(clipId);
     }
 
     record TranslateRequest(String translator) {}
@@ -140,14 +128,10 @@ class TranslationController {
     }
 
     private TrackView changed(StoredChange change, String clipId, String language) {
-        announcements.translation(clipId, language, change.after().version());
         return view(tracks.shown(clipId, language), clipId);
     }
 
     private TrackView view(StoredTrack stored, String clipId) {
-        return TrackView.of(
-                stored,
-                Json.read(clips.get(clipId).info(), ClipInfo.class, "clip").size(),
-                Word.UNSURE_BELOW);
+        return TrackView.of(stored, clips.get(clipId).info().size(), Word.UNSURE_BELOW);
     }
 }

@@ -54,7 +54,7 @@ class DemoLoader {
     void load() throws IOException {
         if (folder == null
                 || !Files.exists(folder.resolve("demo.json"))
-                || !clips.all().isEmpty()) {
+                || !clips.listed().isEmpty()) {
             return;
         }
         for (Entry entry : Json.read(Files.readString(folder.resolve("demo.json")), Entry[].class, "demo list")) {
@@ -66,7 +66,7 @@ class DemoLoader {
                     .map(word -> entry.emphasis.contains(word.text()) ? word.withEmphasis(1) : word)
                     .toList();
             Track track = Track.of(words.language(), Recipe.parse(entry.recipe), entry.style, emphasised);
-            var row = clips.add(entry.name, media.keep(copy), Json.write(info), track);
+            var row = clips.add(entry.name, media.keep(copy), info, track);
             if (entry.client != null) {
                 clips.belongTo(row.id(), clients.named(entry.client).id());
             }

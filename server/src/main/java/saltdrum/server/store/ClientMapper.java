@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import saltdrum.core.cue.Recipe;
 
 /** A client id of null is the workshop itself. */
 @Mapper
@@ -26,14 +27,14 @@ interface ClientMapper {
             select recipe::text from client_recipe
             where client_id is not distinct from #{clientId,jdbcType=BIGINT} order by lower(name)
             """)
-    List<String> recipes(Long clientId);
+    List<Recipe> recipes(Long clientId);
 
     @Insert(
             """
             insert into client_recipe (client_id, name, recipe) values (#{clientId,jdbcType=BIGINT}, #{name}, #{recipe}::jsonb)
             on conflict (coalesce(client_id, 0), lower(name)) do update set name = excluded.name, recipe = excluded.recipe
             """)
-    void saveRecipe(Long clientId, String name, String recipe);
+    void saveRecipe(Long clientId, String name, Recipe recipe);
 
     @Delete(
             """

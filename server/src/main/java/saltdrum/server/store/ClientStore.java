@@ -3,7 +3,6 @@ package saltdrum.server.store;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Recipe;
 
 /** Clients and the recipes saved for them. A client id of null is the workshop itself. */
@@ -34,14 +33,12 @@ public class ClientStore {
     }
 
     public List<Recipe> recipes(Long clientId) {
-        return mapper.recipes(clientId).stream()
-                .map(json -> Json.read(json, Recipe.class, "recipe"))
-                .toList();
+        return mapper.recipes(clientId);
     }
 
     public void save(Long clientId, Recipe recipe) {
         check(clientId);
-        mapper.saveRecipe(clientId, recipe.name(), Json.write(recipe));
+        mapper.saveRecipe(clientId, recipe.name(), recipe);
     }
 
     public void removeRecipe(Long clientId, String name) {

@@ -1,9 +1,10 @@
 package saltdrum.server.store;
 
 import java.time.OffsetDateTime;
+import saltdrum.media.clip.ClipInfo;
 
 /**
- * A clip as it is kept. {@code info} is the probe's answer as JSON; hashes are null until prepared; {@code sound} is the
+ * A clip as it is kept. hashes are null until prepared; {@code sound} is the
  * chosen sound; client is null for the workshop's own.
  */
 public record ClipRow(
@@ -13,7 +14,7 @@ public record ClipRow(
         String proxyHash,
         String posterHash,
         String peaksHash,
-        String info,
+        ClipInfo info,
         OffsetDateTime created,
         String sound,
         String speechHash,

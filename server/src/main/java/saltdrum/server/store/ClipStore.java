@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.cue.Track;
+import saltdrum.media.clip.ClipInfo;
 
 /** Clips, each with its track. */
 @Component
@@ -17,7 +18,7 @@ public class ClipStore {
     }
 
     @Transactional
-    public ClipRow add(String name, String mediaHash, String info, Track empty) {
+    public ClipRow add(String name, String mediaHash, ClipInfo info, Track empty) {
         String id = Ids.fresh();
         clips.add(id, name, mediaHash, info);
         tracks.create(id, empty);
@@ -32,8 +33,15 @@ public class ClipStore {
         return clip;
     }
 
-    public List<ClipRow> all() {
-        return clips.all();
+    /** All, the newest first. */
+    public List<ClipListRow> listed() {
+        return clips.listed(null);
+    }
+
+    public ClipListRow listed(String id) {
+        return clips.listed(id).stream()
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("That clip is not here any more."));
     }
 
     public void prepared(String id, String posterHash, String peaksHash, String proxyHash) {

@@ -60,7 +60,4 @@ interface JobMapper {
             where picked and picked_by = #{worker}
             """)
     int releasePicked(String worker);
-
-    @Select("select 1 from pg_notify('salt_drum', #{payload})")
-    Integer announce(String payload);
 }

@@ -74,9 +74,4 @@ public class JobStore {
     public int releasePicked(String worker) {
         return mapper.releasePicked(worker);
     }
-
-    /** Tells every process that listens on this database; at most 8000 bytes. */
-    public void announce(String payload) {
-        mapper.announce(payload);
-    }
 }

@@ -3,7 +3,6 @@ package saltdrum.server.store;
 import jakarta.annotation.PostConstruct;
 import java.util.List;
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
@@ -24,7 +23,7 @@ public class StyleStore implements StyleShelf {
         List<Style> shipped = new ShippedStyles().all();
         for (int i = 0; i < shipped.size(); i++) {
             mapper.ship(shipped.get(i).name(), i);
-            mapper.keep(shipped.get(i).name(), Json.write(shipped.get(i)));
+            mapper.keep(shipped.get(i).name(), StyleFile.FORM.write(shipped.get(i)));
         }
     }
 

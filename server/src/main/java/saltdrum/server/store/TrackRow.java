@@ -1,13 +1,17 @@
 package saltdrum.server.store;
 
-/** A track's own row; {@code recipe}, {@code frame} and {@code beside} as JSON; the length is its clip's. */
+import saltdrum.core.cue.Beside;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+
+/** A track's own row; the length is its clip's. */
 record TrackRow(
         String id,
         long version,
         String language,
         String style,
-        String recipe,
-        String frame,
+        Recipe recipe,
+        Frame frame,
         long nextId,
-        String beside,
+        Beside beside,
         Integer lengthMs) {}

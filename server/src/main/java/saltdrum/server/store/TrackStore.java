@@ -15,11 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
-import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueGiven;
-import saltdrum.core.cue.Frame;
-import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Change;
 import saltdrum.core.edit.Edit;
@@ -184,7 +181,8 @@ public class TrackStore {
     }
 
     private Runnable step(String trackId, String said, Change change, String jobId) {
-        String json = Json.write(change);
+        // Written out before the transaction begins.
+        String json = Forms.CHANGE.write(change);
         return () -> {
             mapper.forgetUndone(trackId);
             mapper.addEdit(trackId, said, json, jobId);
@@ -204,7 +202,7 @@ public class TrackStore {
         return carryOut(trackId, -1, present -> {
             EditRow last = mapper.lastDone(trackId);
             boolean anew = last != null && jobId.equals(last.jobId());
-            Track original = anew ? change(last).reversed().applyTo(present.track()) : present.track();
+            Track original = anew ? last.change().reversed().applyTo(present.track()) : present.track();
             Track after = change.of(original, anew);
             if (after.equals(present.track())) {
                 return null;
@@ -217,10 +215,6 @@ public class TrackStore {
                 step.run();
             });
         });
-    }
-
-    private static Change change(EditRow row) {
-        return Json.read(row.change(), Change.class, "history entry");
     }
 
     /** Other ways to hear some of a track's words. */
@@ -242,7 +236,7 @@ public class TrackStore {
             if (last == null) {
                 throw new RefusedEditException("There is nothing to undo.");
             }
-            Change back = change(last).reversed();
+            Change back = last.change().reversed();
             return new Plan(back, back.applyTo(present.track()), () -> mapper.markUndone(trackId, last.seq(), true));
         });
     }
@@ -253,7 +247,7 @@ public class TrackStore {
             if (next == null) {
                 throw new RefusedEditException("There is nothing to redo.");
             }
-            Change again = change(next);
+            Change again = next.change();
             return new Plan(again, again.applyTo(present.track()), () -> mapper.markUndone(trackId, next.seq(), false));
         });
     }
@@ -273,10 +267,10 @@ public class TrackStore {
             }
             Track after = present.track();
             for (EditRow row : back) {
-                after = change(row).reversed().applyTo(after);
+                after = row.change().reversed().applyTo(after);
             }
             for (EditRow row : on) {
-                after = change(row).applyTo(after);
+                after = row.change().applyTo(after);
             }
             return new Plan(Change.between(present.track(), after), after, () -> {
                 back.forEach(row -> mapper.markUndone(trackId, row.seq(), true));
@@ -326,12 +320,12 @@ public class TrackStore {
         }
         Track track = new Track(
                 row.language(),
-                Json.read(row.recipe(), Recipe.class, "recipe"),
+                row.recipe(),
                 row.style(),
-                Json.read(row.frame(), Frame.class, "frame"),
+                row.frame(),
                 cues,
                 row.nextId(),
-                Json.read(row.beside(), Beside.class, "track"),
+                row.beside(),
                 row.lengthMs() == null ? Track.NO_END : row.lengthMs());
         return new StoredTrack(row.id(), row.version(), track, steps(row.id()));
     }
@@ -363,10 +357,10 @@ public class TrackStore {
                 version,
                 track.language(),
                 track.style(),
-                Json.write(track.recipe()),
-                Json.write(track.frame()),
+                track.recipe(),
+                track.frame(),
                 track.nextId(),
-                Json.write(track.beside()),
+                track.beside(),
                 track.lengthMs());
     }
 

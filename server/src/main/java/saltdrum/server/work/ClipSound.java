@@ -2,7 +2,6 @@ package saltdrum.server.work;
 
 import java.util.List;
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
@@ -29,7 +28,7 @@ class ClipSound {
 
     /** The chosen sound at 16 kHz, as loud as speech usually is; made once and kept. */
     Sound part(ClipRow clip, int fromMs, int toMs) {
-        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        ClipInfo info = clip.info();
         if (info.sounds().isEmpty()) {
             return Sound.NONE;
         }

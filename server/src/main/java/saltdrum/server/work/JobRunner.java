@@ -4,7 +4,6 @@ import java.io.UncheckedIOException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
 import saltdrum.core.SaltDrumException;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
@@ -20,13 +19,11 @@ class JobRunner {
     private final JobStore jobs;
     private final ClipStore clips;
     private final Crew crew;
-    private final Announcements announcements;
 
-    JobRunner(JobStore jobs, ClipStore clips, Crew crew, Announcements announcements) {
+    JobRunner(JobStore jobs, ClipStore clips, Crew crew) {
         this.jobs = jobs;
         this.clips = clips;
         this.crew = crew;
-        this.announcements = announcements;
     }
 
     void run(String jobId) {
@@ -35,10 +32,9 @@ class JobRunner {
         }
         JobRow job = jobs.get(jobId);
         ClipRow clip = clips.get(job.clipId());
-        Watch watch = new Watch(job, jobs, announcements);
-        announcements.job(clip.id(), jobId);
+        Watch watch = new Watch(job, jobs);
         try {
-            WorkOrder order = Json.read(job.workOrder(), WorkOrder.class, "work order");
+            WorkOrder order = WorkOrder.FORM.read(job.workOrder());
             crew.carryOut(clip, order, watch);
             watch.finish();
         } catch (SaltDrumException e) {
@@ -62,8 +58,6 @@ class JobRunner {
                     "This went wrong on our side. Nothing was changed; do it again.",
                     null,
                     null);
-        } finally {
-            announcements.job(clip.id(), jobId);
         }
     }
 }

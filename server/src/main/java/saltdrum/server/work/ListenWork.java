@@ -1,8 +1,6 @@
 package saltdrum.server.work;
 
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
-import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Peaks;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.ClipRow;
@@ -14,12 +12,10 @@ import saltdrum.server.store.MediaStore;
 class ListenWork implements Work<WorkOrder.Listen> {
     private final ClipStore clips;
     private final MediaStore media;
-    private final Announcements announcements;
 
-    ListenWork(ClipStore clips, MediaStore media, Announcements announcements) {
+    ListenWork(ClipStore clips, MediaStore media) {
         this.clips = clips;
         this.media = media;
-        this.announcements = announcements;
     }
 
     @Override
@@ -29,11 +25,7 @@ class ListenWork implements Work<WorkOrder.Listen> {
 
     @Override
     public void work(ClipRow clip, WorkOrder.Listen order, Watch watch) {
-        String peaks = media.keep(Peaks.of(
-                media.file(clip.mediaHash()),
-                Json.read(clip.info(), ClipInfo.class, "clip"),
-                SoundChoice.parse(clip.sound())));
+        String peaks = media.keep(Peaks.of(media.file(clip.mediaHash()), clip.info(), SoundChoice.parse(clip.sound())));
         clips.prepared(clip.id(), clip.posterHash(), peaks, clip.proxyHash());
-        announcements.clip(clip.id());
     }
 }

@@ -20,13 +20,11 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
     private final TrackStore tracks;
     private final ClipSound sounds;
     private final SpeechDesk speech;
-    private final Announcements announcements;
 
-    PlaceScriptWork(TrackStore tracks, ClipSound sounds, SpeechDesk speech, Announcements announcements) {
+    PlaceScriptWork(TrackStore tracks, ClipSound sounds, SpeechDesk speech) {
         this.tracks = tracks;
         this.sounds = sounds;
         this.speech = speech;
-        this.announcements = announcements;
     }
 
     @Override
@@ -60,6 +58,5 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
                 .toList();
         Edit edit = new ReplaceWords(language, ClipSound.shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
         StoredTrack stored = tracks.change(clip.id(), -1, edit).after();
-        announcements.track(clip.id(), stored.version());
     }
 }

@@ -2,7 +2,6 @@ package saltdrum.server.work;
 
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Peaks;
 import saltdrum.media.clip.Pictures;
@@ -17,12 +16,10 @@ import saltdrum.server.store.MediaStore;
 class PrepareWork implements Work<WorkOrder.Prepare> {
     private final ClipStore clips;
     private final MediaStore media;
-    private final Announcements announcements;
 
-    PrepareWork(ClipStore clips, MediaStore media, Announcements announcements) {
+    PrepareWork(ClipStore clips, MediaStore media) {
         this.clips = clips;
         this.media = media;
-        this.announcements = announcements;
     }
 
     @Override
@@ -33,11 +30,10 @@ class PrepareWork implements Work<WorkOrder.Prepare> {
     @Override
     public void work(ClipRow clip, WorkOrder.Prepare order, Watch watch) {
         Path file = media.file(clip.mediaHash());
-        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        ClipInfo info = clip.info();
         String poster = media.keep(Pictures.poster(file, info));
         String peaks = media.keep(Peaks.of(file, info, SoundChoice.parse(clip.sound())));
         clips.prepared(clip.id(), poster, peaks, null);
-        announcements.clip(clip.id());
         if (!info.playsInBrowsers()) {
             Path out = media.workFile(".mp4");
             try {
@@ -47,7 +43,6 @@ class PrepareWork implements Work<WorkOrder.Prepare> {
             } finally {
                 media.discard(out);
             }
-            announcements.clip(clip.id());
         }
     }
 }

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.Edit;
@@ -14,7 +13,6 @@ import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
-import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.StoredReading;
@@ -31,13 +29,11 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
     private final TrackStore tracks;
     private final ClipSound sounds;
     private final SpeechDesk speech;
-    private final Announcements announcements;
 
-    RecogniseWork(TrackStore tracks, ClipSound sounds, SpeechDesk speech, Announcements announcements) {
+    RecogniseWork(TrackStore tracks, ClipSound sounds, SpeechDesk speech) {
         this.tracks = tracks;
         this.sounds = sounds;
         this.speech = speech;
-        this.announcements = announcements;
     }
 
     @Override
@@ -68,10 +64,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
         }
         if (all.words().isEmpty()) {
             throw new BadInputException("No speech was heard in "
-                    + (order.fromMs() == 0
-                                    && order.toMs()
-                                            >= Json.read(clip.info(), ClipInfo.class, "clip")
-                                                    .durationMs()
+                    + (order.fromMs() == 0 && order.toMs() >= clip.info().durationMs()
                             ? "this clip"
                             : "this part of the clip")
                     + ". The track is as it was. Paste the script, or type the words.");
@@ -119,7 +112,6 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             doneMs = toMs;
             watch.heard(stepFromMs, doneMs);
             tracks.keepReadings(clip.id(), readings(stored.track(), heard));
-            announcements.track(clip.id(), stored.version());
         }
 
         private Edit replacing(List<Word> words, int fromMs, int toMs) {

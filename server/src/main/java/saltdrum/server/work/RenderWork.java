@@ -2,7 +2,6 @@ package saltdrum.server.work;
 
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.BurnOrder;
@@ -28,7 +27,7 @@ class RenderWork implements Work<WorkOrder.Render> {
 
     @Override
     public void work(ClipRow clip, WorkOrder.Render order, Watch watch) {
-        ClipInfo info = Json.read(clip.info(), ClipInfo.class, "clip");
+        ClipInfo info = clip.info();
         Path file = media.file(clip.mediaHash());
         Path out = media.workFile(".mp4");
         try {

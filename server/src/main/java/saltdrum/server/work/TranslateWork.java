@@ -19,12 +19,10 @@ import saltdrum.speech.translate.Translator;
 class TranslateWork implements Work<WorkOrder.Translate> {
     private final TrackStore tracks;
     private final List<Translator> translators;
-    private final Announcements announcements;
 
-    TranslateWork(TrackStore tracks, List<Translator> translators, Announcements announcements) {
+    TranslateWork(TrackStore tracks, List<Translator> translators) {
         this.tracks = tracks;
         this.translators = translators;
-        this.announcements = announcements;
     }
 
     @Override
@@ -61,6 +59,5 @@ class TranslateWork implements Work<WorkOrder.Translate> {
                         before -> "Translate " + open.size() + (open.size() == 1 ? " cue" : " cues"),
                         track -> Translation.filled(tracks.get(clip.id()).track(), track, byCue))
                 .after();
-        announcements.translation(clip.id(), order.language(), stored.version());
     }
 }

@@ -10,7 +10,6 @@ final class Watch {
 
     private final JobRow job;
     private final JobStore jobs;
-    private final Announcements announcements;
     private double progress;
     private String message;
     private String outputHash;
@@ -19,10 +18,9 @@ final class Watch {
     private long askedAt = System.nanoTime();
     private boolean stopped;
 
-    Watch(JobRow job, JobStore jobs, Announcements announcements) {
+    Watch(JobRow job, JobStore jobs) {
         this.job = job;
         this.jobs = jobs;
-        this.announcements = announcements;
     }
 
     synchronized void progress(double done) {
@@ -31,7 +29,6 @@ final class Watch {
         if (now - saidAt > PAUSE_NS) {
             saidAt = now;
             jobs.progress(job.id(), progress, message);
-            announcements.job(job.clipId(), job.id());
         }
     }
 

@@ -5,8 +5,11 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
+import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleFile;
 import saltdrum.server.store.JobKind;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is to be done, complete enough to be done again after a crash. Each kind has a {@link Work} that does it. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "work")
@@ -19,6 +22,13 @@ import saltdrum.server.store.JobKind;
     @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
 })
 public sealed interface WorkOrder {
+    /** A step of a record inside is a step here too: an order that waits holds it as it was. */
+    StoredForm<WorkOrder> FORM = StoredForm.of("work order", WorkOrder.class, order -> {
+        if (order.path("style") instanceof ObjectNode style) {
+            StyleFile.entrancesHaveWhatTheyNeed(style);
+        }
+    });
+
     /** What it gives. */
     JobKind kind();
 

@@ -12,7 +12,6 @@ import javax.sql.DataSource;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import saltdrum.core.Json;
 import saltdrum.server.Settings;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
@@ -21,14 +20,12 @@ import saltdrum.server.store.JobStore;
 @Component
 public class Workers {
     private final JobStore jobs;
-    private final Announcements announcements;
     private final OneTimeTask<String> task;
     private final Scheduler scheduler;
     private final String name;
 
-    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Announcements announcements, Settings settings) {
+    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Settings settings) {
         this.jobs = jobs;
-        this.announcements = announcements;
         this.name = "salt-drum@" + host();
         this.task = Tasks.oneTime("job", String.class).execute((instance, context) -> runner.run(instance.getData()));
         this.scheduler = Scheduler.create(dataSource, task)
@@ -62,16 +59,14 @@ public class Workers {
     }
 
     public JobRow order(String clipId, WorkOrder order) {
-        JobRow job = jobs.add(clipId, order.kind(), Json.write(order));
+        JobRow job = jobs.add(clipId, order.kind(), WorkOrder.FORM.write(order));
         scheduler.schedule(task.instance(job.id(), job.id()), Instant.now());
-        announcements.job(clipId, job.id());
         return job;
     }
 
     public JobRow stop(String jobId) {
         JobRow job = jobs.get(jobId);
         jobs.stop(jobId);
-        announcements.job(job.clipId(), jobId);
         return jobs.get(jobId);
     }
 }

@@ -30,6 +30,7 @@ import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
+import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.TestDatabase;
 
 /** Against a real PostgreSQL. */
@@ -37,6 +38,24 @@ import saltdrum.server.TestDatabase;
         webEnvironment = SpringBootTest.WebEnvironment.NONE,
         properties = {"salt-drum.data=target/store-test", "salt-drum.workers=1"})
 class TrackStoreTest {
+    static final ClipInfo INFO = new ClipInfo(
+            "mov,mp4",
+            600_000,
+            1080,
+            1920,
+            0,
+            30,
+            false,
+            new ClipInfo.Ratio(1, 15360),
+            0,
+            "h264",
+            "yuv420p",
+            new ClipInfo.Colour(null, null, null, null),
+            false,
+            true,
+            List.of(),
+            List.of());
+
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {
         TestDatabase.register(registry);
@@ -69,8 +88,9 @@ class TrackStoreTest {
     @BeforeEach
     void aClip() {
         track = Track.of("en", Recipe.PHRASE, "Mallet", words(40));
-        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), "{}", track)
+        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), INFO, track)
                 .id();
+        track = track.withLength((int) INFO.durationMs());
     }
 
     private static List<Word> words(int count) {

@@ -1,0 +1,53 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.cue.Track;
+import saltdrum.core.style.StyleShelf;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+
+@Tag(name = "work")
+@RestController
+@RequestMapping("/api")
+class RenderController {
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final Workers workers;
+    private final StyleShelf styles;
+
+    RenderController(ClipStore clips, TrackStore tracks, Workers workers, StyleShelf styles) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.workers = workers;
+        this.styles = styles;
+    }
+
+    /**
+     * @param keepCaptions whether caption streams of the clip go into the video as well
+     * @param language of the translation that is burned in; null for the clip's own words
+     */
+    record RenderRequest(String preset, Integer crf, Boolean keepCaptions, String language) {}
+
+    @Operation(summary = "Burns the captions, as they are now, into a new video")
+    @PostMapping("/clips/{clipId}/renders")
+    JobView render(@PathVariable String clipId, @RequestBody RenderRequest request) {
+        Track track = tracks.shown(clips.get(clipId).id(), request.language()).track();
+        BurnOrder order = new BurnOrder(
+                request.preset() == null ? BurnOrder.USUAL.preset() : request.preset(),
+                request.crf() == null ? BurnOrder.USUAL.crf() : request.crf(),
+                Boolean.TRUE.equals(request.keepCaptions()));
+        return JobView.of(workers.order(
+                clipId,
+                new WorkOrder.Render(
+                        track, styles.get(track.style()), order.preset(), order.crf(), order.keepCaptions())));
+    }
+}

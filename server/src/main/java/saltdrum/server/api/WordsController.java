@@ -1,0 +1,93 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Track;
+import saltdrum.core.draft.Policy;
+import saltdrum.core.edit.ReplaceWords;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+import saltdrum.speech.SpeechDesk;
+
+@Tag(name = "work")
+@RestController
+@RequestMapping("/api")
+class WordsController {
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final Workers workers;
+    private final SpeechDesk speech;
+
+    /** Around a cue that is heard again, as far as it is free. */
+    private static final int AROUND_CUE_MS = 300;
+
+    WordsController(ClipStore clips, TrackStore tracks, Workers workers, SpeechDesk speech) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.workers = workers;
+        this.speech = speech;
+    }
+
+    /**
+     * @param script what is said; null to recognise the speech
+     * @param fromMs null for the beginning
+     * @param toMs null for the end
+     * @param cueIds cues side by side whose stretch is heard again, instead of times; null for none
+     * @param policies by which a recognised draft is written; null for none
+     */
+    record WordsRequest(
+            String script, String language, Integer fromMs, Integer toMs, List<Long> cueIds, List<Policy> policies) {}
+
+    @Operation(summary = "Gets the words: places a script on the voice, or recognises the speech")
+    @PostMapping("/clips/{clipId}/words")
+    JobView words(@PathVariable String clipId, @RequestBody WordsRequest request) {
+        ClipInfo info = clips.get(clipId).info();
+        Track track = tracks.get(clipId).track();
+        int[] range = range(request, track, info.durationMs());
+        String language = request.language() == null || request.language().isBlank() ? "en" : request.language();
+        check(request, language, info);
+        // A locked cue in the way is told now, not after the work.
+        new ReplaceWords(language, List.of(), range[0], range[1]).on(track);
+        WorkOrder order = request.script() == null
+                ? new WorkOrder.Recognise(
+                        language, range[0], range[1], request.policies() == null ? List.of() : request.policies())
+                : new WorkOrder.PlaceScript(request.script(), language, range[0], range[1]);
+        return JobView.of(workers.order(clipId, order));
+    }
+
+    /** From and to, ms. */
+    private static int[] range(WordsRequest request, Track track, long durationMs) {
+        int from = request.fromMs() == null ? 0 : request.fromMs();
+        int to = (int) Math.min(durationMs, request.toMs() == null ? durationMs : request.toMs());
+        if (request.cueIds() != null && !request.cueIds().isEmpty()) {
+            return track.stretchOf(request.cueIds(), AROUND_CUE_MS);
+        }
+        if (from < 0 || from >= to) {
+            throw new BadInputException("That range holds nothing of the clip, which is " + durationMs / 1000.0
+                    + " s long. Choose it again.");
+        }
+        return new int[] {from, to};
+    }
+
+    private void check(WordsRequest request, String language, ClipInfo info) {
+        if (request.script() != null && request.script().isBlank()) {
+            throw new BadInputException("The script is empty. Paste what is said in the clip.");
+        }
+        if (request.script() == null && info.sounds().isEmpty()) {
+            throw new BadInputException("The clip has no sound to recognise. Paste the script or type the words.");
+        }
+        if (request.script() == null && !speech.recognises(language)) {
+            throw new BadInputException(speech.refusal(language));
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package saltdrum.server.store;
+
+import saltdrum.core.cue.Beside;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.edit.Change;
+import saltdrum.core.stored.StoredForm;
+import saltdrum.media.clip.ClipInfo;
+
+/**
+ * What stands in the database as JSON, beside styles ({@code StyleFile.FORM}) and orders of work ({@code WorkOrder.FORM}).
+ * A change to one of these records needs a step here; the museum in the tests holds every form there ever was.
+ */
+final class Forms {
+    static final StoredForm<ClipInfo> CLIP = StoredForm.of("clip", ClipInfo.class);
+    static final StoredForm<Recipe> RECIPE = StoredForm.of("recipe", Recipe.class);
+    static final StoredForm<Frame> FRAME = StoredForm.of("frame", Frame.class);
+    static final StoredForm<Beside> BESIDE = StoredForm.of("track", Beside.class);
+    static final StoredForm<Change> CHANGE = StoredForm.of("history entry", Change.class);
+
+    private Forms() {}
+}

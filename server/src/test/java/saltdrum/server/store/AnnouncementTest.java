@@ -1,0 +1,138 @@
+package saltdrum.server.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Restyle;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+import saltdrum.server.TestDatabase;
+
+/** Whatever changes a clip, open pages hear of it, once, and when the change can be read. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.NONE,
+        properties = {"salt-drum.data=target/store-test", "salt-drum.workers=1"})
+class AnnouncementTest {
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) throws Exception {
+        TestDatabase.register(registry);
+    }
+
+    @Autowired
+    private AnnouncementLine line;
+
+    @Autowired
+    private ClipStore clips;
+
+    @Autowired
+    private TrackStore tracks;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private MediaStore media;
+
+    @Autowired
+    private ClientStore clients;
+
+    @Autowired
+    private JdbcTemplate sql;
+
+    private final BlockingQueue<String> heard = new LinkedBlockingQueue<>();
+    private final AtomicBoolean closed = new AtomicBoolean();
+    private String clipId;
+
+    @BeforeEach
+    void aClip() throws Exception {
+        Thread listening = new Thread(() -> line.listen(heard::add, () -> {}, closed::get));
+        listening.setDaemon(true);
+        listening.start();
+        for (int i = 0; heard.isEmpty() && i < 100; i++) {
+            sql.execute("notify salt_drum, 'hello'");
+            Thread.sleep(50);
+        }
+        Track track = Track.of("en", Recipe.PHRASE, "Mallet", List.of(Word.of(1, "tide", 0, 300, WordSource.TYPED)));
+        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), TrackStoreTest.INFO, track)
+                .id();
+        next("\"clip\"");
+        heard.clear();
+    }
+
+    @AfterEach
+    void close() {
+        closed.set(true);
+    }
+
+    /** The next announcement of this clip, which must be of that kind. */
+    private String next(String what) throws InterruptedException {
+        long end = System.nanoTime() + Duration.ofSeconds(10).toNanos();
+        while (System.nanoTime() < end) {
+            String said = heard.poll(1, TimeUnit.SECONDS);
+            if (said != null && said.contains(clipId)) {
+                assertThat(said).contains(what);
+                return said;
+            }
+        }
+        throw new AssertionError("nothing was announced");
+    }
+
+    @Test
+    void anEditIsToldWithTheVersionItMade() throws Exception {
+        long version = tracks.change(clipId, 0, new Restyle("Lantern")).after().version();
+        assertThat(next("\"track\"")).contains("\"version\" : " + version);
+        tracks.change(clipId, version, new Restyle("Lantern"));
+        assertThat(heard.poll(300, TimeUnit.MILLISECONDS))
+                .as("what changes nothing is not told")
+                .isNull();
+    }
+
+    @Test
+    void aTranslationIsToldWithItsLanguage() throws Exception {
+        tracks.openTranslation(clipId, "es");
+        next("\"clip\"");
+        tracks.change(TrackStore.translationId(clipId, "es"), 0, new Restyle("Lantern"));
+        assertThat(next("\"translation\"")).contains("\"es\"");
+        tracks.removeTranslation(clipId, "es");
+        next("\"clip\"");
+    }
+
+    @Test
+    void whatAClipIsAndWhoseIsTold() throws Exception {
+        clips.prepared(clipId, null, media.keep("peaks".getBytes()), null);
+        next("\"clip\"");
+        clips.belongTo(clipId, clients.named("Harbour Oven").id());
+        next("\"clip\"");
+        clips.remove(clipId);
+        next("\"clip\"");
+    }
+
+    @Test
+    void workIsToldFromItsOrderToItsEnd() throws Exception {
+        String id = jobs.add(clipId, JobKind.PREPARE, "{}").id();
+        assertThat(next("\"job\"")).contains(id);
+        jobs.start(id);
+        next("\"job\"");
+        jobs.progress(id, 0.5, "half");
+        next("\"job\"");
+        jobs.finish(id, JobState.DONE, null, null, null);
+        next("\"job\"");
+        jobs.remove(id);
+        next("\"job\"");
+    }
+}
