@@ -55,6 +55,19 @@ class RestartTest {
         assertThat(Video.frames(out)).isEqualTo(Video.frames(Demo.clip("last-ferry")));
     }
 
+    /** It crashed in the models' library, which was still loading one. */
+    @Test
+    void aServerThatIsStoppedWhileItGetsReadyEndsInOrder() throws Exception {
+        RunningServer server = RunningServer.shared();
+        for (int afterMs : new int[] {0, 900, 2500}) {
+            server.kill();
+            server.start();
+            RunningServer.pause(afterMs);
+            assertThat(server.end()).as("stopped after %d ms", afterMs).isEqualTo(143);
+        }
+        server.start();
+    }
+
     @Test
     void wordsThatWereBeingHeardWhenTheServerDiedComeOnceAndWhole() throws Exception {
         RunningServer server = RunningServer.shared();

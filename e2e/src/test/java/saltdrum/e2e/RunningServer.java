@@ -82,6 +82,12 @@ final class RunningServer {
         children.forEach(ProcessHandle::destroyForcibly);
     }
 
+    /** Asks it to end, as `salt-drum stop` does. @return its exit code; 143 is an end by that signal */
+    int end() {
+        process.destroy();
+        return process.onExit().join().exitValue();
+    }
+
     String url() {
         return "http://127.0.0.1:" + port;
     }

@@ -1,8 +1,12 @@
 package saltdrum.server.work;
 
 import jakarta.annotation.PostConstruct;
+import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -20,8 +24,11 @@ import saltdrum.speech.SpeechDesk;
 class SpeechReady {
     private static final Logger LOG = LoggerFactory.getLogger(SpeechReady.class);
 
+    private static final int LONGEST_WAIT_S = 30;
+
     private final SpeechDesk speech;
     private CompletableFuture<Void> checked;
+    private CompletableFuture<Void> warmed;
 
     SpeechReady(SpeechDesk speech) {
         this.speech = speech;
@@ -31,7 +38,19 @@ class SpeechReady {
     void begin() {
         Executor aside = SpeechReady::aside;
         checked = CompletableFuture.runAsync(speech::check, aside);
-        checked.thenRunAsync(this::warm, aside);
+        warmed = checked.thenRunAsync(this::warm, aside);
+    }
+
+    /** A process that ends while the models' library loads one is torn down under it, and crashes. */
+    @PreDestroy
+    void end() {
+        try {
+            warmed.get(LONGEST_WAIT_S, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException | TimeoutException e) {
+            LOG.info("Ended before the speech models were ready.");
+        }
     }
 
     private static void aside(Runnable work) {
