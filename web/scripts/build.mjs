@@ -8,7 +8,7 @@ import { fileURLToPath } from 'node:url';
 
 const home = fileURLToPath(new URL('..', import.meta.url));
 const stamp = join(home, '.build-stamp');
-const inputs = ['package.json', 'package-lock.json', 'openapi.json', 'index.html', 'src', 'scripts', 'vite.config.ts', 'vite.painter.config.ts', 'tsconfig.json', 'eslint.config.js', '.prettierrc.json'];
+const inputs = ['package.json', 'package-lock.json', 'openapi.json', 'index.html', 'src', 'scripts', 'vite.config.ts', 'vite.painter.config.ts', 'tsconfig.json', 'eslint.config.js', '.dependency-cruiser.cjs', '.prettierrc.json'];
 
 function* files(path) {
   if (!existsSync(path)) return;

@@ -9,6 +9,7 @@ import { queryClient } from './api/queryClient';
 import { Bench } from './bench/Bench';
 import { Clips } from './clips/Clips';
 import { Notices } from './notices/Notices';
+import { Trouble } from './ui/Trouble';
 
 function App() {
   useAnnouncements();
@@ -27,7 +28,9 @@ function App() {
 createRoot(document.getElementById('root')!).render(
   <QueryClientProvider client={queryClient}>
     <BrowserRouter>
-      <App />
+      <Trouble>
+        <App />
+      </Trouble>
     </BrowserRouter>
   </QueryClientProvider>,
 );

@@ -18,25 +18,25 @@ export function useAnnouncements() {
       if (said.what === 'track') {
         const known = queryClient.getQueryData<Track>(keys.track(said.clipId));
         if (!known || known.version < (said.version ?? 0)) {
-          queryClient.invalidateQueries({ queryKey: keys.track(said.clipId) });
+          void queryClient.invalidateQueries({ queryKey: keys.track(said.clipId) });
         }
-        queryClient.invalidateQueries({ queryKey: keys.clips });
+        void queryClient.invalidateQueries({ queryKey: keys.clips });
       } else if (said.what === 'translation') {
-        queryClient.invalidateQueries({ queryKey: ['translation', said.clipId] });
-        queryClient.invalidateQueries({ queryKey: keys.scene(said.clipId) });
+        void queryClient.invalidateQueries({ queryKey: ['translation', said.clipId] });
+        void queryClient.invalidateQueries({ queryKey: keys.scene(said.clipId) });
       } else if (said.what === 'job') {
-        queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
+        void queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
       } else {
-        queryClient.invalidateQueries({ queryKey: keys.clips });
-        queryClient.invalidateQueries({ queryKey: keys.clip(said.clipId) });
-        queryClient.invalidateQueries({ queryKey: ['peaks', said.clipId] });
+        void queryClient.invalidateQueries({ queryKey: keys.clips });
+        void queryClient.invalidateQueries({ queryKey: keys.clip(said.clipId) });
+        void queryClient.invalidateQueries({ queryKey: ['peaks', said.clipId] });
       }
     };
     let dropped = false;
     events.onerror = () => (dropped = true);
     events.onopen = () => {
       // What was said while the line was down is lost: ask for everything once.
-      if (dropped) queryClient.invalidateQueries();
+      if (dropped) void queryClient.invalidateQueries();
       dropped = false;
     };
     return () => events.close();

@@ -21,8 +21,8 @@ export function useBelongTo(clipId: string) {
     },
     onSuccess: (clip) => {
       queryClient.setQueryData(keys.clip(clipId), clip);
-      queryClient.invalidateQueries({ queryKey: ['clients'] });
-      queryClient.invalidateQueries({ queryKey: ['spelling', clipId] });
+      void queryClient.invalidateQueries({ queryKey: ['clients'] });
+      void queryClient.invalidateQueries({ queryKey: ['spelling', clipId] });
     },
     onError: (error) => notice(error.message),
   });
@@ -65,7 +65,7 @@ function useGlossaryChange<Body>(method: 'PUT' | 'POST', client: number | undefi
     mutationFn: (body: Body) => call<Glossary>(method, `/api/glossary${of(client)}`, body),
     onSuccess: (saved) => {
       queryClient.setQueryData(['glossary', client], saved);
-      queryClient.invalidateQueries({ queryKey: ['spelling'] });
+      void queryClient.invalidateQueries({ queryKey: ['spelling'] });
     },
     onError: (error) => notice(error.message),
   });

@@ -190,7 +190,7 @@ function useTrackChange<C extends Edit | Step | GoTo>(id: string) {
     onError: (error) => {
       notice(error.message);
       if (error instanceof Refused && error.status === 409)
-        queryClient.invalidateQueries({ queryKey: keys.track(id) });
+        void queryClient.invalidateQueries({ queryKey: keys.track(id) });
     },
   });
 }

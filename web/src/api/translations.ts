@@ -42,11 +42,11 @@ export function useTranslationChange(id: string, language: string) {
       for (const [known] of queryClient.getQueriesData<Track>({ queryKey: key(id, language) })) {
         queryClient.setQueryData(known, track(view));
       }
-      queryClient.invalidateQueries({ queryKey: keys.scene(id) });
+      void queryClient.invalidateQueries({ queryKey: keys.scene(id) });
     },
     onError: (error) => {
       notice(error.message);
-      queryClient.invalidateQueries({ queryKey: key(id, language) });
+      void queryClient.invalidateQueries({ queryKey: key(id, language) });
     },
   });
 }

@@ -3,21 +3,23 @@ import { useParams } from 'react-router';
 import { useClip, useJobs, usePeaks, useScene, useTrack } from '../api/queries';
 import { useMisspelt } from '../api/proof';
 import { KeysDialog } from '../keys/KeysDialog';
-import { useSpelling } from '../score/spelling';
-import { usePanels } from './panels';
+import { useSpelling } from '../state/spelling';
+import { usePanels } from '../state/panels';
+import { stepNamed } from '../state/steps';
 import { Drawer } from '../drawer/Drawer';
 import { useKeys } from '../keys/useKeys';
 import { Rail } from '../rail/Rail';
 import { HandLine } from '../score/HandLine';
 import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 import { Stage } from '../stage/Stage';
 import { TopBar } from './TopBar';
 
 /** The screen on which one clip is worked. */
 export function Bench() {
-  const { clipId = '', step = 'words' } = useParams();
+  const { clipId = '', step: named } = useParams();
+  const step = stepNamed(named);
   const clip = useClip(clipId);
   const track = useTrack(clipId);
   const onStage = usePanels((s) => s.onStage);

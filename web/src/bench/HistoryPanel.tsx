@@ -3,7 +3,7 @@ import { useEffect, useRef, type ReactNode } from 'react';
 import { useHistory } from '../api/proof';
 import { useGoTo } from '../api/queries';
 import type { HistoryStep, Track } from '../api/types';
-import { usePanels } from './panels';
+import { usePanels } from '../state/panels';
 
 /** Every step in plain words, the newest first; a click goes back, or on again, to that point. */
 export function HistoryPanel(props: { clipId: string; track: Track; children: ReactNode }) {

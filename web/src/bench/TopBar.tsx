@@ -5,18 +5,12 @@ import { useChange } from '../api/queries';
 import type { Clip, Track } from '../api/types';
 import { ClientPicker } from './ClientPicker';
 import { HistoryPanel } from './HistoryPanel';
-import { IconButton } from './IconButton';
+import { IconButton } from '../ui/IconButton';
 import { Mark } from './Mark';
-import { usePanels } from './panels';
+import { usePanels } from '../state/panels';
+import { STEPS, type StepName } from '../state/steps';
 
-export const STEPS = [
-  { step: 'words', label: 'Words' },
-  { step: 'breaks', label: 'Breaks' },
-  { step: 'style', label: 'Style' },
-  { step: 'render', label: 'Render' },
-];
-
-export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: string }) {
+export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: StepName }) {
   const change = useChange(clip.id);
   const saving = useIsMutating() > 0;
   const { set } = usePanels.getState();
@@ -35,6 +29,7 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
           <Link
             key={s.step}
             to={`/clips/${clip.id}/${s.step}`}
+            data-step={s.step}
             aria-current={s.step === step ? 'step' : undefined}
             className={`relative px-4 py-3.5 ${s.step === step ? 'font-semibold text-ink' : 'text-soft hover:text-ink'}`}
           >

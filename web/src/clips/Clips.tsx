@@ -16,7 +16,7 @@ export function Clips() {
   const navigate = useNavigate();
   const chooser = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
-  const { arriving, bringIn } = useBringIn((clip) => navigate(`/clips/${clip.id}/words`));
+  const { arriving, bringIn } = useBringIn((clip) => void navigate(`/clips/${clip.id}/words`));
   const choose = () => chooser.current?.click();
   const empty = clips.data?.length === 0 && arriving.length === 0;
 
@@ -31,7 +31,7 @@ export function Clips() {
       onDrop={(e) => {
         e.preventDefault();
         setOver(false);
-        bringIn([...e.dataTransfer.files]);
+        void bringIn([...e.dataTransfer.files]);
       }}
     >
       <header className="mx-auto flex max-w-6xl items-center gap-3 pt-8 pb-10">
@@ -52,7 +52,7 @@ export function Clips() {
           hidden
           data-testid="chooser"
           onChange={(e) => {
-            bringIn([...(e.target.files ?? [])]);
+            void bringIn([...(e.target.files ?? [])]);
             e.target.value = '';
           }}
         />
@@ -105,7 +105,7 @@ function Card({ clip }: { clip: Clip }) {
     }
     try {
       await call('DELETE', `/api/clips/${clip.id}`);
-      queryClient.invalidateQueries({ queryKey: keys.clips });
+      void queryClient.invalidateQueries({ queryKey: keys.clips });
     } catch (error) {
       notice((error as Error).message);
     }
@@ -134,7 +134,7 @@ function Card({ clip }: { clip: Clip }) {
         </p>
       </Link>
       <button
-        onClick={remove}
+        onClick={() => void remove()}
         aria-label={sure ? `Really remove ${clip.name}` : `Remove ${clip.name}`}
         className={`absolute top-2 right-2 flex items-center gap-1.5 rounded-full px-2.5 py-1.5 text-[13px] opacity-0 group-hover:opacity-100 focus-visible:opacity-100 ${sure ? 'bg-accent text-on-accent' : 'bg-stage/70 text-white'}`}
       >

@@ -30,7 +30,7 @@ export function useBringIn(opened: (clip: Clip) => void) {
       return null;
     } finally {
       setArriving((all) => all.filter((a) => a.key !== key));
-      queryClient.invalidateQueries({ queryKey: keys.clips });
+      void queryClient.invalidateQueries({ queryKey: keys.clips });
     }
   };
 

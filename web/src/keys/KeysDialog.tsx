@@ -1,8 +1,8 @@
 import { RotateCcw, X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { useChoices } from '../bench/choices';
-import { usePanels } from '../bench/panels';
+import { useChoices } from '../state/choices';
+import { usePanels } from '../state/panels';
 import { ACTIONS, keysOf, type Action } from './actions';
 import { comboOf, refusedCombo } from './combo';
 

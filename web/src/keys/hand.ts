@@ -1,7 +1,7 @@
 import type { Cue, Edit, Track, Word } from '../api/types';
 import { usePlayer } from '../player/player';
-import { useLit } from '../score/lit';
-import { chosenCues, useSelection } from '../selection/selection';
+import { useLit } from '../state/lit';
+import { chosenCues, useSelection } from '../state/selection';
 
 export type Step = { kind: 'undo' } | { kind: 'redo' };
 

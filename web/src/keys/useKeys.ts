@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useChange, useTrackNow } from '../api/queries';
-import { useChoices } from '../bench/choices';
+import { useChoices } from '../state/choices';
 import { ACTIONS, keysOf } from './actions';
 import { comboOf } from './combo';
 import { handOf } from './hand';

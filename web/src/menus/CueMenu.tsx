@@ -2,10 +2,10 @@ import { ContextMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Cue } from '../api/types';
-import { useChoices } from '../bench/choices';
+import { useChoices } from '../state/choices';
 import { actionNamed, keysOf } from '../keys/actions';
 import { handOf } from '../keys/hand';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 
 const ITEMS = [
   ['type', 'playCue', 'loopCue'],

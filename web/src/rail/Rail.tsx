@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { Clip, Track } from '../api/types';
-import { usePanels } from '../bench/panels';
+import { usePanels } from '../state/panels';
 import { usePlayer } from '../player/player';
-import { chosenCues, useSelection } from '../selection/selection';
+import { chosenCues, useSelection } from '../state/selection';
 
 const PEAKS_A_SECOND = 100;
 

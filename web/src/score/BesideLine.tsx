@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { useTranslationChange } from '../api/translations';
 import type { Cue } from '../api/types';
-import { textOf } from './text';
+import { textOf } from '../state/text';
 
 /** The cue's text in the other language: click and type. What a hand typed is not translated again. */
 export function BesideLine(props: {

@@ -2,16 +2,16 @@ import { Aperture, ArrowDownToLine, Hand, Lock, Pencil, Scissors } from 'lucide-
 import { memo } from 'react';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Clip, Cue } from '../api/types';
-import { IconButton } from '../bench/IconButton';
-import { usePanels } from '../bench/panels';
+import { IconButton } from '../ui/IconButton';
+import { usePanels } from '../state/panels';
 import { CueMenu } from '../menus/CueMenu';
 import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';
-import { chosenCues, useSelection } from '../selection/selection';
+import { chosenCues, useSelection } from '../state/selection';
 import { BesideLine } from './BesideLine';
 import { CueText } from './CueText';
 import { Lens } from './Lens';
-import { useLit } from './lit';
+import { useLit } from '../state/lit';
 import { ScoreWord } from './ScoreWord';
 
 /** One cue of the score: its time, its lines over their sound, its reading speed; its tools where the hand is. */

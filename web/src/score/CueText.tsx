@@ -1,10 +1,10 @@
 import { useLayoutEffect, useRef } from 'react';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Cue, Track } from '../api/types';
-import { useChoices } from '../bench/choices';
+import { useChoices } from '../state/choices';
 import { usePlayer } from '../player/player';
-import { useSelection, type Typing } from '../selection/selection';
-import { textOf, tidied, wordAt } from './text';
+import { useSelection, type Typing } from '../state/selection';
+import { textOf, tidied, wordAt } from '../state/text';
 
 /** A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. */
 export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typing, { cueId: number }> }) {

@@ -2,11 +2,11 @@ import { Keyboard, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Clip } from '../api/types';
-import { IconButton } from '../bench/IconButton';
+import { IconButton } from '../ui/IconButton';
 import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';
-import { useSelection } from '../selection/selection';
-import { tidied } from './text';
+import { useSelection } from '../state/selection';
+import { tidied } from '../state/text';
 
 /**
  * Cues typed one after the other, while the clip plays or stands. A cue begins where the playhead was at its first letter;

@@ -3,7 +3,7 @@ import { useChange, useSpeechEdges, useTrackNow } from '../api/queries';
 import type { Clip, Cue, Word } from '../api/types';
 import { usePlayer } from '../player/player';
 import { exact } from '../player/time';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 import { LensFields } from './LensFields';
 
 const AROUND_MS = 350;

@@ -3,7 +3,7 @@ import { useChange } from '../api/queries';
 import type { Clip, Cue } from '../api/types';
 import { usePlayer } from '../player/player';
 import { exact, readTime } from '../player/time';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 
 /** Start and end of the word in hand and of the cue, to be typed or taken from the playhead. */
 export function LensFields({ clip, cue }: { clip: Clip; cue: Cue }) {

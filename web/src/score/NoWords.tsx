@@ -2,15 +2,15 @@ import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useOrder } from '../api/queries';
 import type { Clip, Job, WordsRequest } from '../api/types';
-import { useChoices } from '../bench/choices';
-import { useSelection } from '../selection/selection';
+import { useChoices } from '../state/choices';
+import { useSelection } from '../state/selection';
 
 /** The empty score: it says the next step and does it in one click. */
 export function NoWords({ clip, working }: { clip: Clip; working: Job | undefined }) {
   const navigate = useNavigate();
   const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   const paste = () => {
-    navigate(`/clips/${clip.id}/words`);
+    void navigate(`/clips/${clip.id}/words`);
     requestAnimationFrame(() => document.getElementById('script')?.focus());
   };
   return (

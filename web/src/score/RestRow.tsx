@@ -2,7 +2,7 @@ import { Plus } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useChange } from '../api/queries';
 import { usePlayer } from '../player/player';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 
 /** A silence between cues, with its length; a new cue can be typed into it. */
 export function RestRow({ clipId, fromMs, toMs }: { clipId: string; fromMs: number; toMs: number }) {

@@ -1,14 +1,14 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Clip, Cue, Track } from '../api/types';
-import { usePanels } from '../bench/panels';
+import { usePanels } from '../state/panels';
 import { useTranslation } from '../api/translations';
 import { usePlayer } from '../player/player';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 import { CueRow } from './CueRow';
-import { followClock, useLit } from './lit';
+import { followClock, useLit } from '../state/lit';
 import { RestRow } from './RestRow';
-import { rowsOf } from './rows';
+import { rowsOf } from '../state/rows';
 import { UnscriptedRow } from './UnscriptedRow';
 
 const ROW_HEIGHT = 66;

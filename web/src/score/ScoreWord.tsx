@@ -1,10 +1,10 @@
 import { memo } from 'react';
 import type { Word } from '../api/types';
 import { usePlayer } from '../player/player';
-import { useSelection } from '../selection/selection';
+import { useSelection } from '../state/selection';
 import { Groove } from './Groove';
-import { useLit } from './lit';
-import { useSpelling } from './spelling';
+import { useLit } from '../state/lit';
+import { useSpelling } from '../state/spelling';
 
 /** A word of the score with its groove. Click: the clip goes there. Double click: type. */
 export const ScoreWord = memo(function ScoreWord({

@@ -1,7 +1,7 @@
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
-import { chosenCues, saidOf, useSelection } from '../../selection/selection';
-import { QuietButton, Section } from '../parts';
+import { chosenCues, saidOf, useSelection } from '../../state/selection';
+import { QuietButton, Section } from '../../ui/parts';
 import { RecipePart } from './RecipePart';
 import { TimePart } from './TimePart';
 

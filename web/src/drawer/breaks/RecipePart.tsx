@@ -3,8 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { useRecipes, useRemoveRecipe, useSaveRecipe } from '../../api/clients';
 import { useChange } from '../../api/queries';
 import type { Clip, Recipe, Track } from '../../api/types';
-import { chosenCues, useSelection } from '../../selection/selection';
-import { Section } from '../parts';
+import { chosenCues, useSelection } from '../../state/selection';
+import { Section } from '../../ui/parts';
 
 const SETTLE_MS = 180;
 

@@ -4,7 +4,7 @@ import { useChange } from '../../api/queries';
 import type { Clip, Cue, Edit, Track } from '../../api/types';
 import { exact, readTime } from '../../player/time';
 import { usePlayer } from '../../player/player';
-import { Section } from '../parts';
+import { Section } from '../../ui/parts';
 
 /** Showing times of the track or of the selected cues: each says what it would change before it does. */
 export function TimePart(props: { clip: Clip; track: Track; cues: Cue[]; said: string }) {

@@ -1,8 +1,8 @@
 import { Download } from 'lucide-react';
 import { inLanguage, useCaptionFormats } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
-import { usePanels } from '../../bench/panels';
-import { Section } from '../parts';
+import { usePanels } from '../../state/panels';
+import { Section } from '../../ui/parts';
 
 /** Caption files of the track; each says before what it cannot keep. */
 export function FilesPart({ clip, track }: { clip: Clip; track: Track }) {

@@ -1,6 +1,6 @@
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
-import { Choice, Section } from '../parts';
+import { Choice, Section } from '../../ui/parts';
 
 type Frame = Track['frame'];
 

@@ -14,7 +14,7 @@ export function RenderCard({ job }: { job: Job }) {
     } catch (error) {
       notice((error as Error).message);
     }
-    queryClient.invalidateQueries({ queryKey: keys.jobs(job.clipId) });
+    void queryClient.invalidateQueries({ queryKey: keys.jobs(job.clipId) });
   };
   const when = new Date(job.created).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
   return (
@@ -46,7 +46,7 @@ export function RenderCard({ job }: { job: Job }) {
           </a>
         )}
         <button
-          onClick={remove}
+          onClick={() => void remove()}
           aria-label="Remove this render"
           title="Remove"
           className="flex size-9 items-center justify-center rounded-full text-soft hover:bg-sunk hover:text-ink"

@@ -1,10 +1,10 @@
 import { Sparkle } from 'lucide-react';
 import { useChange, useSample, useStyles } from '../../api/queries';
 import type { Clip, Style, Track } from '../../api/types';
-import { useLit } from '../../score/lit';
-import { useSelection } from '../../selection/selection';
+import { useLit } from '../../state/lit';
+import { useSelection } from '../../state/selection';
 import { SamplePlayer } from '../../stage/SamplePlayer';
-import { QuietButton, Section } from '../parts';
+import { QuietButton, Section } from '../../ui/parts';
 
 /** The strip of styles, each moving with the clip's own words, and emphasis for the word in hand. */
 export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {

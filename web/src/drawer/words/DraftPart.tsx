@@ -1,6 +1,6 @@
 import { useChange } from '../../api/queries';
 import type { Clip, Policy } from '../../api/types';
-import { QuietButton, Section } from '../parts';
+import { QuietButton, Section } from '../../ui/parts';
 
 const POLICIES: { policy: Policy; label: string }[] = [
   { policy: 'SENTENCES', label: 'Write sentences' },

@@ -4,7 +4,7 @@ import { call, putFile } from '../../api/http';
 import { useCaptionFormats, useChange, useLanguages } from '../../api/queries';
 import type { BroughtIn, Clip } from '../../api/types';
 import { useNotices } from '../../notices/notices';
-import { QuietButton } from '../parts';
+import { QuietButton } from '../../ui/parts';
 
 /** Caption files and the captions inside the clip, read into the track; what was repaired is told line by line. */
 export function FilePart({ clip, version }: { clip: Clip; version: number }) {
@@ -48,7 +48,9 @@ export function FilePart({ clip, version }: { clip: Clip; version: number }) {
         .map((stream) => (
           <QuietButton
             key={stream.index}
-            onClick={() => read(() => call('POST', `/api/clips/${clip.id}/captions/streams/${stream.index}`))}
+            onClick={() =>
+              void read(() => call('POST', `/api/clips/${clip.id}/captions/streams/${stream.index}`))
+            }
           >
             <Subtitles size={16} /> Read the clip’s captions{' '}
             {stream.language !== 'und' && `(${stream.language})`}

@@ -1,7 +1,7 @@
 import { Check, X } from 'lucide-react';
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
-import { QuietButton, Section } from '../parts';
+import { QuietButton, Section } from '../../ui/parts';
 
 /** Where script and voice differ: both ways round, all at once. One by one it is done in the score. */
 export function FlaggedPart({ clip, track }: { clip: Clip; track: Track }) {

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useGlossary, useSaveGlossary } from '../../api/clients';
 import type { Clip } from '../../api/types';
-import { QuietButton, Section } from '../parts';
+import { QuietButton, Section } from '../../ui/parts';
 
 /** The client's names and trade terms, one a line; after an equals sign how a term is said. */
 export function GlossaryPart({ clip }: { clip: Clip }) {

@@ -4,14 +4,14 @@ import { useUnsureBelow, useWorkshop } from '../../api/hearing';
 import { useSuggestions } from '../../api/proof';
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
-import { useChoices } from '../../bench/choices';
-import { usePanels } from '../../bench/panels';
+import { useChoices } from '../../state/choices';
+import { usePanels } from '../../state/panels';
 import { actionNamed } from '../../keys/actions';
 import { handOf } from '../../keys/hand';
-import { bare } from '../../score/bare';
-import { useSpelling } from '../../score/spelling';
-import { useSelection } from '../../selection/selection';
-import { QuietButton, Section } from '../parts';
+import { bare } from '../../state/bare';
+import { useSpelling } from '../../state/spelling';
+import { useSelection } from '../../state/selection';
+import { QuietButton, Section } from '../../ui/parts';
 
 /** What is left to proof-read, and the ways to it. */
 export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {

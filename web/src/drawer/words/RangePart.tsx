@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Clip } from '../../api/types';
-import { usePanels } from '../../bench/panels';
+import { usePanels } from '../../state/panels';
 import { usePlayer } from '../../player/player';
 import { exact, readTime } from '../../player/time';
 

@@ -4,9 +4,9 @@ import { useAddTerm } from '../../api/clients';
 import { usePlaces } from '../../api/proof';
 import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
-import { usePanels } from '../../bench/panels';
+import { usePanels } from '../../state/panels';
 import { usePlayer } from '../../player/player';
-import { MainButton, QuietButton } from '../parts';
+import { MainButton, QuietButton } from '../../ui/parts';
 
 /** A word or phrase replaced everywhere: each place is shown as it would become, and can be left out. */
 export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; asked: string }) {

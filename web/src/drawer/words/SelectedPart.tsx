@@ -1,11 +1,11 @@
 import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react';
 import { useChange, useOrder } from '../../api/queries';
 import type { Clip, Track, WordsRequest } from '../../api/types';
-import { useChoices } from '../../bench/choices';
+import { useChoices } from '../../state/choices';
 import { stamp } from '../../player/time';
-import { chosenCues, useSelection } from '../../selection/selection';
-import { QuietButton, Section } from '../parts';
-import { textOf } from '../../score/text';
+import { chosenCues, useSelection } from '../../state/selection';
+import { QuietButton, Section } from '../../ui/parts';
+import { textOf } from '../../state/text';
 import { SpellingOf } from './ProofPart';
 import { ReadingsOf } from './ReadingsOf';
 

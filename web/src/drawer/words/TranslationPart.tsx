@@ -9,8 +9,8 @@ import {
   useTranslators,
 } from '../../api/translations';
 import type { Clip, Track } from '../../api/types';
-import { usePanels } from '../../bench/panels';
-import { QuietButton, Section } from '../parts';
+import { usePanels } from '../../state/panels';
+import { QuietButton, Section } from '../../ui/parts';
 
 /** The words in another language, beside the first in the score: typed, or brought by a translator. */
 export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {

@@ -1,0 +1,31 @@
+import { Component, type ReactNode } from 'react';
+
+/**
+ * Where a part of the page cannot be drawn, it says so and how to go on; nothing that was typed or changed is lost, the
+ * server has it.
+ */
+export class Trouble extends Component<{ children: ReactNode }, { error: Error | null }> {
+  state = { error: null as Error | null };
+
+  static getDerivedStateFromError(error: Error) {
+    return { error };
+  }
+
+  render() {
+    if (!this.state.error) return this.props.children;
+    return (
+      <main role="alert" className="flex h-full flex-col items-center justify-center gap-4 px-8 text-center">
+        <p className="text-lg">This page met a fault and could not go on. Your words are safe on the server.</p>
+        <p className="max-w-xl text-[13px] text-soft">{this.state.error.message}</p>
+        <p className="flex gap-6">
+          <button onClick={() => window.location.reload()} className="text-accent underline">
+            Load it again
+          </button>
+          <a href="/" className="text-accent underline">
+            Back to the clips
+          </a>
+        </p>
+      </main>
+    );
+  }
+}
