@@ -9,6 +9,7 @@ import type {
   Edit,
   Job,
   Language,
+  Quality,
   Scene,
   ScenePatch,
   Style,
@@ -88,6 +89,14 @@ export const useLanguages = () =>
   useQuery({
     queryKey: ['languages'],
     queryFn: () => call<Language[]>('GET', '/api/languages'),
+    staleTime: Infinity,
+  });
+
+/** What a render can be asked for. */
+export const useQualities = () =>
+  useQuery({
+    queryKey: ['qualities'],
+    queryFn: () => call<Quality[]>('GET', '/api/qualities'),
     staleTime: Infinity,
   });
 

@@ -434,6 +434,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/qualities": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be asked for */
+        get: operations["qualities"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages": {
         parameters: {
             query?: never;
@@ -806,6 +823,11 @@ export interface components {
             frame: components["schemas"]["Frame"];
             /** @description Size of the finished picture */
             output: components["schemas"]["Size"];
+            /**
+             * Format: int32
+             * @description Room for a cue after the last one, ms; 0 where there is none
+             */
+            endRestMs: number;
             /** @description Speech that was heard and is not in the script */
             unscripted: components["schemas"]["Unscripted"][];
             /** @description What undo would undo */
@@ -922,6 +944,8 @@ export interface components {
             kind: "PREPARE" | "WORDS" | "RENDER";
             /** @enum {string} */
             state: "WAITING" | "RUNNING" | "STOPPING" | "DONE" | "FAILED" | "STOPPED";
+            /** @description Whether there is more to come of it */
+            open: boolean;
             /**
              * Format: double
              * @description 0 to 1
@@ -1854,6 +1878,8 @@ export interface components {
             colours: components["schemas"]["ColourTrack"][];
         };
         RenderRequest: {
+            /** @enum {string} */
+            quality?: "LIGHT" | "GOOD" | "FINE";
             preset?: string;
             /** Format: int32 */
             crf?: number;
@@ -1876,6 +1902,12 @@ export interface components {
             name: string;
             about: string;
             emphasis: string[];
+        };
+        QualityView: {
+            /** @enum {string} */
+            quality: "LIGHT" | "GOOD" | "FINE";
+            label: string;
+            about: string;
         };
         ReadingView: {
             /** @description What stands now */
@@ -2741,6 +2773,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StyleView"][];
+                };
+            };
+        };
+    };
+    qualities: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QualityView"][];
                 };
             };
         };

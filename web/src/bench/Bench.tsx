@@ -55,9 +55,7 @@ export function Bench() {
     );
   }
   if (!clip.data || !track.data) return <main className="h-full" aria-busy />;
-  const working = jobs.data?.find(
-    (j) => j.kind === 'WORDS' && ['WAITING', 'RUNNING', 'STOPPING'].includes(j.state),
-  );
+  const working = jobs.data?.find((j) => j.kind === 'WORDS' && j.open);
   return (
     <div className="flex h-full flex-col">
       <TopBar clip={clip.data} track={track.data} step={step} />

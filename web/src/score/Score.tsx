@@ -16,7 +16,7 @@ const ROW_HEIGHT = 66;
 /** The page of cues: text to read, with the sound drawn under each word. It scrolls with the voice. */
 export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks: Uint8Array | undefined }) {
   const page = useRef<HTMLDivElement>(null);
-  const items = useMemo(() => rowsOf(track, clip.durationMs), [track, clip.durationMs]);
+  const items = useMemo(() => rowsOf(track), [track]);
   const beside = usePanels((s) => s.beside);
   const translation = useTranslation(clip.id, beside, track.version);
   const translated = useMemo(

@@ -6,10 +6,7 @@ export type Row =
   | { key: string; piece: Unscripted }
   | { key: string; rest: true; fromMs: number; toMs: number };
 
-/** A cue can be added after the last one when at least this much of the clip is left. */
-export const ROOM_MS = 1000;
-
-export function rowsOf(track: Track, durationMs: number): Row[] {
+export function rowsOf(track: Track): Row[] {
   const rows: Row[] = [];
   let next = 0;
   track.cues.forEach((cue, index) => {
@@ -24,7 +21,7 @@ export function rowsOf(track: Track, durationMs: number): Row[] {
   });
   for (const piece of track.unscripted.slice(next)) rows.push({ key: `heard${piece.id}`, piece });
   const end = track.cues[track.cues.length - 1]?.hideMs ?? 0;
-  if (durationMs - end >= ROOM_MS)
-    rows.push({ key: 'rest at the end', rest: true, fromMs: end, toMs: durationMs });
+  if (track.endRestMs > 0)
+    rows.push({ key: 'rest at the end', rest: true, fromMs: end, toMs: end + track.endRestMs });
   return rows;
 }

@@ -1,7 +1,7 @@
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
-import { useLanguages, useOrder } from '../../api/queries';
-import type { Clip, Job, Track } from '../../api/types';
+import { useLanguages, useOrder, useQualities } from '../../api/queries';
+import type { Clip, Job, Quality, RenderRequest, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
@@ -10,23 +10,15 @@ import { FilesPart } from './FilesPart';
 import { FramePart } from './FramePart';
 import { RenderCard } from './RenderCard';
 
-const GRADES = [
-  { value: '26', label: 'Light', about: 'A small file for messages' },
-  { value: '20', label: 'Good', about: 'For every app' },
-  { value: '15', label: 'Fine', about: 'For an archive' },
-];
-
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
-  const [grade, setGrade] = useState('20');
+  const [quality, setQuality] = useState<Quality['quality']>('GOOD');
+  const qualities = useQualities();
   const [keep, setKeep] = useState(false);
   const onStage = usePanels((s) => s.onStage);
   const languages = useLanguages();
   const language = languages.data?.find((l) => l.tag === onStage)?.name;
-  const order = useOrder<{ preset: string; crf: number; keepCaptions: boolean; language?: string }>(
-    `/api/clips/${clip.id}/renders`,
-    clip.id,
-  );
+  const order = useOrder<RenderRequest>(`/api/clips/${clip.id}/renders`, clip.id);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
   const rate = clip.variableRate
@@ -54,7 +46,12 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           {clip.sounds > 0 ? 'The sound is copied as it is.' : 'The clip has no sound.'}
         </p>
         <div className="mb-4">
-          <Choice label="Quality" options={GRADES} value={grade} onChange={setGrade} />
+          <Choice
+            label="Quality"
+            options={qualities.data?.map((q) => ({ ...q, value: q.quality })) ?? []}
+            value={quality}
+            onChange={setQuality}
+          />
         </div>
         {clip.captionStreams.length > 0 && (
           <label className="mb-3 flex items-center gap-2 text-[13px] text-soft">
@@ -71,8 +68,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           disabled={words === 0}
           onClick={() =>
             order.mutate({
-              preset: 'veryfast',
-              crf: Number(grade),
+              quality,
               keepCaptions: keep,
               language: onStage ?? undefined,
             })
@@ -87,11 +83,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           <ul className="space-y-3">
             {renders.map((job) => (
               <li key={job.id}>
-                {['WAITING', 'RUNNING', 'STOPPING'].includes(job.state) ? (
-                  <JobLine job={job} what="Burning the captions in" />
-                ) : (
-                  <RenderCard job={job} />
-                )}
+                {job.open ? <JobLine job={job} what="Burning the captions in" /> : <RenderCard job={job} />}
               </li>
             ))}
           </ul>

@@ -31,7 +31,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const languages = useLanguages();
   const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   const wordsJobs = jobs.filter((j) => j.kind === 'WORDS');
-  const working = wordsJobs.find((j) => ['WAITING', 'RUNNING', 'STOPPING'].includes(j.state));
+  const working = wordsJobs.find((j) => j.open);
   const failed = !working && wordsJobs[0]?.state === 'FAILED' ? wordsJobs[0] : null;
   const has = track.cues.length > 0;
   const language = chosen ?? (track.language === 'und' ? 'en' : track.language);

@@ -1,7 +1,6 @@
-import { player, selection, panels, nextFrom, type Action } from './action';
+import { selection, panels, nextFrom, type Action } from './action';
 import { readingsNow } from '../../api/hearing';
 import { bare } from '../../state/bare';
-import { ROOM_MS } from '../../state/rows';
 
 /** Type, confirm, replace, delete. */
 export const WRITE: Action[] = [
@@ -77,9 +76,8 @@ export const WRITE: Action[] = [
     run: ({ track, cueIndex }) => {
       const next = track.cues.find((c, i) => i > cueIndex && c.restMs > 0);
       const end = track.cues[track.cues.length - 1]?.hideMs ?? 0;
-      const { durationMs } = player();
       if (next) return () => selection().typeInRest(next.showMs - next.restMs, next.showMs);
-      return durationMs - end >= ROOM_MS ? () => selection().typeInRest(end, durationMs) : null;
+      return track.endRestMs > 0 ? () => selection().typeInRest(end, end + track.endRestMs) : null;
     },
   },
   {

@@ -9,12 +9,11 @@ import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Option;
 import saltdrum.core.BadInputException;
-import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringInCues;
+import saltdrum.core.edit.BringIn;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -25,7 +24,6 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
 import saltdrum.core.text.TextFile;
-import saltdrum.core.word.Word;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 
@@ -79,15 +77,12 @@ public final class CaptionOptions {
     static Track track(Path file, String recipe, String style, List<Repair> repairs) throws IOException {
         String name = file.getFileName().toString();
         CaptionFile read = Captions.read(Files.readAllBytes(file), name);
-        repairs.addAll(read.repairs());
-        List<Cue> cues = Captions.cues(read, repairs);
         String language = read.language() == null ? "und" : read.language();
-        if (recipe != null || !read.broken()) {
-            List<Word> words =
-                    cues.stream().flatMap(cue -> cue.words().stream()).toList();
-            return Track.of(language, Recipe.parse(recipe == null ? "phrase" : recipe), style, words);
-        }
-        return new BringInCues(read.language(), cues, read.regions()).on(Track.empty(language, style));
+        BringIn bring = BringIn.of(read, name, language, Integer.MAX_VALUE);
+        repairs.addAll(bring.repairs());
+        return recipe != null
+                ? Track.of(language, Recipe.parse(recipe), style, bring.words())
+                : bring.edit().on(Track.empty(language, style).withRecipe(Recipe.parse("phrase")));
     }
 
     /** Writes a track by the file name's ending, and tells before what that kind of file cannot keep. */

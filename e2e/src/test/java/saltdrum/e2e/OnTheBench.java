@@ -86,4 +86,16 @@ abstract class OnTheBench {
         assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
     }
+
+    /** How many pixels of the captions' canvas are not clear. */
+    int inkOnStage() {
+        return ((Number)
+                        page.evaluate(
+                                """
+                        () => { const c = document.querySelector('[data-testid=captions]');
+                          const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data;
+                          let n = 0; for (let i = 3; i < d.length; i += 4) if (d[i] > 0) n++; return n; }
+                        """))
+                .intValue();
+    }
 }

@@ -59,7 +59,7 @@ class RestartTest {
     @Test
     void aServerThatIsStoppedWhileItGetsReadyEndsInOrder() throws Exception {
         RunningServer server = RunningServer.shared();
-        for (int afterMs : new int[] {0, 900, 2500}) {
+        for (int afterMs : new int[] {0, 1500}) {
             server.kill();
             server.start();
             RunningServer.pause(afterMs);
@@ -71,7 +71,7 @@ class RestartTest {
     @Test
     void wordsThatWereBeingHeardWhenTheServerDiedComeOnceAndWhole() throws Exception {
         RunningServer server = RunningServer.shared();
-        Path minute = ScoreTest.minute();
+        Path minute = MinuteClip.minute();
         String undisturbed = words(server, recognised(server, minute, false));
         String killed = words(server, recognised(server, minute, true));
         assertThat(killed).isEqualTo(undisturbed);

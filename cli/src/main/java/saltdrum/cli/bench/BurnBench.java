@@ -36,52 +36,57 @@ final class BurnBench {
     static void run(Report report) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
         Path clip = Material.clip(folder, 20);
-        ClipInfo info = Probe.of(clip);
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         long cold = Cpu.ownNs();
         warmUp(folder, maker);
         double warming = (Cpu.ownNs() - cold) / 1e6;
         for (Style style : new ShippedStyles().all()) {
-            Track track = Material.track(47, Recipe.TWO_LINES, style.name());
-            Scene scene = maker.make(track, style, info.size());
-            Path ass = folder.resolve("captions.ass");
-            Files.writeString(ass, ass(track));
-            double[] plain = new double[TURNS];
-            double[] filter = new double[TURNS];
-            double[] ours = new double[TURNS];
-            double[] painting = new double[TURNS];
-            Burn.Result result = null;
-            for (int turn = 0; turn < TURNS; turn++) {
-                plain[turn] = transcode(clip, folder, null);
-                filter[turn] = transcode(clip, folder, ass);
-                long before = Cpu.ownNs();
-                result = new Burn(clip, info, Frame.OWN, scene, BurnOrder.USUAL)
-                        .to(folder.resolve("burned.mp4"), done -> {}, () -> false);
-                painting[turn] = (Cpu.ownNs() - before) / 1e6;
-                ours[turn] = result.toolCpuMs() + painting[turn];
-            }
-            double base = Report.quantile(plain, 0);
-            report.line(
-                    "burn / plain transcode, " + style.name(),
-                    Report.quantile(ours, 0) / base,
-                    "CPU",
-                    "<= 1.12",
-                    String.format(
-                            "%.0f / %.0f ms; our painting %.0f ms, %d of %d frames painted",
-                            Report.quantile(ours, 0),
-                            base,
-                            Report.quantile(painting, 0),
-                            result.painted(),
-                            result.frames()));
-            report.line(
-                    "burn / ass filter, " + style.name(),
-                    Report.quantile(ours, 0) / Report.quantile(filter, 0),
-                    "CPU",
-                    "<= 1.00",
-                    String.format("ass filter %.0f ms", Report.quantile(filter, 0)));
+            style(report, folder, clip, maker, style);
         }
         report.line("JVM start", jvmStart(), "ms", "-", "CPU of a run that lists the styles");
         report.line("JVM warm-up", warming, "ms", "-", "CPU of ours in three burns of 3 s, compiling included");
+    }
+
+    /** The least of two turns that take turns: plain, with ffmpeg's filter, ours. */
+    private static void style(Report report, Path folder, Path clip, SceneMaker maker, Style style) throws IOException {
+        ClipInfo info = Probe.of(clip);
+        Track track = Material.track(47, Recipe.TWO_LINES, style.name());
+        Scene scene = maker.make(track, style, info.size());
+        Path ass = folder.resolve("captions.ass");
+        Files.writeString(ass, ass(track));
+        double[] plain = new double[TURNS];
+        double[] filter = new double[TURNS];
+        double[] ours = new double[TURNS];
+        double[] painting = new double[TURNS];
+        Burn.Result result = null;
+        for (int turn = 0; turn < TURNS; turn++) {
+            plain[turn] = transcode(clip, folder, null);
+            filter[turn] = transcode(clip, folder, ass);
+            long before = Cpu.ownNs();
+            result = new Burn(clip, info, Frame.OWN, scene, BurnOrder.USUAL)
+                    .to(folder.resolve("burned.mp4"), done -> {}, () -> false);
+            painting[turn] = (Cpu.ownNs() - before) / 1e6;
+            ours[turn] = result.toolCpuMs() + painting[turn];
+        }
+        double base = Report.quantile(plain, 0);
+        report.line(
+                "burn / plain transcode, " + style.name(),
+                Report.quantile(ours, 0) / base,
+                "CPU",
+                "<= 1.12",
+                String.format(
+                        "%.0f / %.0f ms; our painting %.0f ms, %d of %d frames painted",
+                        Report.quantile(ours, 0),
+                        base,
+                        Report.quantile(painting, 0),
+                        result.painted(),
+                        result.frames()));
+        report.line(
+                "burn / ass filter, " + style.name(),
+                Report.quantile(ours, 0) / Report.quantile(filter, 0),
+                "CPU",
+                "<= 1.00",
+                String.format("ass filter %.0f ms", Report.quantile(filter, 0)));
     }
 
     /** A burn of 3 s, so that what the JVM compiles once is not counted again in every figure: see the line of JVM start. */

@@ -52,17 +52,7 @@ final class RoundTrip {
     }
 
     private void measure(Report report, String path, int words) throws IOException {
-        List<Word> squeezed = new ArrayList<>();
-        List<Word> material = Material.words(words);
-        double step = 17_000.0 / words;
-        for (int i = 0; i < words; i++) {
-            int start = (int) (i * step);
-            squeezed.add(material.get(i).withTime(start, Math.max(start + 1, (int) ((i + 1) * step))));
-        }
-        send(
-                "PUT",
-                path + "/captions?name=words.json",
-                BodyPublishers.ofString(WordsFile.of("en", squeezed).write()));
+        send("PUT", path + "/captions?name=words.json", BodyPublishers.ofString(squeezed(words)));
         JsonNode track = send("GET", path + "/track", BodyPublishers.noBody());
         long version = track.path("head").path("version").asLong();
         List<JsonNode> cues = new ArrayList<>();
@@ -98,6 +88,18 @@ final class RoundTrip {
                 "ms",
                 "<= 60",
                 "p95, median " + Math.round(Report.quantile(pictureMs, 0.5)) + " ms");
+    }
+
+    /** So many words in the clip's few seconds, as a words file. */
+    private static String squeezed(int words) throws IOException {
+        List<Word> squeezed = new ArrayList<>();
+        List<Word> material = Material.words(words);
+        double step = 17_000.0 / words;
+        for (int i = 0; i < words; i++) {
+            int start = (int) (i * step);
+            squeezed.add(material.get(i).withTime(start, Math.max(start + 1, (int) ((i + 1) * step))));
+        }
+        return WordsFile.of("en", squeezed).write();
     }
 
     /** A slider is dragged: the style is another one each time, and the second on the screen is asked for. */

@@ -43,6 +43,15 @@ public record CueTime(int showMs, int hideMs) {
         return gap < SHORTEST_REST_MS ? 0 : gap;
     }
 
+    /** A cue can be added after the last one when at least this much of the clip is left. Common practice, no source. */
+    private static final int SHORTEST_END_MS = 1000;
+
+    /** Length of the clip after its last cue, ms; 0 where there is no room for another one. */
+    public static int restAtEnd(List<CueTime> times, int lengthMs) {
+        int rest = times.isEmpty() ? lengthMs : lengthMs - times.get(times.size() - 1).hideMs;
+        return rest < SHORTEST_END_MS ? 0 : rest;
+    }
+
     private static int show(List<Cue> cues, int index, Recipe recipe) {
         Cue cue = cues.get(index);
         Integer given = cue.given() == null ? null : cue.given().showMs();

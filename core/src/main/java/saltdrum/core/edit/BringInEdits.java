@@ -44,6 +44,24 @@ final class BringInEdits {
             }
         }
         Ids ids = new Ids(track.nextId());
+        List<Word> fresh = fresh(track, e, ids);
+        track.cues().stream()
+                .filter(cue -> !fresh.isEmpty() && straddles(cue, e))
+                .forEach(Edits::unlocked);
+        List<Cue> cues = cues(track, e, fresh, ids);
+        List<Unscripted> beside = track.beside().unscripted().stream()
+                .filter(heard -> heard.startMs() < e.fromMs() || heard.startMs() >= e.toMs())
+                .collect(Collectors.toCollection(ArrayList::new));
+        e.unscripted()
+                .forEach(heard -> beside.add(new Unscripted(ids.next(), heard.startMs(), heard.endMs(), heard.text())));
+        beside.sort(Comparator.comparingInt(Unscripted::startMs));
+        return track.withLanguage(e.language())
+                .withCues(cues, ids.peek())
+                .withBeside(track.beside().withUnscripted(beside));
+    }
+
+    /** The new words as far as there is room between those that stay. */
+    private static List<Word> fresh(Track track, ReplaceWords e, Ids ids) {
         List<Word> kept = track.words().filter(word -> !inRange(word, e)).toList();
         int floor = kept.stream()
                 .filter(w -> w.startMs() < e.fromMs())
@@ -55,15 +73,15 @@ final class BringInEdits {
                 .mapToInt(Word::startMs)
                 .min()
                 .orElse(track.endMs());
-        List<Word> fresh = e.words().stream()
+        return e.words().stream()
                 .filter(word -> word.startMs() < ceiling - 1 && word.endMs() > floor + 1)
                 .map(word -> word.withTime(Math.max(floor, word.startMs()), Math.min(ceiling, word.endMs())))
                 .map(word -> word.withId(ids.next()))
                 .toList();
-        track.cues().stream()
-                .filter(cue -> !fresh.isEmpty() && straddles(cue, e))
-                .forEach(Edits::unlocked);
-        // Whole cues outside the range stay as they are; what is left of a cue that straddles it is broken anew.
+    }
+
+    /** Whole cues outside the range stay as they are; what is left of a cue that straddles it is broken anew. */
+    private static List<Cue> cues(Track track, ReplaceWords e, List<Word> fresh, Ids ids) {
         List<Cue> result = new ArrayList<>();
         List<Word> run = new ArrayList<>();
         boolean placed = false;
@@ -86,15 +104,7 @@ final class BringInEdits {
             run.addAll(fresh);
         }
         result.addAll(Breaker.cues(sorted(run), track.recipe(), e.language(), ids));
-        List<Unscripted> beside = track.beside().unscripted().stream()
-                .filter(heard -> heard.startMs() < e.fromMs() || heard.startMs() >= e.toMs())
-                .collect(Collectors.toCollection(ArrayList::new));
-        e.unscripted()
-                .forEach(heard -> beside.add(new Unscripted(ids.next(), heard.startMs(), heard.endMs(), heard.text())));
-        beside.sort(Comparator.comparingInt(Unscripted::startMs));
-        return track.withLanguage(e.language())
-                .withCues(result, ids.peek())
-                .withBeside(track.beside().withUnscripted(beside));
+        return result;
     }
 
     static List<Word> sorted(List<Word> words) {

@@ -51,12 +51,24 @@ final class FlaggedEdits {
                     + "” any more: words stand where it was heard. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());
+        List<Cue> cues = placed(track, words(texts, start, end, ids), ids);
+        return track.withCues(cues, ids.peek());
+    }
+
+    private static List<Word> words(List<String> texts, int start, int end, Ids ids) {
         int[] edges = Syllables.share(texts, start, end);
         List<Word> words = new ArrayList<>();
         for (int i = 0; i < texts.size(); i++) {
             words.add(new Word(
                     ids.next(), texts.get(i), edges[i], edges[i + 1], 0.4, WordSource.RECOGNISED, 0, Pin.FREE));
         }
+        return words;
+    }
+
+    /** All cues with the words between them, or between the words of the cue they fall into. */
+    private static List<Cue> placed(Track track, List<Word> words, Ids ids) {
+        int start = words.get(0).startMs();
+        int end = words.get(words.size() - 1).endMs();
         List<Cue> cues = new ArrayList<>();
         boolean placed = false;
         for (Cue cue : track.cues()) {
@@ -67,11 +79,10 @@ final class FlaggedEdits {
             boolean inside = cue.firstWordMs() < start && cue.lastWordMs() > start;
             if (inside) {
                 Edits.unlocked(cue);
-                int from = start;
                 List<Word> head =
-                        cue.words().stream().filter(w -> w.startMs() < from).toList();
+                        cue.words().stream().filter(w -> w.startMs() < start).toList();
                 List<Word> tail =
-                        cue.words().stream().filter(w -> w.startMs() >= from).toList();
+                        cue.words().stream().filter(w -> w.startMs() >= start).toList();
                 cues.add(Edits.set(track, cue.id(), head));
                 cues.addAll(Breaker.cues(words, track.recipe(), track.language(), ids));
                 cues.add(Edits.set(track, ids.next(), tail));
@@ -83,7 +94,7 @@ final class FlaggedEdits {
         if (!placed) {
             cues.addAll(Breaker.cues(words, track.recipe(), track.language(), ids));
         }
-        return track.withCues(cues, ids.peek());
+        return cues;
     }
 
     static Track drop(Track track, List<Long> ids) {

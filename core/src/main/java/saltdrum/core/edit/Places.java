@@ -94,17 +94,7 @@ public final class Places {
             found += here.size();
             List<Word> words = new ArrayList<>(cue.words());
             for (int i = here.size() - 1; i >= 0; i--) {
-                int at = here.get(i);
-                int end = at + wanted.size();
-                List<Word> run = List.copyOf(words.subList(at, end));
-                List<String> with = written(run, e.with());
-                Room room = new Room(
-                        at == 0 ? floor : words.get(at - 1).endMs(),
-                        end == words.size() ? ceiling : words.get(end).startMs(),
-                        at == 0 ? null : words.get(at - 1));
-                List<Word> retold = with.isEmpty() ? List.of() : Reconcile.share(run, with, room, ids);
-                words.subList(at, end).clear();
-                words.addAll(at, retold);
+                retell(words, here.get(i), wanted.size(), e.with(), floor, ceiling, ids);
             }
             if (words.size() == cue.words().size()) {
                 cues.add(cue.withWords(words));
@@ -119,6 +109,24 @@ public final class Places {
                             : "“" + e.find() + "” is not there any more. Nothing was changed.");
         }
         return track.withCues(cues, ids.peek());
+    }
+
+    /**
+     * Puts other words in the place of some of a cue's.
+     *
+     * @param floor end of the word before the cue; {@code ceiling} start of the one after it
+     */
+    private static void retell(List<Word> words, int at, int count, String text, int floor, int ceiling, Ids ids) {
+        int end = at + count;
+        List<Word> run = List.copyOf(words.subList(at, end));
+        List<String> with = written(run, text);
+        Room room = new Room(
+                at == 0 ? floor : words.get(at - 1).endMs(),
+                end == words.size() ? ceiling : words.get(end).startMs(),
+                at == 0 ? null : words.get(at - 1));
+        List<Word> retold = with.isEmpty() ? List.of() : Reconcile.share(run, with, room, ids);
+        words.subList(at, end).clear();
+        words.addAll(at, retold);
     }
 
     /** The new words in the old ones' case, with the punctuation that stood around them. */

@@ -17,6 +17,8 @@ final class WebVtt extends CueReader {
     private static final Pattern TAG = Pattern.compile("<([^<>]*)>?");
 
     private final StringBuilder regions = new StringBuilder();
+    private static final Pattern LANGUAGE = Pattern.compile("(?i)language:\\s*([a-z0-9-]{2,35})");
+
     private String language;
     private int ruby;
 
@@ -31,17 +33,7 @@ final class WebVtt extends CueReader {
     private CaptionFile read() {
         int i = 0;
         if (lines[0].startsWith("WEBVTT")) {
-            i = 1;
-            while (i < lines.length
-                    && !lines[i].isBlank()
-                    && !TIMES.matcher(lines[i]).matches()) {
-                Matcher header =
-                        Pattern.compile("(?i)language:\\s*([a-z0-9-]{2,35})").matcher(lines[i]);
-                if (header.matches()) {
-                    language = header.group(1);
-                }
-                i++;
-            }
+            i = header();
         } else {
             repaired(0, "the file does not begin with WEBVTT");
         }
@@ -50,27 +42,9 @@ final class WebVtt extends CueReader {
             if (TIMES.matcher(line).matches()) {
                 i = cue(i);
             } else if (line.startsWith("NOTE") || line.startsWith("STYLE") || line.startsWith("REGION")) {
-                int end = i;
-                while (end < lines.length && !lines[end].isBlank()) {
-                    end++;
-                }
-                if (line.startsWith("REGION")) {
-                    regions.append(regions.isEmpty() ? "" : "\n\n")
-                            .append(String.join("\n", List.of(lines).subList(i, end)));
-                } else if (line.startsWith("STYLE")) {
-                    repaired(i, "a style sheet was left out: the track's style gives the look");
-                }
-                i = end;
+                i = block(i);
             } else {
-                boolean id = i + 1 < lines.length && TIMES.matcher(lines[i + 1]).matches();
-                if (!line.isBlank() && !id) {
-                    repaired(
-                            i,
-                            line.contains("-->")
-                                    ? "the times of this cue cannot be read; it was left out"
-                                    : "text outside a cue was left out");
-                }
-                i++;
+                stray(i++);
             }
         }
         if (ruby > 0) {
@@ -79,6 +53,48 @@ final class WebVtt extends CueReader {
         }
         return new CaptionFile(
                 language, List.copyOf(cues), true, regions.isEmpty() ? null : regions.toString(), List.copyOf(repairs));
+    }
+
+    /** @return the line after it */
+    private int header() {
+        int i = 1;
+        while (i < lines.length
+                && !lines[i].isBlank()
+                && !TIMES.matcher(lines[i]).matches()) {
+            Matcher header = LANGUAGE.matcher(lines[i]);
+            if (header.matches()) {
+                language = header.group(1);
+            }
+            i++;
+        }
+        return i;
+    }
+
+    /** A note, a style sheet or a region, up to the next empty line. @return that line */
+    private int block(int from) {
+        int end = from;
+        while (end < lines.length && !lines[end].isBlank()) {
+            end++;
+        }
+        if (lines[from].startsWith("REGION")) {
+            regions.append(regions.isEmpty() ? "" : "\n\n")
+                    .append(String.join("\n", List.of(lines).subList(from, end)));
+        } else if (lines[from].startsWith("STYLE")) {
+            repaired(from, "a style sheet was left out: the track's style gives the look");
+        }
+        return end;
+    }
+
+    /** A line outside of everything: a cue's own name, or something that does not belong here. */
+    private void stray(int i) {
+        boolean id = i + 1 < lines.length && TIMES.matcher(lines[i + 1]).matches();
+        if (!lines[i].isBlank() && !id) {
+            repaired(
+                    i,
+                    lines[i].contains("-->")
+                            ? "the times of this cue cannot be read; it was left out"
+                            : "text outside a cue was left out");
+        }
     }
 
     @Override

@@ -2,7 +2,6 @@ package saltdrum.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
@@ -24,24 +23,6 @@ import saltdrum.core.track.Tracks;
 public final class SceneBook {
     private static final int WIDTH = 480;
     private static final int HEIGHT = 320;
-
-    /** Three letters of the book's own, 1/1000 em: straight, round with a hole, and with a tail. */
-    private static final Map<String, String> GLYPHS = Map.of(
-            "A", "M20 0L260 -700L360 -700L600 0L490 0L425 -190L190 -190L128 0ZM222 -282L394 -282L308 -548Z",
-            "o",
-                    "M280 12C130 12 40 -90 40 -260C40 -430 130 -532 280 -532C430 -532 520 -430 520 -260"
-                            + "C520 -90 430 12 280 12ZM280 -82C365 -82 405 -150 405 -260C405 -370 365 -438 280 -438"
-                            + "C195 -438 155 -370 155 -260C155 -150 195 -82 280 -82Z",
-            "y", "M60 200Q150 210 190 130L230 20L20 -520L140 -520L285 -120L420 -520L530 -520L310 90Q250 290 60 280Z");
-
-    private static final Map<String, List<PictureLayer>> PICTURES = Map.of(
-            "boat",
-            List.of(
-                    new PictureLayer("M100 620L900 620L780 840L240 840Z", "#b5452b", false),
-                    new PictureLayer("M480 120L480 580L180 580Z", "#f6f1e4", false),
-                    new PictureLayer("M520 200C700 260 800 420 820 580L520 580Z", "#2f7c86cc", false),
-                    new PictureLayer(
-                            "M300 660L700 660L700 800L300 800ZM360 690L640 690L640 770L360 770Z", "#10222c", true)));
 
     private static final Pose MIDDLE = Pose.about(240, 160);
     private static final Coat FILL = fill("#fbf7ee");
@@ -296,7 +277,7 @@ public final class SceneBook {
         List<Double> times = still
                 ? List.of(500.0)
                 : IntStream.rangeClosed(0, 4).mapToObj(i -> 60 + 220.0 * i).toList();
-        pages.add(new Page(name, new Scene(WIDTH, HEIGHT, GLYPHS, PICTURES, parts), times));
+        pages.add(new Page(name, new Scene(WIDTH, HEIGHT, BookShapes.GLYPHS, BookShapes.PICTURES, parts), times));
     }
 
     private static boolean still(List<Mark> marks) {

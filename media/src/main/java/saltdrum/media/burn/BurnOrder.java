@@ -14,7 +14,7 @@ public record BurnOrder(String preset, int crf, boolean keepCaptions) {
     private static final List<String> PRESETS =
             List.of("ultrafast", "superfast", "veryfast", "faster", "fast", "medium", "slow", "slower", "veryslow");
 
-    public static final BurnOrder USUAL = new BurnOrder("veryfast", 20, false);
+    public static final BurnOrder USUAL = Quality.GOOD.order(false);
 
     public BurnOrder(String preset, int crf) {
         this(preset, crf, false);

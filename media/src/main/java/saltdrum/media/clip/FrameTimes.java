@@ -56,6 +56,12 @@ public final class FrameTimes {
         return us[frame];
     }
 
+    /** The frame on the screen at a time: the last one that is not later; the first before all of them. */
+    public int shownAt(long ms) {
+        int at = Arrays.binarySearch(us, ms * 1000);
+        return Math.max(0, at >= 0 ? at : -at - 2);
+    }
+
     /** Whether the steps between frames differ by more than a timestamp's rounding (1.5 ms). */
     boolean variable() {
         long least = Long.MAX_VALUE;

@@ -24,7 +24,7 @@ public final class Pictures {
     /** A JPEG of about 540 on the short side, from a third into the clip. */
     public static byte[] poster(Path clip, ClipInfo info) {
         String scale = info.width() < info.height() ? "scale=540:-2" : "scale=-2:540";
-        return frame(clip, info, info.durationMs() / 3, scale, "mjpeg");
+        return frame(clip, FrameTimes.of(clip, info), info.durationMs() / 3, scale, "mjpeg");
     }
 
     /** The frame shown at a time, in its frame, with the captions of that frame's own time, as PNG. */
@@ -36,20 +36,16 @@ public final class Pictures {
                     ms / 1000.0,
                     info.durationMs() / 1000.0));
         }
-        byte[] png = frame(clip, info, ms, FrameFilter.of(info, frame), "png");
+        FrameTimes times = FrameTimes.of(clip, info);
+        byte[] png = frame(clip, times, ms, FrameFilter.of(info, frame), "png");
         try (Image picture = Image.makeDeferredFromEncodedBytes(png);
                 Surface surface = Surface.makeRasterN32Premul(picture.getWidth(), picture.getHeight());
                 ScenePainter painter = new ScenePainter(scene, (double) picture.getWidth() / scene.width())) {
             Canvas canvas = surface.getCanvas();
             canvas.drawImage(picture, 0, 0);
-            FrameTimes times = FrameTimes.of(clip, info);
-            int shown = 0;
-            while (shown + 1 < times.count() && times.us(shown + 1) <= ms * 1000) {
-                shown++;
-            }
             painter.paint(
                     canvas,
-                    new Timeline(scene).at(times.us(shown) / 1000.0),
+                    new Timeline(scene).at(times.us(times.shownAt(ms)) / 1000.0),
                     0,
                     0,
                     picture.getWidth(),
@@ -61,12 +57,8 @@ public final class Pictures {
     }
 
     /** Seeks half a frame early, so that the frame on the screen at that time is the one that comes. */
-    private static byte[] frame(Path clip, ClipInfo info, long ms, String filter, String codec) {
-        FrameTimes times = FrameTimes.of(clip, info);
-        int shown = 0;
-        while (shown + 1 < times.count() && times.us(shown + 1) <= ms * 1000) {
-            shown++;
-        }
+    private static byte[] frame(Path clip, FrameTimes times, long ms, String filter, String codec) {
+        int shown = times.shownAt(ms);
         long us = Math.max(0, times.us(shown) - (shown == 0 ? 0 : (times.us(shown) - times.us(shown - 1)) / 2));
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.6f", us / 1e6)));

@@ -22,23 +22,7 @@ public final class Probe {
 
     /** @throws BadInputException says what is wrong and what to do */
     public static ClipInfo of(Path file) {
-        try {
-            if (!Files.isRegularFile(file)) {
-                throw new BadInputException("There is no file “" + file.getFileName() + "”.");
-            }
-            if (Files.size(file) == 0) {
-                throw new BadInputException("The file is empty (0 bytes). Export the clip again and bring that file.");
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        List<String> command = Ffmpeg.ffprobe();
-        command.addAll(List.of("-of", "json", "-show_format", "-show_streams"));
-        command.addAll(Ffmpeg.clip(file));
-        String answer = ToolRun.text(command, 30, run -> {
-            throw unreadable(file, run.errors());
-        });
-        JsonNode root = JSON.readTree(answer);
+        JsonNode root = ask(file);
         JsonNode video = null;
         List<ClipInfo.Sound> sounds = new ArrayList<>();
         List<ClipInfo.Captions> captions = new ArrayList<>();
@@ -72,6 +56,27 @@ public final class Probe {
         return info(file, root.path("format"), video, sounds, captions);
     }
 
+    /** What ffprobe says of a file that is there. */
+    private static JsonNode ask(Path file) {
+        try {
+            if (!Files.isRegularFile(file)) {
+                throw new BadInputException("There is no file “" + file.getFileName() + "”.");
+            }
+            if (Files.size(file) == 0) {
+                throw new BadInputException("The file is empty (0 bytes). Export the clip again and bring that file.");
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        List<String> command = Ffmpeg.ffprobe();
+        command.addAll(List.of("-of", "json", "-show_format", "-show_streams"));
+        command.addAll(Ffmpeg.clip(file));
+        String answer = ToolRun.text(command, 30, run -> {
+            throw unreadable(file, run.errors());
+        });
+        return JSON.readTree(answer);
+    }
+
     private static BadInputException unreadable(Path file, String errors) {
         boolean indexMissing = errors.contains("moov atom not found") || errors.contains("truncat");
         if (indexMissing && beginsLikeMp4(file)) {
@@ -100,22 +105,9 @@ public final class Probe {
             Path file, JsonNode format, JsonNode video, List<ClipInfo.Sound> sounds, List<ClipInfo.Captions> captions) {
         int stored = video.path("width").asInt(0);
         int storedHeight = video.path("height").asInt(0);
-        if (stored < 16 || storedHeight < 16) {
-            throw new BadInputException("The picture is " + stored + "x" + storedHeight
-                    + " pixels, too small or damaged. Export the clip again.");
-        }
-        if (stored > MOST_SIDE || storedHeight > MOST_SIDE) {
-            throw new BadInputException(
-                    "The picture is " + stored + "x" + storedHeight + " pixels. The largest side we take is "
-                            + MOST_SIDE + ": export the clip at 1080x1920 and bring that.");
-        }
-        double seconds = number(format, "duration", number(video, "duration", 0));
-        // A cut between two frames is seldom to the second.
-        if (seconds > MOST_MINUTES * 60 + 1) {
-            throw new BadInputException("The clip runs " + (int) (seconds / 60) + " min " + (int) (seconds % 60)
-                    + " s. The longest we take is " + MOST_MINUTES
-                    + " minutes: cut out the part you need and bring that.");
-        }
+        double told = number(format, "duration", number(video, "duration", 0));
+        checkSize(stored, storedHeight);
+        checkLength(told);
         ClipInfo.Ratio average = ratio(video.path("avg_frame_rate").asString("0/0"));
         ClipInfo.Ratio timeBase = ratio(video.path("time_base").asString("1/90000"));
         double rate = average.denominator() == 0 ? 0 : (double) average.numerator() / average.denominator();
@@ -124,14 +116,8 @@ public final class Probe {
             throw new BadInputException(
                     "The file has a picture stream without a single frame. Copy or export it again, and bring the whole file.");
         }
-        if (seconds <= 0) {
-            seconds = times.us(times.count() - 1) / 1e6 + (rate > 0 ? 1 / rate : 0.04);
-        }
-        int rotation = 0;
-        for (JsonNode side : video.path("side_data_list")) {
-            rotation =
-                    side.has("rotation") ? Math.floorMod(-side.path("rotation").asInt(0), 360) : rotation;
-        }
+        double seconds = told > 0 ? told : times.us(times.count() - 1) / 1e6 + (rate > 0 ? 1 / rate : 0.04);
+        int rotation = rotation(video);
         ClipInfo.Ratio pixel =
                 ratio(video.path("sample_aspect_ratio").asString("1:1").replace(':', '/'));
         boolean square = pixel.numerator() <= 0 || pixel.numerator() == pixel.denominator();
@@ -158,6 +144,36 @@ public final class Probe {
                 square,
                 List.copyOf(sounds),
                 List.copyOf(captions));
+    }
+
+    private static void checkSize(int stored, int storedHeight) {
+        if (stored < 16 || storedHeight < 16) {
+            throw new BadInputException("The picture is " + stored + "x" + storedHeight
+                    + " pixels, too small or damaged. Export the clip again.");
+        }
+        if (stored > MOST_SIDE || storedHeight > MOST_SIDE) {
+            throw new BadInputException(
+                    "The picture is " + stored + "x" + storedHeight + " pixels. The largest side we take is "
+                            + MOST_SIDE + ": export the clip at 1080x1920 and bring that.");
+        }
+    }
+
+    private static void checkLength(double seconds) {
+        // A cut between two frames is seldom to the second.
+        if (seconds > MOST_MINUTES * 60 + 1) {
+            throw new BadInputException("The clip runs " + (int) (seconds / 60) + " min " + (int) (seconds % 60)
+                    + " s. The longest we take is " + MOST_MINUTES
+                    + " minutes: cut out the part you need and bring that.");
+        }
+    }
+
+    private static int rotation(JsonNode video) {
+        int rotation = 0;
+        for (JsonNode side : video.path("side_data_list")) {
+            rotation =
+                    side.has("rotation") ? Math.floorMod(-side.path("rotation").asInt(0), 360) : rotation;
+        }
+        return rotation;
     }
 
     private static double number(JsonNode node, String field, double otherwise) {

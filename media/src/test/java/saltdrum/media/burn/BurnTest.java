@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.InputStream;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -14,12 +13,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Frame;
-import saltdrum.core.paint.Coat;
-import saltdrum.core.paint.Paint;
 import saltdrum.core.plane.Box;
-import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Part;
-import saltdrum.core.scene.Pose;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.Timeline;
 import saltdrum.core.track.Easing;
@@ -36,28 +31,6 @@ import saltdrum.media.ffmpeg.ToolRun;
 class BurnTest {
     @TempDir
     Path folder;
-
-    /** A white plate in the middle that is there from a time to another. */
-    private static Scene plate(int width, int height, int[]... spans) {
-        List<Part> parts = new ArrayList<>();
-        for (int[] span : spans) {
-            Mark mark = white(width / 4.0, height / 4.0, width / 2.0, height / 2.0, Tracks.NONE);
-            parts.add(new Part(
-                    parts.size(),
-                    span[0],
-                    span[1],
-                    0,
-                    new Box(width / 4.0, height / 4.0, width / 2.0, height / 2.0),
-                    1,
-                    List.of(mark)));
-        }
-        return new Scene(width, height, Map.of(), Map.of(), parts);
-    }
-
-    private static Mark white(double x, double y, double width, double height, Tracks tracks) {
-        return new Mark.Plate(
-                x, y, width, height, 0, Pose.about(0, 0), List.of(new Coat.Fill(new Paint.Solid("#ffffff"))), tracks);
-    }
 
     private Burn.Result burn(Path clip, Frame frame, Scene scene, Path out) {
         return new Burn(clip, Probe.of(clip), frame, scene, new BurnOrder("ultrafast", 18))
@@ -105,7 +78,7 @@ class BurnTest {
         int a = (int) Math.ceil(times.us(7) / 1000.0);
         int b = (int) (times.us(15) / 1000);
         int c = (int) (times.us(22) / 1000) + 1;
-        Scene scene = plate(320, 240, new int[] {a, b}, new int[] {b + 40, c}, new int[] {c + 5, c + 300});
+        Scene scene = Plates.plate(320, 240, new int[] {a, b}, new int[] {b + 40, c}, new int[] {c + 5, c + 300});
         Path out = folder.resolve("burned.mp4");
         burn(clip, Frame.OWN, scene, out);
         byte[] middles = middles(out);
@@ -193,7 +166,7 @@ class BurnTest {
                 "-c:a",
                 "aac");
         Path out = folder.resolve("b.mp4");
-        Burn.Result result = burn(clip, Frame.OWN, plate(320, 240, new int[] {200, 500}), out);
+        Burn.Result result = burn(clip, Frame.OWN, Plates.plate(320, 240, new int[] {200, 500}), out);
         assertThat(TestClips.soundHash(out)).isEqualTo(TestClips.soundHash(clip));
         assertThat(frames(out)).isEqualTo(frames(clip)).isEqualTo("" + result.frames());
         assertThat(result.painted()).isEqualTo(3);
@@ -221,7 +194,7 @@ class BurnTest {
                 "-pix_fmt",
                 parts[1]);
         Path out = folder.resolve("b.mp4");
-        burn(clip, Frame.OWN, plate(320, 240, new int[] {200, 500}), out);
+        burn(clip, Frame.OWN, Plates.plate(320, 240, new int[] {200, 500}), out);
         assertThat(frames(out)).isEqualTo("25");
         assertThat(TestClips.probe(
                         out, "-select_streams", "v", "-show_entries", "stream=codec_name,pix_fmt", "-of", "csv=p=0"))
@@ -241,7 +214,7 @@ class BurnTest {
                 "-pix_fmt",
                 "yuv444p");
         Path out = folder.resolve("b.mp4");
-        burn(clip, Frame.OWN, plate(1080, 1920, new int[] {200, 500}), out);
+        burn(clip, Frame.OWN, Plates.plate(1080, 1920, new int[] {200, 500}), out);
         assertThat(TestClips.probe(
                         out, "-select_streams", "v", "-show_entries", "stream=width,height", "-of", "csv=p=0"))
                 .isEqualTo("358,638");
@@ -255,7 +228,7 @@ class BurnTest {
         Frame frame = Frame.parse(shape);
         var size = frame.output(Probe.of(clip).size());
         Path out = folder.resolve("b.mp4");
-        burn(clip, frame, plate(size.width(), size.height(), new int[] {200, 500}), out);
+        burn(clip, frame, Plates.plate(size.width(), size.height(), new int[] {200, 500}), out);
         assertThat(TestClips.probe(
                         out, "-select_streams", "v", "-show_entries", "stream=width,height", "-of", "csv=p=0"))
                 .isEqualTo(size.width() + "," + size.height());
@@ -276,7 +249,7 @@ class BurnTest {
         Path turned = TestClips.make(
                 folder.resolve("turned.mp4"), "-i", flat.toString(), "-c", "copy", "-metadata:s:v:0", "rotate=90");
         Path out = folder.resolve("b.mp4");
-        burn(turned, Frame.OWN, plate(1080, 1920, new int[] {200, 500}), out);
+        burn(turned, Frame.OWN, Plates.plate(1080, 1920, new int[] {200, 500}), out);
         assertThat(Probe.of(out).rotation()).isZero();
         assertThat(Probe.of(out).width()).isEqualTo(360);
         assertThat(Probe.of(out).height()).isEqualTo(640);
@@ -302,7 +275,7 @@ class BurnTest {
                 "-color_trc",
                 "smpte170m");
         Path out = folder.resolve("b.mp4");
-        burn(clip, Frame.OWN, plate(320, 240, new int[] {200, 500}), out);
+        burn(clip, Frame.OWN, Plates.plate(320, 240, new int[] {200, 500}), out);
         assertThat(Probe.of(out).colour()).isEqualTo(Probe.of(clip).colour());
     }
 
@@ -312,8 +285,8 @@ class BurnTest {
                 folder.resolve("a.mp4"), "-f", "lavfi", "-i", "testsrc=s=320x240:d=2", "-c:v", "libx264");
         NumberTrack across =
                 NumberTrack.of(Property.X, new Keyframe(0, 0, Easing.LINEAR), new Keyframe(2000, 200, Easing.HOLD));
-        Part part =
-                new Part(1, 0, 2000, 0, new Box(0, 0, 320, 240), 1, List.of(white(0, 0, 99, 99, Tracks.of(across))));
+        Part part = new Part(
+                1, 0, 2000, 0, new Box(0, 0, 320, 240), 1, List.of(Plates.white(0, 0, 99, 99, Tracks.of(across))));
         Scene moving = new Scene(320, 240, Map.of(), Map.of(), List.of(part));
         Burn burn = new Burn(clip, Probe.of(clip), Frame.OWN, moving, new BurnOrder("veryslow", 18));
         assertThatThrownBy(() -> burn.to(folder.resolve("b.mp4"), done -> {}, () -> true))

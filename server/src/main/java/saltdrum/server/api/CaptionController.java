@@ -7,7 +7,6 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -22,12 +21,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.BadInputException;
-import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringInCues;
-import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.ReplaceWords;
+import saltdrum.core.edit.BringIn;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -127,30 +122,12 @@ class CaptionController {
     private BroughtIn bringIn(String clipId, byte[] bytes, String name) {
         ClipInfo info = info(clips.get(clipId));
         CaptionFile file = Captions.read(bytes, name);
-        List<Repair> repairs = new ArrayList<>(file.repairs());
-        List<Cue> cues = Captions.cues(file, repairs).stream()
-                .filter(cue -> cue.firstWordMs() < info.durationMs())
-                .toList();
-        if (cues.isEmpty()) {
-            throw new BadInputException(
-                    "All cues of “" + name + "” lie after the clip's end. Check that file and clip belong together.");
-        }
-        int left = file.cues().size() - cues.size();
-        if (left > 0) {
-            repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
-        }
-        Edit edit = file.broken()
-                ? new BringInCues(file.language(), cues, file.regions())
-                : new ReplaceWords(
-                        file.language() == null ? tracks.get(clipId).track().language() : file.language(),
-                        cues.stream().flatMap(cue -> cue.words().stream()).toList(),
-                        0,
-                        Integer.MAX_VALUE);
-        StoredChange change = tracks.change(clipId, -1, edit);
+        BringIn bring = BringIn.of(file, name, tracks.get(clipId).track().language(), info.durationMs());
+        StoredChange change = tracks.change(clipId, -1, bring.edit());
         return new BroughtIn(
-                cues.size(),
-                cues.stream().mapToInt(cue -> cue.words().size()).sum(),
-                repairs.stream().map(Repair::toString).toList(),
+                bring.cues().size(),
+                bring.words().size(),
+                bring.repairs().stream().map(Repair::toString).toList(),
                 proposed(file, change.after().track()));
     }
 

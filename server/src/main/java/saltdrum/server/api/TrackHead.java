@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
@@ -17,6 +18,7 @@ record TrackHead(
         Recipe recipe,
         Frame frame,
         @Schema(description = "Size of the finished picture") Size output,
+        @Schema(description = "Room for a cue after the last one, ms; 0 where there is none") int endRestMs,
         @Schema(description = "Speech that was heard and is not in the script") List<Unscripted> unscripted,
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo) {
@@ -30,6 +32,7 @@ record TrackHead(
                 track.recipe(),
                 track.frame(),
                 track.frame().output(clip),
+                CueTime.restAtEnd(CueTime.of(track), track.endMs()),
                 track.beside().unscripted(),
                 stored.steps().undo(),
                 stored.steps().redo());

@@ -9,6 +9,11 @@ public enum JobState {
     FAILED,
     STOPPED;
 
+    /** Whether there is more to come of it. */
+    public boolean isOpen() {
+        return this == WAITING || this == RUNNING || this == STOPPING;
+    }
+
     /** Whether it was asked to stop, whether or not it has. */
     public boolean isStop() {
         return this == STOPPING || this == STOPPED;

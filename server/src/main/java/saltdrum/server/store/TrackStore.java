@@ -1,11 +1,6 @@
 package saltdrum.server.store;
 
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
@@ -15,31 +10,17 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
-import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Change;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.translation.Translation;
-import saltdrum.core.word.Pin;
-import saltdrum.core.word.Word;
-import saltdrum.core.word.WordSource;
 
 /** Tracks and their history. A change names the version it was made on; an older one is refused, never merged. */
 @Component
 public class TrackStore {
-    private static final int MOST_CACHED = 32;
-
     private final TrackMapper mapper;
 
-    /** The newest tracks, so that an edit need not read 6,000 words; trusted only at the database's own version. */
-    private final Map<String, StoredTrack> newest = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, StoredTrack> eldest) {
-            return size() > MOST_CACHED;
-        }
-    });
-
+    private final NewestTracks newest = new NewestTracks();
     private final TransactionTemplate writing;
     private final TransactionTemplate oneMoment;
 
@@ -53,7 +34,7 @@ public class TrackStore {
 
     /** A clip's first track; its id is the clip's. */
     void create(String clipId, Track track) {
-        mapper.add(clipId, clipId, false, row(clipId, 0, track));
+        mapper.add(clipId, clipId, false, TrackRows.row(clipId, 0, track));
         if (!track.cues().isEmpty()) {
             String cues = Json.write(track.cues());
             mapper.addCues(clipId, 0, cues);
@@ -67,7 +48,10 @@ public class TrackStore {
         String id = translationId(clipId, language);
         if (mapper.find(id) == null) {
             mapper.add(
-                    id, clipId, true, row(id, 0, Translation.empty(get(clipId).track(), language)));
+                    id,
+                    clipId,
+                    true,
+                    TrackRows.row(id, 0, Translation.empty(get(clipId).track(), language)));
         }
         return get(id);
     }
@@ -138,7 +122,7 @@ public class TrackStore {
                 return new StoredChange(present, present);
             }
             String cues = Json.write(planned.change.added());
-            TrackRow row = row(trackId, present.version() + 1, planned.after);
+            TrackRow row = TrackRows.row(trackId, present.version() + 1, planned.after);
             StoredTrack written = writing.execute(status -> {
                 if (found(mapper.lock(trackId)).version() != present.version()) {
                     return null;
@@ -187,11 +171,6 @@ public class TrackStore {
             mapper.forgetUndone(trackId);
             mapper.addEdit(trackId, said, json, jobId);
         };
-    }
-
-    /** What a piece of work does to a track. @param anew whether it is done over what its last change was made on */
-    public interface JobChange {
-        Track of(Track track, boolean anew);
     }
 
     /**
@@ -296,72 +275,13 @@ public class TrackStore {
     }
 
     private StoredTrack load(TrackRow row) {
-        List<Cue> cues = new ArrayList<>();
-        List<Word> words = new ArrayList<>();
-        WordRow open = null;
-        for (WordRow word : mapper.words(row.id())) {
-            if (open != null && open.cueId() != word.cueId()) {
-                cues.add(cue(open, words));
-                words.clear();
-            }
-            open = word;
-            words.add(new Word(
-                    word.id(),
-                    word.text(),
-                    word.startMs(),
-                    word.endMs(),
-                    Math.round(word.confidence() * 1e6) / 1e6,
-                    WordSource.valueOf(word.source()),
-                    word.emphasis(),
-                    Pin.valueOf(word.pin())));
-        }
-        if (open != null) {
-            cues.add(cue(open, words));
-        }
-        Track track = new Track(
-                row.language(),
-                row.recipe(),
-                row.style(),
-                row.frame(),
-                cues,
-                row.nextId(),
-                row.beside(),
-                row.lengthMs() == null ? Track.NO_END : row.lengthMs());
-        return new StoredTrack(row.id(), row.version(), track, steps(row.id()));
+        return new StoredTrack(row.id(), row.version(), TrackRows.track(row, mapper.words(row.id())), steps(row.id()));
     }
 
     private Steps steps(String trackId) {
         Steps steps = mapper.steps(trackId);
         // MyBatis gives no record for a row of nulls.
         return steps == null ? new Steps(null, null) : steps;
-    }
-
-    private static Cue cue(WordRow row, List<Word> words) {
-        List<Integer> lineStarts = row.lineStarts().isEmpty()
-                ? List.of()
-                : Arrays.stream(row.lineStarts().split(" "))
-                        .map(Integer::valueOf)
-                        .toList();
-        boolean given = row.showMs() != null || row.hideMs() != null || row.settings() != null;
-        return new Cue(
-                row.cueId(),
-                words,
-                lineStarts,
-                row.locked(),
-                given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null);
-    }
-
-    private static TrackRow row(String trackId, long version, Track track) {
-        return new TrackRow(
-                trackId,
-                version,
-                track.language(),
-                track.style(),
-                track.recipe(),
-                track.frame(),
-                track.nextId(),
-                track.beside(),
-                track.lengthMs());
     }
 
     private static TrackRow found(TrackRow row) {

@@ -68,7 +68,7 @@ class AnnouncementTest {
             Thread.sleep(50);
         }
         Track track = Track.of("en", Recipe.PHRASE, "Mallet", List.of(Word.of(1, "tide", 0, 300, WordSource.TYPED)));
-        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), TrackStoreTest.INFO, track)
+        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), OnAStoredTrack.INFO, track)
                 .id();
         next("\"clip\"");
         heard.clear();

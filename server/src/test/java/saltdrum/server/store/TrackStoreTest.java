@@ -6,14 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
@@ -29,117 +22,9 @@ import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Word;
-import saltdrum.core.word.WordSource;
-import saltdrum.media.clip.ClipInfo;
-import saltdrum.server.TestDatabase;
 
-/** Against a real PostgreSQL. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/store-test", "salt-drum.workers=1"})
-class TrackStoreTest {
-    static final ClipInfo INFO = new ClipInfo(
-            "mov,mp4",
-            600_000,
-            1080,
-            1920,
-            0,
-            30,
-            false,
-            new ClipInfo.Ratio(1, 15360),
-            0,
-            "h264",
-            "yuv420p",
-            new ClipInfo.Colour(null, null, null, null),
-            false,
-            true,
-            List.of(),
-            List.of());
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) throws Exception {
-        TestDatabase.register(registry);
-    }
-
-    @Autowired
-    private TrackMapper mapper;
-
-    @Autowired
-    private JobMapper jobMapper;
-
-    @Autowired
-    ClipStore clips;
-
-    @Autowired
-    TrackStore tracks;
-
-    @Autowired
-    MediaStore media;
-
-    @Autowired
-    JdbcTemplate sql;
-
-    @Autowired
-    private PlatformTransactionManager transactions;
-
-    private String clipId;
-    private Track track;
-
-    @BeforeEach
-    void aClip() {
-        track = Track.of("en", Recipe.PHRASE, "Mallet", words(40));
-        clipId = clips.add("Three coats", media.keep("bytes".getBytes()), INFO, track)
-                .id();
-        track = track.withLength((int) INFO.durationMs());
-    }
-
-    private static List<Word> words(int count) {
-        List<Word> words = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            words.add(Word.of(i + 1L, "word" + i, i * 400, i * 400 + 300, WordSource.ALIGNED));
-        }
-        return words;
-    }
-
-    private StoredTrack edit(long version, Edit edit) {
-        return tracks.change(clipId, version, edit).after();
-    }
-
-    /** What the database holds, read afresh. */
-    private Track stored() {
-        List<Cue> cues = new ArrayList<>();
-        for (var row : sql.queryForList(
-                "select id, locked, array_to_string(line_starts, ' ') as starts from cue where track_id = ? order by ordinal",
-                clipId)) {
-            List<Word> words = sql.query(
-                    "select * from word where track_id = ? and cue_id = ? order by ordinal",
-                    (r, n) -> new Word(
-                            r.getLong("id"),
-                            r.getString("text"),
-                            r.getInt("start_ms"),
-                            r.getInt("end_ms"),
-                            r.getDouble("confidence"),
-                            WordSource.valueOf(r.getString("source")),
-                            r.getInt("emphasis"),
-                            saltdrum.core.word.Pin.valueOf(r.getString("pin"))),
-                    clipId,
-                    row.get("id"));
-            String starts = (String) row.get("starts");
-            cues.add(new Cue(
-                    (Long) row.get("id"),
-                    words,
-                    starts.isEmpty()
-                            ? List.of()
-                            : java.util.Arrays.stream(starts.split(" "))
-                                    .map(Integer::valueOf)
-                                    .toList(),
-                    (Boolean) row.get("locked")));
-        }
-        return tracks.get(clipId)
-                .track()
-                .withCues(cues, tracks.get(clipId).track().nextId());
-    }
-
+/** Changes, their history, and what the schema refuses. */
+class TrackStoreTest extends OnAStoredTrack {
     @Test
     void whatIsStoredIsWhatWasMade() {
         assertThat(stored().cues()).isEqualTo(track.cues());
@@ -244,56 +129,6 @@ class TrackStoreTest {
         assertThat(c.steps().redo()).isNull();
         assertThat(c.steps().undo()).isEqualTo("Style Tidemark");
         assertThatThrownBy(() -> tracks.redo(clipId, c.version())).isInstanceOf(RefusedEditException.class);
-    }
-
-    private StoredTrack draft(String jobId, String style, List<Boolean> anew) {
-        return tracks.amend(clipId, jobId, t -> "Draft", (track, again) -> {
-                    anew.add(again);
-                    return new Restyle(style).on(track);
-                })
-                .after();
-    }
-
-    private String job() {
-        return new JobStore(jobMapper).add(clipId, JobKind.WORDS, "{}").id();
-    }
-
-    @Test
-    void aDraftThatGrowsIsOneStepOfTheHistory() {
-        Track before = tracks.get(clipId).track();
-        String job = job();
-        List<Boolean> anew = new ArrayList<>();
-        StoredTrack last = null;
-        for (String style : List.of("Lantern", "Tidemark", "Lantern")) {
-            last = draft(job, style, anew);
-        }
-        assertThat(anew).containsExactly(false, true, true);
-        assertThat(last.version()).isEqualTo(3);
-        StoredTrack undone = tracks.undo(clipId, 3).after();
-        assertThat(undone.track()).isEqualTo(before);
-        assertThat(undone.steps().undo()).isNull();
-    }
-
-    @Test
-    void aDraftDoesNotOverwriteWhatOthersDidMeanwhile() {
-        String job = job();
-        List<Boolean> anew = new ArrayList<>();
-        StoredTrack mine = draft(job, "Lantern", anew);
-        long word = mine.track().words().findFirst().orElseThrow().id();
-        edit(mine.version(), new SetEmphasis(List.of(word), 2));
-        StoredTrack after = draft(job, "Tidemark", anew);
-        assertThat(anew).containsExactly(false, false);
-        assertThat(after.track().style()).isEqualTo("Tidemark");
-        assertThat(after.track().words().findFirst().orElseThrow().emphasis()).isEqualTo(2);
-        assertThat(after.steps().undo()).isEqualTo("Draft");
-    }
-
-    @Test
-    void wordsOfAClipAreGotOnceAtATime() {
-        String first = job();
-        assertThatThrownBy(this::job).isInstanceOf(RefusedEditException.class).hasMessageContaining("already");
-        new JobStore(jobMapper).finish(first, JobState.DONE, null, null, null);
-        assertThat(job()).isNotEqualTo(first);
     }
 
     @Test

@@ -82,28 +82,7 @@ final class Graph {
             }
         }
         for (int w = 0; w < count; w++) {
-            for (Entry entry : entries.get(w)) {
-                if (entry.left.equals(AcousticModel.SILENCE)) {
-                    leave(silences[w], entry.phone.first, w);
-                    if (w == 0) {
-                        starts.add(new Arc(entry.phone.first, 0, 0));
-                    }
-                }
-            }
-            for (Exit exit : exits.get(w)) {
-                if (exit.right.equals(AcousticModel.SILENCE)) {
-                    leave(exit.phone, silences[w + 1].first, SILENCE);
-                    if (w == count - 1) {
-                        ends.set(exit.phone.last(), exitLog(exit.phone));
-                    }
-                } else if (w + 1 < count) {
-                    for (Entry entry : entries.get(w + 1)) {
-                        if (entry.phoneName.equals(exit.right) && entry.left.equals(exit.phoneName)) {
-                            leave(exit.phone, entry.phone.first, w + 1);
-                        }
-                    }
-                }
-            }
+            join(w, silences, entries, exits);
         }
         if (tolerant) {
             tolerate(silences, entries, exits);
@@ -111,6 +90,33 @@ final class Graph {
         starts.add(new Arc(silences[0].first, 0, SILENCE));
         ends.set(silences[count].last(), exitLog(silences[count]));
         open.forEach(list -> arcs.add(list.toArray(Arc[]::new)));
+    }
+
+    /** A word's ways in from the pause before it, and out to the pause or the word after it. */
+    private void join(int w, Phone[] silences, List<List<Entry>> entries, List<List<Exit>> exits) {
+        int count = entries.size();
+        for (Entry entry : entries.get(w)) {
+            if (entry.left.equals(AcousticModel.SILENCE)) {
+                leave(silences[w], entry.phone.first, w);
+                if (w == 0) {
+                    starts.add(new Arc(entry.phone.first, 0, 0));
+                }
+            }
+        }
+        for (Exit exit : exits.get(w)) {
+            if (exit.right.equals(AcousticModel.SILENCE)) {
+                leave(exit.phone, silences[w + 1].first, SILENCE);
+                if (w == count - 1) {
+                    ends.set(exit.phone.last(), exitLog(exit.phone));
+                }
+            } else if (w + 1 < count) {
+                for (Entry entry : entries.get(w + 1)) {
+                    if (entry.phoneName.equals(exit.right) && entry.left.equals(exit.phoneName)) {
+                        leave(exit.phone, entry.phone.first, w + 1);
+                    }
+                }
+            }
+        }
     }
 
     /** Other speech between any two words, and arcs past up to {@link #MOST_SKIPPED} words. */
@@ -137,34 +143,41 @@ final class Graph {
             for (int to = boundary; to <= Math.min(count, boundary + MOST_SKIPPED); to++) {
                 int skipped = to - boundary;
                 double cost = skipped == 0 ? 0 : -(SKIP_FIRST + (skipped - 1) * SKIP_NEXT) * AcousticModel.NAT;
-                if (to == count) {
-                    if (skipped > 0) {
-                        leave(silences[boundary], silences[count].first, SILENCE, cost);
-                        open.get(other).add(new Arc(silences[count].first, cost, SILENCE));
+                if (to < count) {
+                    skip(boundary, to, cost, other, silences, entries.get(to));
+                    if (skipped > 0 && boundary > 0) {
+                        skip(exits.get(boundary - 1), entries.get(to), to, cost);
                     }
-                    continue;
+                } else if (skipped > 0) {
+                    leave(silences[boundary], silences[count].first, SILENCE, cost);
+                    open.get(other).add(new Arc(silences[count].first, cost, SILENCE));
                 }
-                for (Entry next : entries.get(to)) {
-                    if (next.left.equals(AcousticModel.SILENCE)) {
-                        open.get(other).add(new Arc(next.phone.first, cost, to));
-                        if (skipped > 0) {
-                            leave(silences[boundary], next.phone.first, to, cost);
-                            if (boundary == 0) {
-                                starts.add(new Arc(next.phone.first, cost, to));
-                            }
-                        }
+            }
+        }
+    }
+
+    /** From a boundary's pause and its other speech on to a later word. */
+    private void skip(int boundary, int to, double cost, int other, Phone[] silences, List<Entry> word) {
+        for (Entry next : word) {
+            if (next.left.equals(AcousticModel.SILENCE)) {
+                open.get(other).add(new Arc(next.phone.first, cost, to));
+                if (to > boundary) {
+                    leave(silences[boundary], next.phone.first, to, cost);
+                    if (boundary == 0) {
+                        starts.add(new Arc(next.phone.first, cost, to));
                     }
                 }
-                if (skipped > 0 && boundary > 0) {
-                    for (Exit exit : exits.get(boundary - 1)) {
-                        for (Entry next : entries.get(to)) {
-                            boolean pause =
-                                    exit.right.equals(AcousticModel.SILENCE) && next.left.equals(AcousticModel.SILENCE);
-                            if (pause) {
-                                leave(exit.phone, next.phone.first, to, cost);
-                            }
-                        }
-                    }
+            }
+        }
+    }
+
+    /** From one word straight to a later one, without a pause of its own between them. */
+    private void skip(List<Exit> before, List<Entry> word, int to, double cost) {
+        for (Exit exit : before) {
+            for (Entry next : word) {
+                boolean pause = exit.right.equals(AcousticModel.SILENCE) && next.left.equals(AcousticModel.SILENCE);
+                if (pause) {
+                    leave(exit.phone, next.phone.first, to, cost);
                 }
             }
         }

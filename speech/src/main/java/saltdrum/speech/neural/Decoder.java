@@ -119,12 +119,16 @@ final class Decoder {
         } finally {
             step.close();
         }
-        Hypothesis chosen = best == null ? open.get(0) : best;
+        return new Text(said(best == null ? open.get(0) : best), best != null, kept);
+    }
+
+    /** Without the mark of the end. */
+    private static List<Hypothesis.Said> said(Hypothesis chosen) {
         List<Hypothesis.Said> said = chosen.said();
         if (!said.isEmpty() && said.get(said.size() - 1).token() == Vocabulary.END) {
-            said = said.subList(0, said.size() - 1);
+            return said.subList(0, said.size() - 1);
         }
-        return new Text(said, best != null, kept);
+        return said;
     }
 
     private record Candidate(Hypothesis hypothesis, int parent) {

@@ -45,21 +45,7 @@ final class SideBySide {
         int m = heard.size();
         int[] low = new int[n + 1];
         int[] high = new int[n + 1];
-        for (int i = 0; i <= n; i++) {
-            int at = i == n ? Integer.MAX_VALUE / 2 : script.get(i).startMs();
-            low[i] = i == 0 ? 0 : low[i - 1];
-            while (low[i] < m && heard.get(low[i]).startMs() < at - WINDOW_MS) {
-                low[i]++;
-            }
-            high[i] = i == 0 ? 0 : Math.max(high[i - 1], low[i]);
-            while (high[i] < m && (i == n || heard.get(high[i]).startMs() < at + WINDOW_MS)) {
-                high[i]++;
-            }
-        }
-        // Each row reaches the next one's beginning, so that there is a way through.
-        for (int i = 0; i < n; i++) {
-            high[i] = Math.max(high[i], low[i + 1]);
-        }
+        windows(low, high);
         double[][] cost = new double[n + 1][];
         int[][] step = new int[n + 1][];
         for (int i = n; i >= 0; i--) {
@@ -85,6 +71,27 @@ final class SideBySide {
             }
         }
         return trace(step, low);
+    }
+
+    /** Which heard words come into question beside each word of the script: those about its time. */
+    private void windows(int[] low, int[] high) {
+        int n = script.size();
+        int m = heard.size();
+        for (int i = 0; i <= n; i++) {
+            int at = i == n ? Integer.MAX_VALUE / 2 : script.get(i).startMs();
+            low[i] = i == 0 ? 0 : low[i - 1];
+            while (low[i] < m && heard.get(low[i]).startMs() < at - WINDOW_MS) {
+                low[i]++;
+            }
+            high[i] = i == 0 ? 0 : Math.max(high[i - 1], low[i]);
+            while (high[i] < m && (i == n || heard.get(high[i]).startMs() < at + WINDOW_MS)) {
+                high[i]++;
+            }
+        }
+        // Each row reaches the next one's beginning, so that there is a way through.
+        for (int i = 0; i < n; i++) {
+            high[i] = Math.max(high[i], low[i + 1]);
+        }
     }
 
     /** Of taking {@code a} words of the script and {@code b} heard ones together from here. */

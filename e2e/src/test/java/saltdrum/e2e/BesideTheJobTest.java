@@ -1,0 +1,204 @@
+package saltdrum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What else a person meets while captioning: other files, other frames, a second window. */
+class BesideTheJobTest extends OnTheBench {
+    @Test
+    void aFileThatIsNoClipIsRefusedAndTheListGoesOn() throws Exception {
+        page.navigate(server.url());
+        page.getByTestId("chooser")
+                .setInputFiles(new FilePayload(
+                        "letter.mp4", "video/mp4", "a letter home".repeat(50).getBytes()));
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("letter.mp4: This is");
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring in a clip")))
+                .isEnabled();
+    }
+
+    @Test
+    void whereScriptAndVoiceDifferIsShownAndSettled() throws Exception {
+        String clipId = bringIn("three-coats", "Odd script.mp4");
+        page.getByLabel("What is said")
+                .fill("Sand it first, or you will be back by Friday. Let each one dry until the harbour bell. "
+                        + "Lanterns and seaweed. Then turn her over, and do the same again. "
+                        + "A boat forgives you once. The sea does not.");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place on the voice"))
+                .click();
+        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(240_000));
+        Locator extra = page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("Not in the script")));
+        assertThat(extra.first()).isVisible();
+        // “Three coats, thin as tea.” was heard at 3.8 s and is not in this script.
+        assertThat(extra.first()).containsText("0:03.8");
+        assertThat(page.getByText("3 words of the script were not heard.")).isVisible();
+        long version = track(clipId).path("head").path("version").asLong();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Delete them"))
+                .click();
+        awaitVersionAfter(clipId, version);
+        assertThat(String.join(" ", cues(clipId))).doesNotContain("seaweed").contains("harbour bell. Then turn");
+        version = track(clipId).path("head").path("version").asLong();
+        extra.first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take in"))
+                .click();
+        awaitVersionAfter(clipId, version);
+        List<String> texts = cues(clipId);
+        assertThat(texts.indexOf(texts.stream()
+                        .filter(t -> t.contains("Let each"))
+                        .findFirst()
+                        .orElseThrow()))
+                .isGreaterThan(1);
+    }
+
+    @Test
+    void aDraftOfTheSpeechIsOneStepOfTheHistory() throws Exception {
+        String clipId = bringIn("three-coats", "No script.mp4");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Recognise the speech"))
+                .first()
+                .click();
+        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(240_000));
+        page.getByRole(AriaRole.PROGRESSBAR)
+                .waitFor(new Locator.WaitForOptions()
+                        .setTimeout(240_000)
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+        String draft = String.join(" ", cues(clipId));
+        assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.?]");
+        long version = track(clipId).path("head").path("version").asLong();
+        page.keyboard().press("Control+z");
+        awaitVersionAfter(clipId, version);
+        assertThat(page.getByText("This clip has no words yet")).isVisible();
+    }
+
+    @Test
+    void theFrameIsChosenAndSeen() throws Exception {
+        String clipId = bringIn("last-ferry", "Wide.mp4");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                .click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("9:16"))
+                .click();
+        page.getByText("A video of 1080×1920").waitFor();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Fit"))
+                .click();
+        page.locator("video[style*='contain']").waitFor();
+        JsonNode head = track(clipId).path("head");
+        assertThat(head.path("frame").path("sit").asString()).isEqualTo("FIT");
+        assertThat(head.path("output").path("height").asInt()).isEqualTo(1920);
+    }
+
+    @Test
+    void aCaptionFileIsReadAndWrittenInTheBrowser() throws Exception {
+        String clipId = bringIn("three-coats", "From a file.mp4");
+        page.getByLabel("Caption file")
+                .setInputFiles(new FilePayload(
+                        "old.srt",
+                        "application/x-subrip",
+                        "3\n00:00:00,100 --> 00:00:01,200\nSand it\n<i>first</i>,\n".getBytes()));
+        page.locator("[data-word]").first().waitFor();
+        assertThat(page.getByText("Line 2: the cue is numbered 3, it is cue 1")).isVisible();
+        assertThat(cues(clipId)).containsExactly("Sand it first,");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                .click();
+        assertThat(page.getByText("the emphasis of 1 word").first()).isVisible();
+        Download download = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^SRT")))
+                        .click());
+        assertThat(Files.readString(download.path()))
+                .isEqualTo("1\n00:00:00,100 --> 00:00:01,200\nSand it\nfirst,\n\n");
+        assertThat(download.suggestedFilename()).isEqualTo("From a file.srt");
+    }
+
+    @Test
+    void aClipThatBrowsersCannotPlayGetsALightCopy() throws Exception {
+        Path odd = Files.createTempDirectory("salt-drum").resolve("odd.mkv");
+        Process made = new ProcessBuilder(
+                        "ffmpeg",
+                        "-v",
+                        "error",
+                        "-f",
+                        "lavfi",
+                        "-i",
+                        "testsrc2=s=359x641:r=24:d=2",
+                        "-c:v",
+                        "libx265",
+                        "-x265-params",
+                        "log-level=error",
+                        "-pix_fmt",
+                        "yuv420p10le",
+                        odd.toString())
+                .inheritIO()
+                .start();
+        assertThat(made.waitFor()).isZero();
+        page.navigate(server.url());
+        page.getByTestId("chooser")
+                .setInputFiles(new FilePayload("Ten bits.mkv", "video/x-matroska", Files.readAllBytes(odd)));
+        page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
+        page.locator("video[src]").waitFor();
+        page.waitForFunction("() => document.querySelector('video[src]').readyState >= 2");
+        assertThat(((Number) page.evaluate("() => document.querySelector('video[src]').videoHeight")).intValue())
+                .isGreaterThanOrEqualTo(640);
+        page.getByText("This clip has no words yet").waitFor();
+        // No sound: nothing to recognise, and the page says so by not offering it.
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Recognise the speech")))
+                .hasCount(0);
+    }
+
+    @Test
+    void aSecondWindowSeesWhatTheFirstOneDoes() throws Exception {
+        bringIn("tide-pool", "Under this stone.mp4");
+        placeScript("tide-pool");
+        Page second = context.newPage();
+        second.navigate(page.url());
+        second.locator("[data-word]").first().waitFor();
+        word("stone?").click();
+        page.keyboard().press("e");
+        second.locator("[data-word] .italic").first().waitFor(new Locator.WaitForOptions().setTimeout(5000));
+    }
+
+    @Test
+    void previewFramesArePaintedInTime() throws Exception {
+        bringIn("tide-pool", "Pace.mp4");
+        placeScript("tide-pool");
+        page.evaluate("() => { " + Files.readString(Path.of("../web/build/painter.js"))
+                + "; window.saltDrumPainter = saltDrumPainter; }");
+        for (String style : List.of("Mallet", "Lantern", "Tidemark")) {
+            String clipId = page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
+            server.post(
+                    "/api/clips/" + clipId + "/track/edits",
+                    "{\"version\":" + track(clipId).path("head").path("version").asLong()
+                            + ",\"edit\":{\"kind\":\"restyle\",\"style\":\"" + style + "\"}}");
+            Object p95 = page.evaluate(
+                    """
+                    async id => {
+                      const scene = await (await fetch(`/api/clips/${id}/scene`)).json();
+                      const canvas = document.createElement('canvas'); canvas.width = 540; canvas.height = 960;
+                      const c = canvas.getContext('2d', { willReadFrequently: true }); const painter = new saltDrumPainter.ScenePainter(scene, 0.5); const ms = [];
+                      for (let t = 0; t < 15000; t += 1000 / 60) {
+                        const s = performance.now(); c.clearRect(0, 0, 540, 960); painter.paint(c, t); c.getImageData(0, 0, 1, 1); ms.push(performance.now() - s);
+                        // What the stage does between two frames.
+                        painter.ahead(t);
+                      }
+                      ms.sort((a, b) => a - b); return [ms[Math.floor(ms.length * 0.95)], ms.length];
+                    }
+                    """,
+                    clipId);
+            System.out.println("paint a preview frame 540x960, " + style + ": p95 ms, frames " + p95);
+            assertThat(((Number) ((List<?>) p95).get(1)).intValue()).isGreaterThanOrEqualTo(900);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package saltdrum.media.burn;
+
+/** How good a finished video is to be, as people say it; what that means for the encoder stands here alone. */
+public enum Quality {
+    LIGHT("Light", "A small file for messages", 26),
+    GOOD("Good", "For every app", 20),
+    FINE("Fine", "For an archive", 15);
+
+    private static final String PRESET = "veryfast";
+
+    private final String label;
+    private final String about;
+    private final int crf;
+
+    Quality(String label, String about, int crf) {
+        this.label = label;
+        this.about = about;
+        this.crf = crf;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public String about() {
+        return about;
+    }
+
+    public BurnOrder order(boolean keepCaptions) {
+        return new BurnOrder(PRESET, crf, keepCaptions);
+    }
+}

@@ -1,0 +1,79 @@
+package saltdrum.server.store;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+
+/** Tracks out of rows, and rows of tracks. */
+final class TrackRows {
+    private TrackRows() {}
+
+    /** @param rows of its words, in order */
+    static Track track(TrackRow row, List<WordRow> rows) {
+        List<Cue> cues = new ArrayList<>();
+        List<Word> words = new ArrayList<>();
+        WordRow open = null;
+        for (WordRow word : rows) {
+            if (open != null && open.cueId() != word.cueId()) {
+                cues.add(cue(open, words));
+                words.clear();
+            }
+            open = word;
+            words.add(new Word(
+                    word.id(),
+                    word.text(),
+                    word.startMs(),
+                    word.endMs(),
+                    Math.round(word.confidence() * 1e6) / 1e6,
+                    WordSource.valueOf(word.source()),
+                    word.emphasis(),
+                    Pin.valueOf(word.pin())));
+        }
+        if (open != null) {
+            cues.add(cue(open, words));
+        }
+        return new Track(
+                row.language(),
+                row.recipe(),
+                row.style(),
+                row.frame(),
+                cues,
+                row.nextId(),
+                row.beside(),
+                row.lengthMs() == null ? Track.NO_END : row.lengthMs());
+    }
+
+    private static Cue cue(WordRow row, List<Word> words) {
+        List<Integer> lineStarts = row.lineStarts().isEmpty()
+                ? List.of()
+                : Arrays.stream(row.lineStarts().split(" "))
+                        .map(Integer::valueOf)
+                        .toList();
+        boolean given = row.showMs() != null || row.hideMs() != null || row.settings() != null;
+        return new Cue(
+                row.cueId(),
+                words,
+                lineStarts,
+                row.locked(),
+                given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null);
+    }
+
+    static TrackRow row(String trackId, long version, Track track) {
+        return new TrackRow(
+                trackId,
+                version,
+                track.language(),
+                track.style(),
+                track.recipe(),
+                track.frame(),
+                track.nextId(),
+                track.beside(),
+                track.lengthMs());
+    }
+}

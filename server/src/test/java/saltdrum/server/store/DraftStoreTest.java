@@ -1,0 +1,65 @@
+package saltdrum.server.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.SetEmphasis;
+
+/** A piece of work that brings its words in little by little. */
+class DraftStoreTest extends OnAStoredTrack {
+    private StoredTrack draft(String jobId, String style, List<Boolean> anew) {
+        return tracks.amend(clipId, jobId, t -> "Draft", (track, again) -> {
+                    anew.add(again);
+                    return new Restyle(style).on(track);
+                })
+                .after();
+    }
+
+    private String job() {
+        return new JobStore(jobMapper).add(clipId, JobKind.WORDS, "{}").id();
+    }
+
+    @Test
+    void aDraftThatGrowsIsOneStepOfTheHistory() {
+        Track before = tracks.get(clipId).track();
+        String job = job();
+        List<Boolean> anew = new ArrayList<>();
+        StoredTrack last = null;
+        for (String style : List.of("Lantern", "Tidemark", "Lantern")) {
+            last = draft(job, style, anew);
+        }
+        assertThat(anew).containsExactly(false, true, true);
+        assertThat(last.version()).isEqualTo(3);
+        StoredTrack undone = tracks.undo(clipId, 3).after();
+        assertThat(undone.track()).isEqualTo(before);
+        assertThat(undone.steps().undo()).isNull();
+    }
+
+    @Test
+    void aDraftDoesNotOverwriteWhatOthersDidMeanwhile() {
+        String job = job();
+        List<Boolean> anew = new ArrayList<>();
+        StoredTrack mine = draft(job, "Lantern", anew);
+        long word = mine.track().words().findFirst().orElseThrow().id();
+        edit(mine.version(), new SetEmphasis(List.of(word), 2));
+        StoredTrack after = draft(job, "Tidemark", anew);
+        assertThat(anew).containsExactly(false, false);
+        assertThat(after.track().style()).isEqualTo("Tidemark");
+        assertThat(after.track().words().findFirst().orElseThrow().emphasis()).isEqualTo(2);
+        assertThat(after.steps().undo()).isEqualTo("Draft");
+    }
+
+    @Test
+    void wordsOfAClipAreGotOnceAtATime() {
+        String first = job();
+        assertThatThrownBy(this::job).isInstanceOf(RefusedEditException.class).hasMessageContaining("already");
+        new JobStore(jobMapper).finish(first, JobState.DONE, null, null, null);
+        assertThat(job()).isNotEqualTo(first);
+    }
+}
