@@ -71,7 +71,8 @@ function useGlossaryChange<Body>(method: 'PUT' | 'POST', client: number | undefi
   });
 }
 
-export const useSaveGlossary = (client: number | undefined) => useGlossaryChange<Glossary>('PUT', client);
+export const useSaveGlossary = (client: number | undefined) =>
+  useGlossaryChange<{ text: string }>('PUT', client);
 
 /** One more term for this client's later clips. */
 export const useAddTerm = (client: number | undefined) =>

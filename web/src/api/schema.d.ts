@@ -763,12 +763,17 @@ export interface components {
             shipped: components["schemas"]["Recipe"][];
             own: components["schemas"]["Recipe"][];
         };
-        GlossaryView: {
-            terms: components["schemas"]["TermView"][];
+        GlossaryRequest: {
+            terms?: components["schemas"]["TermView"][];
+            text?: string;
         };
         TermView: {
             term: string;
             sayAs?: string;
+        };
+        GlossaryView: {
+            terms: components["schemas"]["TermView"][];
+            text: string;
         };
         CueView: {
             /** Format: int64 */
@@ -2093,7 +2098,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GlossaryView"];
+                "application/json": components["schemas"]["GlossaryRequest"];
             };
         };
         responses: {

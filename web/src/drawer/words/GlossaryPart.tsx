@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useGlossary, useSaveGlossary } from '../../api/clients';
 import type { Clip } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
@@ -7,22 +7,23 @@ import { QuietButton, Section } from '../../ui/parts';
 export function GlossaryPart({ clip }: { clip: Clip }) {
   const glossary = useGlossary(clip.client?.id);
   const save = useSaveGlossary(clip.client?.id);
-  const stored = (glossary.data?.terms ?? [])
-    .map((t) => (t.sayAs ? `${t.term} = ${t.sayAs}` : t.term))
-    .join('\n');
-  const [text, setText] = useState(stored);
-  useEffect(() => setText(stored), [stored]);
-  const terms = text
-    .split('\n')
-    .map((line) => line.split('='))
-    .filter(([term]) => term.trim())
-    .map(([term, ...sayAs]) => ({ term: term.trim(), sayAs: sayAs.join('=').trim() || undefined }));
+  const stored = glossary.data?.text ?? '';
+  const [typed, setTyped] = useState<string | null>(null);
+  const seen = useRef(stored);
+  useEffect(() => {
+    // What came meanwhile joins what is being typed, and nothing typed is lost.
+    const before = new Set(seen.current.split('\n'));
+    const came = stored.split('\n').filter((line) => line && !before.has(line));
+    if (came.length > 0) setTyped((text) => (text === null ? null : [text, ...came].join('\n')));
+    seen.current = stored;
+  }, [stored]);
+  const text = typed ?? stored;
   return (
     <Section title={clip.client ? `Names and terms of ${clip.client.name}` : 'Names and terms'}>
       <textarea
         aria-label="Names and terms"
         value={text}
-        onChange={(e) => setText(e.target.value)}
+        onChange={(e) => setTyped(e.target.value)}
         rows={4}
         placeholder={'Skarholm = scar home\nThorvald'}
         className="w-full resize-y rounded-lg border border-rule bg-paper px-3 py-2 leading-relaxed placeholder:text-soft"
@@ -32,7 +33,11 @@ export function GlossaryPart({ clip }: { clip: Clip }) {
         said.
         {!clip.client && ' Without a client they hold for every clip.'}
       </p>
-      {text !== stored && <QuietButton onClick={() => save.mutate({ terms })}>Save the terms</QuietButton>}
+      {text !== stored && (
+        <QuietButton onClick={() => save.mutate({ text }, { onSuccess: () => setTyped(null) })}>
+          Save the terms
+        </QuietButton>
+      )}
     </Section>
   );
 }

@@ -85,14 +85,7 @@ final class WordsCommand implements Callable<Integer> {
     }
 
     private List<Term> terms() throws java.io.IOException {
-        return glossary == null
-                ? List.of()
-                : CaptionOptions.text(glossary)
-                        .lines()
-                        .filter(line -> !line.isBlank())
-                        .map(line -> line.split("=", 2))
-                        .map(parts -> new Term(parts[0].strip(), parts.length == 1 ? null : parts[1].strip()))
-                        .toList();
+        return glossary == null ? List.of() : Term.lines(CaptionOptions.text(glossary));
     }
 
     private List<String> tokens() throws java.io.IOException {

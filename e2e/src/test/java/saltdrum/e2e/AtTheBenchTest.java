@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -131,8 +132,12 @@ class AtTheBenchTest extends OnTheBench {
                 .click();
         word("Varnish").waitFor();
         word("Quellholm").click();
+        // What is being typed there is not wiped when a term joins the list from elsewhere.
+        page.getByLabel("Names and terms").fill("Thorvald = tor vald");
         page.getByText("“Quellholm” is a term of the workshop").click();
         assertThat(page.getByText("may be misspelt")).hasCount(0);
+        assertThat(page.getByLabel("Names and terms"))
+                .hasValue(Pattern.compile("Thorvald = tor vald\\n.*Quellholm", Pattern.DOTALL));
         assertThat(server.get("/api/glossary").toString()).contains("Quellholm");
         assertThat(cues(clipId).get(0)).isEqualTo("Varnish Quellholm first,");
     }

@@ -1,11 +1,13 @@
 package saltdrum.server.api;
 
 import java.io.IOException;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -14,6 +16,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
+import tools.jackson.core.JacksonException;
 
 /** Every error as a problem (RFC 9457) whose {@code detail} is a sentence for the person at the screen. */
 @RestControllerAdvice
@@ -33,6 +36,28 @@ final class Errors {
     @ExceptionHandler({BadInputException.class, RefusedEditException.class})
     ProblemDetail refused(SaltDrumException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
+    }
+
+    /** A body that is no JSON, or not what is asked for: says where. */
+    @ExceptionHandler(HttpMessageNotReadableException.class)
+    ProblemDetail unread(HttpMessageNotReadableException e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SaltDrumException ours) {
+                return refused(ours);
+            }
+        }
+        if (e.getCause() instanceof JacksonException json) {
+            String where = json.getPath().stream()
+                    .map(JacksonException.Reference::getPropertyName)
+                    .filter(name -> name != null)
+                    .collect(Collectors.joining("."));
+            return ProblemDetail.forStatusAndDetail(
+                    HttpStatus.BAD_REQUEST,
+                    "The request cannot be read" + (where.isEmpty() ? "" : " at “" + where + "”") + ": "
+                            + json.getOriginalMessage() + ". Nothing was changed.");
+        }
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "The request has no body that can be read. Nothing was changed.");
     }
 
     @ExceptionHandler(SaltDrumException.class)

@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -14,6 +15,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.GlossaryRow;
 import saltdrum.server.store.GlossaryStore;
+import saltdrum.speech.recognise.Term;
 
 @Tag(name = "glossary")
 @RestController
@@ -35,7 +37,22 @@ class GlossaryController {
      */
     record TermView(String term, String sayAs) {}
 
-    record GlossaryView(List<TermView> terms) {}
+    /** @param text the same as people write it, see {@link Term#lines} */
+    record GlossaryView(List<TermView> terms, String text) {}
+
+    /**
+     * @param terms all that are to stand; null where the text says them
+     * @param text one a line, after an equals sign how it is said; null where the terms are given
+     */
+    record GlossaryRequest(List<TermView> terms, String text) {
+        List<TermView> wanted() {
+            return text == null
+                    ? terms
+                    : Term.lines(text).stream()
+                            .map(term -> new TermView(term.written(), term.sayAs()))
+                            .toList();
+        }
+    }
 
     @Operation(summary = "Names and trade terms of a client, or of the workshop, which recognition listens for")
     @GetMapping
@@ -45,13 +62,14 @@ class GlossaryController {
 
     @Operation(summary = "Puts these terms in the place of all")
     @PutMapping
-    GlossaryView replace(@RequestParam(required = false) Long client, @RequestBody GlossaryView wanted) {
-        if (wanted.terms() == null || wanted.terms().size() > MOST_TERMS) {
+    GlossaryView replace(@RequestParam(required = false) Long client, @RequestBody GlossaryRequest request) {
+        List<TermView> wanted = request.wanted();
+        if (wanted == null || wanted.size() > MOST_TERMS) {
             throw new BadInputException("A glossary holds up to " + MOST_TERMS + " terms.");
         }
         clients.check(client);
         return view(glossary.replace(
-                client, wanted.terms().stream().map(GlossaryController::row).toList()));
+                client, wanted.stream().map(GlossaryController::row).toList()));
     }
 
     @Operation(summary = "One more term")
@@ -79,6 +97,9 @@ class GlossaryController {
 
     private static GlossaryView view(List<GlossaryRow> rows) {
         return new GlossaryView(
-                rows.stream().map(row -> new TermView(row.term(), row.sayAs())).toList());
+                rows.stream().map(row -> new TermView(row.term(), row.sayAs())).toList(),
+                rows.stream()
+                        .map(row -> new Term(row.term(), row.sayAs()).line())
+                        .collect(Collectors.joining("\n")));
     }
 }

@@ -1,9 +1,26 @@
 package saltdrum.speech.recognise;
 
+import java.util.List;
+
 /**
  * A name or trade term that is to be heard.
  *
  * @param written as it is to stand, one or several words
  * @param sayAs how it is said, in ordinary words; null when its spelling says it
  */
-public record Term(String written, String sayAs) {}
+public record Term(String written, String sayAs) {
+    /** Terms as people write them: one a line, after an equals sign how it is said; empty lines mean nothing. */
+    public static List<Term> lines(String text) {
+        return text.lines()
+                .map(line -> line.split("=", 2))
+                .filter(parts -> !parts[0].isBlank())
+                .map(parts ->
+                        new Term(parts[0].strip(), parts.length == 1 || parts[1].isBlank() ? null : parts[1].strip()))
+                .toList();
+    }
+
+    /** As a line of its own. */
+    public String line() {
+        return sayAs == null ? written : written + " = " + sayAs;
+    }
+}

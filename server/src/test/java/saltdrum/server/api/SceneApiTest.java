@@ -1,0 +1,83 @@
+package saltdrum.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import saltdrum.core.style.ShippedStyles;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleFile;
+import tools.jackson.databind.JsonNode;
+
+/** What the page paints: only what changed, and looks that are only tried. */
+class SceneApiTest extends OverHttp {
+    @Test
+    void aSceneSendsOnlyWhatChanged() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        StringBuilder srt = new StringBuilder();
+        for (int i = 0; i < 9; i++) {
+            srt.append("%d\n00:00:0%d,000 --> 00:00:0%d,900\nRow home%n\n".formatted(i + 1, i, i));
+        }
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt.toString()))
+                .andExpect(status().isOk());
+        String scene = "/api/clips/" + id + "/scene";
+        mvc.perform(get(scene))
+                .andExpect(jsonPath("$.version").value(1))
+                .andExpect(jsonPath("$.before").doesNotExist())
+                .andExpect(jsonPath("$.parts.length()").value(9));
+        JsonNode track = JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        String edit = "{\"version\":1,\"edit\":{\"kind\":\"retypeCue\",\"cueId\":"
+                + track.path("cues").get(4).path("id").asLong() + ",\"text\":\"Row quay\"}}";
+        mvc.perform(post("/api/clips/" + id + "/track/edits")
+                        .contentType("application/json")
+                        .content(edit))
+                .andExpect(status().isOk());
+        mvc.perform(get(scene).param("since", "1"))
+                .andExpect(jsonPath("$.version").value(2))
+                .andExpect(jsonPath("$.before").value(1))
+                .andExpect(jsonPath("$.from").value(4))
+                .andExpect(jsonPath("$.removed").value(1))
+                .andExpect(jsonPath("$.parts.length()").value(1))
+                .andExpect(jsonPath("$.glyphs.length()").value(org.hamcrest.Matchers.lessThan(5)));
+        // A page that has another version gets all of it.
+        mvc.perform(get(scene).param("since", "1"))
+                .andExpect(jsonPath("$.before").doesNotExist())
+                .andExpect(jsonPath("$.parts.length()").value(9));
+    }
+
+    @Test
+    void aStyleIsTriedWithoutATrace() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
+                .andExpect(status().isOk());
+        Style tidemark = new ShippedStyles().get("Tidemark");
+        String attempt = "/api/clips/" + id + "/scene/attempt";
+        String tried = mvc.perform(post(attempt)
+                        .param("fromMs", "1000")
+                        .param("toMs", "1500")
+                        .contentType("application/json")
+                        .content(StyleFile.write(tidemark).replace("\"size\" : 84.0", "\"size\" : 61.5")))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.parts.length()").value(1))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(tried).contains("\"size\":61.5");
+        mvc.perform(post(attempt)
+                        .contentType("application/json")
+                        .content(StyleFile.write(tidemark).replace("\"size\" : 84.0", "\"size\" : 9000")))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("size of 8 to 600")));
+        mvc.perform(get("/api/clips/" + id + "/track"))
+                .andExpect(jsonPath("$.head.version").value(1));
+        mvc.perform(get("/api/styles")).andExpect(jsonPath("$.length()").value(3));
+    }
+}
