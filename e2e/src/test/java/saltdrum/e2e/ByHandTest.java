@@ -114,10 +114,11 @@ class ByHandTest extends OnTheBench {
         assertThat(clock).not().hasText(Pattern.compile("^[0:.]+$"));
         String stood = clock.innerText();
         late.set(false);
-        page.evaluate(
-                "id => fetch(`/api/clips/${id}/client`, {method: 'PUT', "
-                        + "headers: {'Content-Type': 'application/json'}, body: '{\"clientId\":null}'})",
-                clipId);
+        // Any change of the clip is announced, and the page asks for it again.
+        long client = server.post("/api/clients", "{\"name\":\"Late Light\"}")
+                .path("id")
+                .asLong();
+        server.send("PUT", "/api/clips/" + clipId + "/client", "{\"clientId\":" + client + "}");
         page.waitForFunction("() => document.querySelector('video[src]')?.readyState > 1");
         RunningServer.pause(300);
         // The frame on the screen, not the time between two.
