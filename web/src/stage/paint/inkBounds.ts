@@ -1,10 +1,10 @@
 import type { Box, Coat, Mark } from '../../api/types';
 import { boxOf, joined, scaleOf, wayOf, type Affine } from './affine';
 import type { MarkState } from './markState';
+import { MITER_LIMIT } from './paints';
 
 /** The twin of core's InkBounds: where a mark's ink is in one state, never too small. */
 const EDGE = 2;
-const MITER_LIMIT = 4;
 const EMPTY: Box = { x: 0, y: 0, width: 0, height: 0 };
 
 export const grown = (box: Box, by: number): Box => ({

@@ -56,7 +56,7 @@ function speak(state: MarkState, tracks: Tracks, t: number) {
   for (const track of tracks.numbers) {
     state[track.property] = PROPERTIES[track.property].join(state[track.property], valueAt(track, t));
   }
-  for (const track of tracks.colours) state.fill = colourAt(track, t);
+  for (const track of tracks.colours) state[track.property] = colourAt(track, t);
 }
 
 /** Nothing of it can be seen. */

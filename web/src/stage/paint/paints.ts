@@ -20,6 +20,9 @@ export function styleOf(canvas: Canvas, paint: Paint, over: string | null, opaci
   return gradient;
 }
 
+/** The twin of Coat.MITER_LIMIT: a corner that would reach farther than this many widths is cut. */
+export const MITER_LIMIT = 4;
+
 /** Half of a stroke lies inside the shape. */
 export function stroke(
   canvas: Canvas,
@@ -31,7 +34,7 @@ export function stroke(
   canvas.strokeStyle = style;
   canvas.lineWidth = 2 * width;
   canvas.lineJoin = join;
-  canvas.miterLimit = 4;
+  canvas.miterLimit = MITER_LIMIT;
   canvas.lineCap = 'butt';
   canvas.stroke(path);
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Files;
@@ -168,6 +169,22 @@ class BesideTheJobTest extends OnTheBench {
         word("stone?").click();
         page.keyboard().press("e");
         second.locator("[data-word] .italic").first().waitFor(new Locator.WaitForOptions().setTimeout(5000));
+    }
+
+    @Test
+    void aFaultInThePageSaysSoAndOffersAWayOn() throws Exception {
+        String clipId = bringIn("tide-pool", "Fault.mp4");
+        page.route(
+                "**/api/clips/" + clipId + "/track",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("{\"head\":{\"version\":1},\"cues\":[{}]}")));
+        page.reload();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Your words are safe on the server");
+        page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("target/fault.png")));
+        page.unroute("**/api/clips/" + clipId + "/track");
+        page.getByText("Load it again").click();
+        assertThat(page.getByText("This clip has no words yet")).isVisible();
     }
 
     @Test

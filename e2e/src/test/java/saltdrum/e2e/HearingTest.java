@@ -58,6 +58,7 @@ class HearingTest extends OnTheBench {
         assertThat(said.stream().filter(heard::contains).count()).isGreaterThan(said.size() * 3L / 4);
         assertThat(track(clipId).path("head").path("undo").asString()).startsWith("Bring in");
 
+        double usual = server.get("/api/workshop").path("unsureBelow").asDouble();
         // Another reading of a word, by one key; the word keeps its time.
         JsonNode word = wordWithReadings(clipId);
         word(word.path("text").asString()).click();
@@ -75,6 +76,23 @@ class HearingTest extends OnTheBench {
         assertThat(Tokens.normalised(taken.path("text").asString())).isEqualTo(Tokens.normalised(first));
         assertThat(taken.path("startMs").asInt()).isEqualTo(word.path("startMs").asInt());
         assertThat(taken.path("unsure").asBoolean()).isFalse();
+
+        // How sure a word must be is chosen, marks other words, and is remembered.
+        Locator slider = page.getByLabel("How sure a word must be");
+        slider.focus();
+        page.keyboard().press("End");
+        assertThat(slider).hasAttribute("aria-valuetext", Pattern.compile("Marked below 0?\\.\\d+"));
+        double strict = server.get("/api/workshop").path("unsureBelow").asDouble();
+        page.keyboard().press("Home");
+        for (int i = 0;
+                i < 50 && server.get("/api/workshop").path("unsureBelow").asDouble() >= strict;
+                i++) {
+            RunningServer.pause(50);
+        }
+        assertThat(server.get("/api/workshop").path("unsureBelow").asDouble()).isLessThan(strict);
+        server.send("PUT", "/api/workshop", "{\"unsureBelow\":" + usual + "}");
+        page.reload();
+        page.locator("[data-word]").first().waitFor();
 
         // All that is sure at once; what is not stays marked.
         version = track(clipId).path("head").path("version").asLong();

@@ -40,6 +40,7 @@ class WholeJobTest extends OnTheBench {
         String clipId = bringIn("three-coats", "Three “coats” été 🚣 & more.mp4");
         assertThat(page.getByText("This clip has no words yet")).isVisible();
         placeScript("three-coats");
+        assertThat(track(clipId).path("head").path("unscripted")).isEmpty();
 
         // Word times against the synthesiser's own.
         List<Word> truth = Demo.truth("three-coats").toWords();

@@ -37,14 +37,18 @@ public record BringIn(Edit edit, List<Cue> cues, List<Repair> repairs) {
         if (left > 0) {
             repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
         }
-        List<Word> words = cues.stream().flatMap(cue -> cue.words().stream()).toList();
         Edit edit = file.broken()
                 ? new BringInCues(file.language(), cues, file.regions())
-                : new ReplaceWords(file.language() == null ? language : file.language(), words, 0, Integer.MAX_VALUE);
+                : new ReplaceWords(
+                        file.language() == null ? language : file.language(), words(cues), 0, Integer.MAX_VALUE);
         return new BringIn(edit, cues, List.copyOf(repairs));
     }
 
     public List<Word> words() {
+        return words(cues);
+    }
+
+    private static List<Word> words(List<Cue> cues) {
         return cues.stream().flatMap(cue -> cue.words().stream()).toList();
     }
 }

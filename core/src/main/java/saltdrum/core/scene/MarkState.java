@@ -60,7 +60,9 @@ public final class MarkState {
         }
         String last = fill;
         for (ColourTrack track : tracks.colours()) {
-            last = track.colourAt(t);
+            last = switch (track.property()) {
+                case FILL -> track.colourAt(t);
+            };
         }
         return last;
     }

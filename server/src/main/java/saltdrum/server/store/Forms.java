@@ -1,5 +1,6 @@
 package saltdrum.server.store;
 
+import java.util.List;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -17,6 +18,9 @@ final class Forms {
     static final StoredForm<Frame> FRAME = StoredForm.of("frame", Frame.class);
     static final StoredForm<Beside> BESIDE = StoredForm.of("track", Beside.class);
     static final StoredForm<Change> CHANGE = StoredForm.of("history entry", Change.class);
+
+    /** Every one that a column holds. */
+    static final List<StoredForm<?>> COLUMNS = List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE);
 
     private Forms() {}
 }

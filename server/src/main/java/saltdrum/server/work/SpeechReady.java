@@ -1,12 +1,8 @@
 package saltdrum.server.work;
 
 import jakarta.annotation.PostConstruct;
-import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -24,11 +20,8 @@ import saltdrum.speech.SpeechDesk;
 class SpeechReady {
     private static final Logger LOG = LoggerFactory.getLogger(SpeechReady.class);
 
-    private static final int LONGEST_WAIT_S = 30;
-
     private final SpeechDesk speech;
     private CompletableFuture<Void> checked;
-    private CompletableFuture<Void> warmed;
 
     SpeechReady(SpeechDesk speech) {
         this.speech = speech;
@@ -38,19 +31,7 @@ class SpeechReady {
     void begin() {
         Executor aside = SpeechReady::aside;
         checked = CompletableFuture.runAsync(speech::check, aside);
-        warmed = checked.thenRunAsync(this::warm, aside);
-    }
-
-    /** A process that ends while the models' library loads one is torn down under it, and crashes. */
-    @PreDestroy
-    void end() {
-        try {
-            warmed.get(LONGEST_WAIT_S, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        } catch (ExecutionException | TimeoutException e) {
-            LOG.info("Ended before the speech models were ready.");
-        }
+        checked.thenRunAsync(this::warm, aside);
     }
 
     private static void aside(Runnable work) {

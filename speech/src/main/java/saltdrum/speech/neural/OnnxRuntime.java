@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import saltdrum.core.SaltDrumException;
 
 /** The one runtime of all models. Its libraries lie beside the models, so that no start unpacks them anew. */
@@ -53,10 +55,29 @@ final class OnnxRuntime {
         Method hold = OrtEnvironment.class.getDeclaredMethod("createHandle", long.class, int.class, String.class);
         hold.setAccessible(true);
         hold.invoke(null, api.getLong(null), OrtLoggingLevel.ORT_LOGGING_LEVEL_WARNING.getValue(), "kept");
+        // And a library that is being torn down must not be loading a model: the end waits for it, and no other begins.
+        Runtime.getRuntime().addShutdownHook(new Thread(OnnxRuntime::awaitLoad, "speech model ends"));
         held = true;
     }
 
     private static boolean held;
+
+    /** One load at a time, and none once the process ends. */
+    private static final Semaphore LOADING = new Semaphore(1);
+
+    private static volatile boolean ending;
+
+    private static final int LONGEST_LOAD_S = 30;
+
+    private static void awaitLoad() {
+        ending = true;
+        try {
+            LOADING.tryAcquire(LONGEST_LOAD_S, TimeUnit.SECONDS);
+            LOADING.release();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
 
     /** @param threads that one call may use */
     static OrtSession open(OrtEnvironment environment, Path model, int threads) {
@@ -64,7 +85,18 @@ final class OnnxRuntime {
     }
 
     private static <T> T deep(String what, Callable<T> work) {
-        FutureTask<T> task = new FutureTask<>(work);
+        LOADING.acquireUninterruptibly();
+        if (ending) {
+            LOADING.release();
+            throw new SaltDrumException(what + " could not be loaded: the process is ending.");
+        }
+        FutureTask<T> task = new FutureTask<>(() -> {
+            try {
+                return work.call();
+            } finally {
+                LOADING.release();
+            }
+        });
         Thread thread = new Thread(null, task, "speech model", STACK_BYTES);
         thread.setDaemon(true);
         thread.start();

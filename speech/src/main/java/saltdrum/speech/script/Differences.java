@@ -60,11 +60,27 @@ final class Differences {
                 for (int i = stretch.fromScript(); i < stretch.toScript(); i++) {
                     words.set(i, said(words.get(i)));
                 }
-            } else {
+            } else if (!misheard(stretch)) {
                 extra.addAll(heard.subList(stretch.fromHeard(), stretch.toHeard()));
             }
         }
         return new SpeechResult(words, placed.silences(), confirmed(extra));
+    }
+
+    /** Words that the aligner found, heard as others that sound much like them: “for dives” is “forgives”. */
+    private boolean misheard(SideBySide.Stretch stretch) {
+        List<Word> script = placed.words().subList(stretch.fromScript(), stretch.toScript());
+        List<Word> voice = heard.subList(stretch.fromHeard(), stretch.toHeard());
+        if (script.isEmpty()
+                || voice.isEmpty()
+                || script.stream().anyMatch(word -> word.source() == WordSource.NOT_FOUND)) {
+            return false;
+        }
+        List<String> a = spoken(script.stream().map(Word::text).toList());
+        List<String> b = spoken(voice.stream().map(Word::text).toList());
+        return ways.keySet().containsAll(a)
+                && ways.keySet().containsAll(b)
+                && Sounding.distance(sounds(a), sounds(b)) <= ALIKE;
     }
 
     /** Stretches of other speech in which words were heard that the script has not. */

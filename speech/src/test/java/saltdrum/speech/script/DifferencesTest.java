@@ -65,6 +65,18 @@ class DifferencesTest {
         assertThat(notSaid(settled("they ?won’t hear", "they won't hear"))).isEmpty();
     }
 
+    /** In the demo's own clip “dives” was told as speech that the script lacks. */
+    @Test
+    void wordsThatWereFoundAndMisheardAreNoOtherSpeech() {
+        Unscripted within = new Unscripted(1000, 1300, "");
+        assertThat(settled("a boat forgives you once", "a boat for dives you once", within)
+                        .unscripted())
+                .isEmpty();
+        assertThat(settled("a boat is you once", "a boat rope and tar you once", within)
+                        .unscripted())
+                .hasSize(1);
+    }
+
     @Test
     void whatTheRecogniserHeardWasSaidAfterAll() {
         SpeechResult result = settled("row ?out the boat", "row out the boat");
