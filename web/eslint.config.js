@@ -15,6 +15,13 @@ export default tseslint.config(
       // A promise that nobody waits for loses its error.
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/no-misused-promises': 'error',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: ':matches(Literal[value=/text-\\[\\d/], TemplateElement[value.raw=/text-\\[\\d/])',
+          message: 'Sizes of text stand in theme.css.',
+        },
+      ],
       '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
     },
   },

@@ -1,7 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useNotices } from '../notices/notices';
-import { call, Refused } from './http';
+import { ChangeQueue } from './changeQueue';
+import { call } from './http';
 import { queryClient } from './queryClient';
 import type {
   CaptionFormat,
@@ -14,7 +15,6 @@ import type {
   ScenePatch,
   Style,
   Track,
-  TrackPatch,
   TrackView,
 } from './types';
 
@@ -147,10 +147,6 @@ export const usePeaks = (id: string, ready: boolean, sound: string | undefined) 
     staleTime: Infinity,
   });
 
-function patched(track: Track, { head, from, removed, cues }: TrackPatch): Track {
-  return { ...head, cues: [...track.cues.slice(0, from), ...cues, ...track.cues.slice(from + removed)] };
-}
-
 /** The track as the page knows it at the moment of a click or a key, without listening to it. */
 export function useTrackNow(id: string): () => Track | undefined {
   return useCallback(() => queryClient.getQueryData<Track>(keys.track(id)), [id]);
@@ -168,39 +164,24 @@ type Step = { kind: 'undo' } | { kind: 'redo' };
 /** To the point of the history after this step; 0 is the beginning. */
 type GoTo = { kind: 'goTo'; seq: number };
 
-/** Changes to a track go out one after another, each on the version the one before made. */
-const waiting = new Map<string, Promise<unknown>>();
-
-function changeTrack(id: string, change: Edit | Step | GoTo): Promise<Track> {
-  const before = waiting.get(id) ?? Promise.resolve();
-  const mine = before
-    .catch(() => undefined)
-    .then(async () => {
-      const version = queryClient.getQueryData<Track>(keys.track(id))?.version ?? 0;
-      const patch =
-        change.kind === 'goTo'
-          ? await call<TrackPatch>('POST', `/api/clips/${id}/track/history`, { version, seq: change.seq })
-          : change.kind === 'undo' || change.kind === 'redo'
-            ? await call<TrackPatch>('POST', `/api/clips/${id}/track/${change.kind}`, { version })
-            : await call<TrackPatch>('POST', `/api/clips/${id}/track/edits`, { version, edit: change });
-      const known = queryClient.getQueryData<Track>(keys.track(id));
-      const track = known?.version === patch.before ? patched(known, patch) : await fetchTrack(id);
-      queryClient.setQueryData(keys.track(id), track);
-      return track;
-    });
-  waiting.set(id, mine);
-  return mine;
-}
+const changes = new ChangeQueue<Edit | Step | GoTo>({
+  known: (id) => queryClient.getQueryData<Track>(keys.track(id)),
+  keep: (id, track) => queryClient.setQueryData(keys.track(id), track),
+  fetch: fetchTrack,
+  send: (id, version, change) => {
+    const track = `/api/clips/${id}/track`;
+    if (change.kind === 'goTo') return call('POST', `${track}/history`, { version, seq: change.seq });
+    if (change.kind === 'undo' || change.kind === 'redo')
+      return call('POST', `${track}/${change.kind}`, { version });
+    return call('POST', `${track}/edits`, { version, edit: change });
+  },
+});
 
 function useTrackChange<C extends Edit | Step | GoTo>(id: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (change: C) => changeTrack(id, change),
-    onError: (error) => {
-      notice(error.message);
-      if (error instanceof Refused && error.status === 409)
-        void queryClient.invalidateQueries({ queryKey: keys.track(id) });
-    },
+    mutationFn: (change: C) => changes.push(id, change),
+    onError: (error) => notice(error.message),
   });
 }
 

@@ -451,6 +451,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/policies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a draft can be written */
+        get: operations["policies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages": {
         parameters: {
             query?: never;
@@ -775,6 +792,16 @@ export interface components {
             terms: components["schemas"]["TermView"][];
             text: string;
         };
+        Box: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
         CueView: {
             /** Format: int64 */
             id: number;
@@ -813,6 +840,10 @@ export interface components {
             sit: "FILL" | "FIT";
             barColour: string;
         };
+        FrameLayout: {
+            output: components["schemas"]["Size"];
+            picture: components["schemas"]["Box"];
+        };
         Size: {
             /** Format: int32 */
             width: number;
@@ -826,8 +857,8 @@ export interface components {
             style: string;
             recipe: components["schemas"]["Recipe"];
             frame: components["schemas"]["Frame"];
-            /** @description Size of the finished picture */
-            output: components["schemas"]["Size"];
+            /** @description Where the clip's picture lies in the finished one */
+            layout: components["schemas"]["FrameLayout"];
             /**
              * Format: int32
              * @description Room for a cue after the last one, ms; 0 where there is none
@@ -1630,16 +1661,6 @@ export interface components {
             tilt: number;
             upper: boolean;
         };
-        Box: {
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-            /** Format: double */
-            width: number;
-            /** Format: double */
-            height: number;
-        };
         Cast: Omit<components["schemas"]["Coat"], "kind"> & {
             colour: string;
             /** Format: double */
@@ -1913,6 +1934,15 @@ export interface components {
             quality: "LIGHT" | "GOOD" | "FINE";
             label: string;
             about: string;
+        };
+        PolicyView: {
+            /** @enum {string} */
+            policy: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
+            label: string;
+            /** @enum {string} */
+            draft: "AT_FIRST" | "WHEN_CHOSEN" | "NEVER";
+            /** @enum {string} */
+            opposite: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
         };
         ReadingView: {
             /** @description What stands now */
@@ -2798,6 +2828,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["QualityView"][];
+                };
+            };
+        };
+    };
+    policies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PolicyView"][];
                 };
             };
         };

@@ -13,6 +13,7 @@ export type Job = Schemas['JobView'];
 export type WordsRequest = Schemas['WordsRequest'];
 export type BroughtIn = Schemas['BroughtIn'];
 export type Unscripted = Schemas['Unscripted'];
+export type PolicyView = Schemas['PolicyView'];
 export type Policy = Schemas['Redraft']['policy'];
 export type Language = Schemas['LanguageView'];
 export type ScenePatch = Schemas['ScenePatch'];

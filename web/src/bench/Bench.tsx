@@ -47,7 +47,7 @@ export function Bench() {
   if (problem) {
     return (
       <main className="flex h-full flex-col items-center justify-center gap-4">
-        <p className="text-lg">{problem.message}</p>
+        <p className="text-lead">{problem.message}</p>
         <a href="/" className="text-accent underline">
           Back to the clips
         </a>

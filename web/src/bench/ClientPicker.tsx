@@ -30,7 +30,7 @@ export function ClientPicker({ clip }: { clip: Clip }) {
           aria-label="Client of this clip"
           className="z-50 w-72 rounded-lg border border-rule bg-paper p-2 shadow-xl"
         >
-          <p className="px-3 pt-1 pb-2 text-[13px] text-soft">
+          <p className="px-3 pt-1 pb-2 text-note text-soft">
             Names, terms and saved recipes belong to the client.
           </p>
           <ul>
@@ -62,7 +62,7 @@ export function ClientPicker({ clip }: { clip: Clip }) {
               value={name}
               maxLength={80}
               onChange={(e) => setName(e.target.value)}
-              className="w-full rounded-md border border-rule bg-page px-2 py-1.5 placeholder:text-soft"
+              className="w-full field px-2 py-1.5"
             />
           </form>
         </Popover.Content>

@@ -35,7 +35,7 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
           }}
           className="z-50 w-96 rounded-lg border border-rule bg-paper p-2 shadow-xl"
         >
-          <p className="px-3 pt-1 pb-2 text-[13px] text-soft">
+          <p className="px-3 pt-1 pb-2 text-note text-soft">
             {steps.length === 0
               ? 'Nothing was changed yet.'
               : `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}. Click one to go there; nothing is lost until you change something else.`}
@@ -67,7 +67,7 @@ function Row({ step, on, go }: { step: HistoryStep; on: boolean; go: () => void 
       className={`flex w-full items-baseline gap-3 rounded-md px-3 py-1.5 text-left hover:bg-sunk ${on ? 'bg-tint font-semibold' : ''} ${step.undone ? 'text-soft' : ''}`}
     >
       <span className={`min-w-0 flex-1 ${step.undone ? 'line-through decoration-1' : ''}`}>{step.said}</span>
-      <span className="flex-none text-xs font-normal text-soft">{time}</span>
+      <span className="flex-none text-tiny font-normal text-soft">{time}</span>
     </button>
   );
 }

@@ -19,7 +19,7 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
       <Link to="/" aria-label="All clips" title="All clips" className="rounded-md p-1 hover:bg-sunk">
         <Mark size={26} />
       </Link>
-      <div className="flex w-72 items-baseline gap-1.5 text-[15px]">
+      <div className="flex w-72 items-baseline gap-1.5 text-head">
         <ClientPicker clip={clip} />
         <span className="text-soft">/</span>
         <h1 className="min-w-0 truncate font-semibold">{clip.name}</h1>
@@ -39,7 +39,7 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
         ))}
       </nav>
       <div className="flex w-72 items-center justify-end gap-1">
-        <span className="mr-2 text-[13px] text-soft" aria-live="polite">
+        <span className="mr-2 text-note text-soft" aria-live="polite">
           {saving ? 'Saving' : 'Saved'}
         </span>
         <IconButton

@@ -36,7 +36,7 @@ export function Clips() {
     >
       <header className="mx-auto flex max-w-6xl items-center gap-3 pt-8 pb-10">
         <Mark size={34} />
-        <h1 className="text-2xl font-semibold tracking-tight">Salt Drum</h1>
+        <h1 className="text-title font-semibold tracking-tight">Salt Drum</h1>
         <span className="ml-auto" />
         <button
           onClick={choose}
@@ -85,7 +85,7 @@ export function Clips() {
               {empty
                 ? 'Bring your first clip: choose it here, or drop it anywhere on this page'
                 : 'Drop a clip anywhere, or choose one'}
-              <span className="text-xs">MP4, MOV, WebM, MKV</span>
+              <span className="text-tiny">MP4, MOV, WebM, MKV</span>
             </button>
           </li>
         </ul>
@@ -126,17 +126,17 @@ function Card({ clip }: { clip: Clip }) {
         <p className="mt-3 max-w-md font-medium" style={{ width: 'min-content', minWidth: '100%' }}>
           {clip.name}
         </p>
-        <p className="text-[13px] text-soft">
+        <p className="text-note text-soft">
           {length(clip.durationMs)} · {clip.width}×{clip.height}
         </p>
-        <p className="text-[13px] text-soft">
+        <p className="text-note text-soft">
           {clip.words ? `${clip.words} words · ${clip.style}` : 'Needs its words'}
         </p>
       </Link>
       <button
         onClick={() => void remove()}
         aria-label={sure ? `Really remove ${clip.name}` : `Remove ${clip.name}`}
-        className={`absolute top-2 right-2 flex items-center gap-1.5 rounded-full px-2.5 py-1.5 text-[13px] opacity-0 group-hover:opacity-100 focus-visible:opacity-100 ${sure ? 'bg-accent text-on-accent' : 'bg-stage/70 text-white'}`}
+        className={`absolute top-2 right-2 flex items-center gap-1.5 rounded-full px-2.5 py-1.5 text-note opacity-0 group-hover:opacity-100 focus-visible:opacity-100 ${sure ? 'bg-accent text-on-accent' : 'bg-stage/70 text-white'}`}
       >
         <Trash2 size={14} /> {sure && 'Remove for good?'}
       </button>

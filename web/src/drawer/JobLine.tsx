@@ -12,7 +12,7 @@ export function JobLine({ job, what }: { job: Job; what: string }) {
         <button
           onClick={() => stop.mutate(undefined)}
           disabled={job.state === 'STOPPING'}
-          className="text-[13px] text-accent hover:underline"
+          className="text-note text-accent hover:underline"
         >
           {job.state === 'STOPPING' ? 'Stopping' : 'Stop'}
         </button>
@@ -27,7 +27,7 @@ export function JobLine({ job, what }: { job: Job; what: string }) {
       >
         <div className="h-full bg-accent transition-[width]" style={{ width: `${percent}%` }} />
       </div>
-      <p className="mt-1.5 text-xs text-soft">
+      <p className="mt-1.5 text-tiny text-soft">
         {percent} %{job.secondsLeft !== undefined && `, about ${left(job.secondsLeft)} left`}
       </p>
     </div>

@@ -63,8 +63,8 @@ export function KeysDialog() {
           onEscapeKeyDown={(e) => asking && e.preventDefault()}
           className="fixed top-1/2 left-1/2 z-50 max-h-[92vh] w-[1040px] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-paper p-6 shadow-2xl"
         >
-          <Dialog.Title className="text-lg font-semibold">Keys</Dialog.Title>
-          <p className="mt-0.5 text-[13px] text-soft" aria-live="polite">
+          <Dialog.Title className="text-lead font-semibold">Keys</Dialog.Title>
+          <p className="mt-0.5 text-note text-soft" aria-live="polite">
             {asking ? said || 'Press the new key, or Esc to leave it.' : 'Click a key to change it.'}
           </p>
           <Dialog.Close aria-label="Close" className="absolute top-5 right-5 rounded-md p-1.5 hover:bg-sunk">
@@ -78,7 +78,7 @@ export function KeysDialog() {
                     <h3 className="mb-1.5 font-semibold">{group}</h3>
                     <ul className="space-y-[3px]">
                       {ACTIONS.filter((a) => a.group === group).map((action) => (
-                        <li key={action.id} className="flex items-baseline gap-2 text-[13px]">
+                        <li key={action.id} className="flex items-baseline gap-2 text-note">
                           <span className="min-w-0 flex-1 text-soft">{action.label}</span>
                           {keys[action.id] && (
                             <button
@@ -109,7 +109,7 @@ export function KeysDialog() {
                     <h3 className="mb-1.5 font-semibold">While typing</h3>
                     <ul className="space-y-[3px]">
                       {TYPING.map(([key, does]) => (
-                        <li key={key} className="flex items-baseline gap-2 text-[13px]">
+                        <li key={key} className="flex items-baseline gap-2 text-note">
                           <span className="min-w-0 flex-1 text-soft">{does}</span>
                           <span className="flex-none font-medium">{key}</span>
                         </li>

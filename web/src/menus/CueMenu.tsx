@@ -64,7 +64,7 @@ function Items({ clipId }: { clipId: string }) {
             className="flex items-center justify-between gap-8 rounded-md px-3 py-1 outline-none data-[disabled]:opacity-40 data-[highlighted]:bg-sunk"
           >
             {action.label}
-            <span className="text-xs text-soft">{keysOf(action, keys)[0]}</span>
+            <span className="text-tiny text-soft">{keysOf(action, keys)[0]}</span>
           </ContextMenu.Item>
         );
       })}

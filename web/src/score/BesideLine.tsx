@@ -37,7 +37,7 @@ export function BesideLine(props: {
           if (e.key === 'Escape') end(null);
           e.stopPropagation();
         }}
-        className="mt-0.5 w-full rounded-md bg-page px-1 text-[16px] italic outline-2 outline-accent"
+        className="mt-0.5 w-full rounded-md bg-page px-1 text-beside italic outline-2 outline-accent"
       />
     );
   }
@@ -49,13 +49,13 @@ export function BesideLine(props: {
         setTyping(true);
       }}
       title={byHand ? 'Typed or confirmed by hand: translating again leaves it' : 'Type the translation'}
-      className="mt-0.5 flex w-full items-baseline gap-2 rounded px-[3px] text-left text-[16px] italic hover:bg-sunk"
+      className="mt-0.5 flex w-full items-baseline gap-2 rounded px-[3px] text-left text-beside italic hover:bg-sunk"
     >
       <span className={text ? 'text-ink/80' : 'text-soft'}>{text || 'No text yet'}</span>
-      {byHand && <span className="text-xs text-soft not-italic">by hand</span>}
+      {byHand && <span className="text-tiny text-soft not-italic">by hand</span>}
       {translated && (
         <span
-          className={`ml-auto flex-none text-xs not-italic ${translated.fast ? 'font-semibold text-accent' : 'text-soft'}`}
+          className={`ml-auto flex-none text-tiny not-italic ${translated.fast ? 'font-semibold text-accent' : 'text-soft'}`}
           title={translated.fast ? 'More than can be read comfortably in this time' : 'Characters a second'}
         >
           {translated.speed.toFixed(0)} c/s

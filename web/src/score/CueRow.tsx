@@ -70,7 +70,7 @@ export const CueRow = memo(function CueRow(props: {
               tabIndex={-1}
               aria-label={`Cue at ${stamp(cue.showMs)}: select it`}
               title="Select the cue; with Shift, a run of cues"
-              className={`mt-[5px] block h-6 w-full rounded text-right text-[13px] hover:text-accent ${selected ? 'font-semibold text-accent' : 'text-soft'}`}
+              className={`mt-[5px] block h-6 w-full rounded text-right text-note hover:text-accent ${selected ? 'font-semibold text-accent' : 'text-soft'}`}
             >
               {stamp(cue.showMs)}
             </button>
@@ -98,7 +98,7 @@ export const CueRow = memo(function CueRow(props: {
               </span>
             )}
           </div>
-          <div className="min-w-0 flex-1 text-[21px]">
+          <div className="min-w-0 flex-1 text-score">
             {typing ? (
               <CueText clipId={clip.id} cue={cue} typing={typing} />
             ) : (
@@ -126,7 +126,7 @@ export const CueRow = memo(function CueRow(props: {
           </div>
           <div className="relative w-[100px] flex-none text-right">
             <span
-              className={`mt-[7px] flex items-center justify-end gap-1.5 text-xs text-soft ${here && !inRun ? 'hidden' : 'group-hover:hidden'}`}
+              className={`mt-[7px] flex items-center justify-end gap-1.5 text-tiny text-soft ${here && !inRun ? 'hidden' : 'group-hover:hidden'}`}
             >
               {cue.speed.toFixed(0)} c/s
             </span>

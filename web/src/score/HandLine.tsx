@@ -51,7 +51,7 @@ export function HandLine({ clip }: { clip: Clip }) {
       className="flex-none border-t border-rule bg-paper px-6 py-3"
     >
       <div className="mx-auto flex max-w-2xl items-center gap-3">
-        <span className="w-[58px] flex-none text-right text-[13px] text-accent">
+        <span className="w-[58px] flex-none text-right text-note text-accent">
           {stamp(begunMs ?? playhead)}
         </span>
         <input
@@ -73,13 +73,13 @@ export function HandLine({ clip }: { clip: Clip }) {
             }
             e.stopPropagation();
           }}
-          className="min-w-0 flex-1 rounded-md bg-page px-2 py-1 text-[19px] outline-2 outline-accent placeholder:text-soft"
+          className="min-w-0 flex-1 rounded-md bg-page px-2 py-1 text-score outline-2 outline-accent placeholder:text-soft"
         />
         <IconButton label="End typing by hand" hint="Esc" onClick={endTyping}>
           <X size={17} />
         </IconButton>
       </div>
-      <p className="mx-auto mt-1.5 max-w-2xl pl-[70px] text-xs text-soft">
+      <p className="mx-auto mt-1.5 max-w-2xl pl-[70px] text-tiny text-soft">
         <Keyboard size={12} className="mr-1 inline" />
         Enter keeps it and goes on · Ctrl Space plays · Esc ends
       </p>

@@ -215,7 +215,7 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
               <div
                 onPointerDown={(e) => mine && grasp(e, word, 'word')}
                 title={mine ? `${word.text}: drag to move it whole` : word.text}
-                className={`absolute top-0 h-[22px] truncate border-b-2 px-0.5 text-center text-[13px] leading-[20px] ${mine ? 'cursor-grab' : ''} ${isSelected ? 'border-accent text-accent' : 'border-ink/50'}`}
+                className={`absolute top-0 h-[22px] truncate border-b-2 px-0.5 text-center text-note leading-[20px] ${mine ? 'cursor-grab' : ''} ${isSelected ? 'border-accent text-accent' : 'border-ink/50'}`}
                 style={{ left: x(start) + 1, width: Math.max(2, x(end) - x(start) - 2) }}
               >
                 {word.text}
@@ -259,7 +259,7 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
         })}
         {drag && (
           <span
-            className="pointer-events-none absolute top-[26px] z-20 rounded bg-ink px-1.5 py-0.5 text-xs text-page"
+            className="pointer-events-none absolute top-[26px] z-20 rounded bg-ink px-1.5 py-0.5 text-tiny text-page"
             style={{ left: Math.min(width - 90, Math.max(0, x(drag.toMs) + 8)) }}
           >
             {exact(drag.toMs)} {drag.snapped && '· snapped'}

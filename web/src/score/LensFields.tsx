@@ -13,7 +13,7 @@ export function LensFields({ clip, cue }: { clip: Clip; cue: Cue }) {
   const setWord = (startMs: number, endMs: number) =>
     word && mutate({ kind: 'retimeWord', wordId: word.id, startMs, endMs });
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-[13px]">
+    <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-note">
       {word && (
         <span className="flex items-center gap-1.5">
           <span className="max-w-16 truncate font-medium text-accent">{word.text}</span>
@@ -42,7 +42,7 @@ export function LensFields({ clip, cue }: { clip: Clip; cue: Cue }) {
           Follow the words again
         </button>
       )}
-      <span className="w-full truncate text-xs text-soft">
+      <span className="w-full truncate text-tiny text-soft">
         Drag edges or names. Alt leaves a rest, Shift pushes, Ctrl snaps to nothing.
       </span>
     </div>

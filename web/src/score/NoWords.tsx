@@ -2,13 +2,14 @@ import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useOrder } from '../api/queries';
 import type { Clip, Job, WordsRequest } from '../api/types';
-import { useChoices } from '../state/choices';
+import { usePolicies } from '../state/policies';
 import { useSelection } from '../state/selection';
 
 /** The empty score: it says the next step and does it in one click. */
 export function NoWords({ clip, working }: { clip: Clip; working: Job | undefined }) {
   const navigate = useNavigate();
   const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
+  const policies = usePolicies().chosen;
   const paste = () => {
     void navigate(`/clips/${clip.id}/words`);
     requestAnimationFrame(() => document.getElementById('script')?.focus());
@@ -20,10 +21,10 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
       className="flex min-h-0 min-w-0 flex-1 items-center justify-center px-10"
     >
       {working ? (
-        <p className="text-lg text-soft">{working.message ?? 'Waiting its turn'}</p>
+        <p className="text-lead text-soft">{working.message ?? 'Waiting its turn'}</p>
       ) : (
         <div className="max-w-md">
-          <h2 className="text-2xl font-semibold">This clip has no words yet</h2>
+          <h2 className="text-title font-semibold">This clip has no words yet</h2>
           <p className="mt-3 text-soft">
             If you have the script, paste it: each word gets its exact time from the voice. If not, let the
             speech be recognised and correct the draft. Where nobody speaks, type the cues along with the
@@ -38,7 +39,7 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
             </button>
             {clip.sounds > 0 && (
               <button
-                onClick={() => order.mutate({ language: 'en', policies: useChoices.getState().policies })}
+                onClick={() => order.mutate({ language: 'en', policies })}
                 className="flex items-center gap-2 rounded-full border border-rule px-5 py-2.5 font-medium hover:border-ink"
               >
                 <Ear size={17} /> Recognise the speech
@@ -48,7 +49,8 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
               onClick={() => useSelection.getState().typeByHand()}
               className="flex items-center gap-2 rounded-full border border-rule px-5 py-2.5 font-medium hover:border-ink"
             >
-              <Keyboard size={17} /> Type at the playhead <kbd className="font-sans text-xs text-soft">Y</kbd>
+              <Keyboard size={17} /> Type at the playhead{' '}
+              <kbd className="font-sans text-tiny text-soft">Y</kbd>
             </button>
           </div>
         </div>

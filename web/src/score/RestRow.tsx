@@ -11,7 +11,7 @@ export function RestRow({ clipId, fromMs, toMs }: { clipId: string; fromMs: numb
   if (typing) return <NewCue clipId={clipId} fromMs={fromMs} toMs={toMs} />;
   return (
     <div
-      className="group/rest flex h-7 items-center gap-3 pl-[79px] text-xs text-soft"
+      className="group/rest flex h-7 items-center gap-3 pl-[79px] text-tiny text-soft"
       aria-label={`Rest of ${seconds} seconds`}
       role="group"
     >
@@ -58,7 +58,7 @@ function NewCue({ clipId, fromMs, toMs }: { clipId: string; fromMs: number; toMs
           if (e.key === 'Escape') end(false);
           e.stopPropagation();
         }}
-        className="w-full rounded-md bg-page px-1.5 py-0.5 text-[21px] outline-2 outline-accent placeholder:text-soft"
+        className="w-full rounded-md bg-page px-1.5 py-0.5 text-score outline-2 outline-accent placeholder:text-soft"
       />
     </div>
   );

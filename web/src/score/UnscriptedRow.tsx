@@ -16,7 +16,7 @@ export function UnscriptedRow(props: { clipId: string; piece: Unscripted; peaks:
       aria-label={`Not in the script, at ${stamp(piece.startMs)}`}
       className="my-1 flex items-center gap-3 rounded-lg border border-dashed border-rule py-1.5 pr-3 pl-3"
     >
-      <span className="w-[52px] flex-none text-right text-[13px] text-soft">{stamp(piece.startMs)}</span>
+      <span className="w-[52px] flex-none text-right text-note text-soft">{stamp(piece.startMs)}</span>
       <button
         onClick={() => play(piece.startMs, piece.endMs)}
         aria-label="Play it"
@@ -25,19 +25,19 @@ export function UnscriptedRow(props: { clipId: string; piece: Unscripted; peaks:
       >
         <Groove peaks={peaks} startMs={piece.startMs} endMs={piece.endMs} />
       </button>
-      <span className="min-w-0 flex-1 text-[13px] text-soft">
-        {piece.text && <em className="block text-[17px] leading-snug text-ink">{piece.text}</em>}
+      <span className="min-w-0 flex-1 text-note text-soft">
+        {piece.text && <em className="block text-beside leading-snug text-ink">{piece.text}</em>}
         Not in the script
       </span>
       <button
         onClick={() => change.mutate({ kind: 'acceptUnscripted', ids: [piece.id] })}
-        className="flex items-center gap-1 rounded-md px-2 py-1 text-[13px] text-accent hover:bg-sunk"
+        className="flex items-center gap-1 rounded-md px-2 py-1 text-note text-accent hover:bg-sunk"
       >
         <Check size={14} /> Take in
       </button>
       <button
         onClick={() => change.mutate({ kind: 'dropUnscripted', ids: [piece.id] })}
-        className="flex items-center gap-1 rounded-md px-2 py-1 text-[13px] text-soft hover:bg-sunk hover:text-ink"
+        className="flex items-center gap-1 rounded-md px-2 py-1 text-note text-soft hover:bg-sunk hover:text-ink"
       >
         <X size={14} /> Leave out
       </button>

@@ -4,7 +4,7 @@ import { ScenePainter } from './paint/scenePainter';
 
 const PAUSE_MS = 700;
 
-/** A scene of one cue played in a loop, cut to where its ink is. */
+/** A scene of one cue played in a loop, cut to where its ink is; between two rounds it stands at its middle. */
 export function SamplePlayer({ scene, width, height }: { scene: Scene; width: number; height: number }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
@@ -28,7 +28,9 @@ export function SamplePlayer({ scene, width, height }: { scene: Scene; width: nu
     let frame = 0;
     const started = performance.now();
     const paint = (now: number) => {
-      const t = still ? (part.startMs + part.endMs) / 2 : (now - started) % (part.endMs + PAUSE_MS);
+      const middle = (part.startMs + part.endMs) / 2;
+      const at = part.startMs + ((now - started) % (part.endMs - part.startMs + PAUSE_MS));
+      const t = still || at >= part.endMs ? middle : at;
       context.clearRect(0, 0, element.width, element.height);
       painter.paint(context, t, left, top);
       if (!still) frame = requestAnimationFrame(paint);

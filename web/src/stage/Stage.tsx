@@ -14,7 +14,8 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
   const [box, setBox] = useState({ width: 0, height: 0 });
   const { attach, shown, toggle, seek } = usePlayer.getState();
   const playing = usePlayer((s) => s.playing);
-  const aspect = track.output.width / track.output.height;
+  const { output, picture } = track.layout;
+  const aspect = output.width / output.height;
   const portrait = aspect < 1;
 
   useLayoutEffect(() => {
@@ -104,8 +105,13 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
               playsInline
               aria-label={`Clip ${clip.name}`}
               onClick={toggle}
-              className="absolute inset-0 h-full w-full"
-              style={{ objectFit: track.frame.sit === 'FIT' ? 'contain' : 'cover' }}
+              className="absolute max-w-none object-fill"
+              style={{
+                left: `${(100 * picture.x) / output.width}%`,
+                top: `${(100 * picture.y) / output.height}%`,
+                width: `${(100 * picture.width) / output.width}%`,
+                height: `${(100 * picture.height) / output.height}%`,
+              }}
             />
           ) : (
             <>
@@ -146,7 +152,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
 function Clock({ durationMs }: { durationMs: number }) {
   const now = usePlayer((s) => stamp(s.timeMs));
   return (
-    <span className="flex-none whitespace-nowrap text-[13px]">
+    <span className="flex-none whitespace-nowrap text-note">
       <span className="text-white" data-testid="clock">
         {now}
       </span>{' '}
@@ -164,7 +170,7 @@ function Rate() {
       onClick={() => usePlayer.getState().setRate(rate === 1 ? 0.75 : 1)}
       aria-label={`Plays at ${rate} of its speed`}
       title="How fast it plays: slower with −, faster with ="
-      className={`flex-none rounded-md px-1.5 py-0.5 text-[13px] hover:bg-white/10 ${rate === 1 ? '' : 'bg-white/15 text-white'}`}
+      className={`flex-none rounded-md px-1.5 py-0.5 text-note hover:bg-white/10 ${rate === 1 ? '' : 'bg-white/15 text-white'}`}
     >
       {looping ? '↻ ' : ''}
       {rate === 1 ? '1×' : `${rate}×`}

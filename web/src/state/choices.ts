@@ -6,8 +6,8 @@ import type { Policy } from '../api/types';
 interface Choices {
   /** The clip waits while a cue is being typed. */
   pauseWhileTyping: boolean;
-  /** How a recognised draft is written. */
-  policies: Policy[];
+  /** How a recognised draft is written; null for the server's usual ways. */
+  policies: Policy[] | null;
   setPolicies: (policies: Policy[]) => void;
   /** Keys chosen instead of the ones that ship, by action. */
   keys: Record<string, string[]>;
@@ -19,7 +19,7 @@ export const useChoices = create<Choices>()(
   persist(
     (set) => ({
       pauseWhileTyping: true,
-      policies: ['SENTENCES', 'FIGURES'],
+      policies: null,
       setPolicies: (policies) => set({ policies }),
       keys: {},
       setPauseWhileTyping: (pauseWhileTyping) => set({ pauseWhileTyping }),

@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
+import { One, OneOf } from './OneOf';
 
 export function Section({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section className="mb-7">
-      <h2 className="mb-3 text-[15px] font-semibold">{title}</h2>
+      <h2 className="mb-3 text-head font-semibold">{title}</h2>
       {children}
     </section>
   );
@@ -34,7 +35,7 @@ export function QuietButton(props: {
       className="flex w-full items-center justify-between gap-2 rounded-full border border-rule px-4 py-2 hover:border-ink disabled:opacity-40 disabled:hover:border-rule"
     >
       <span className="flex items-center gap-2">{props.children}</span>
-      {props.hint && <kbd className="font-sans text-xs text-soft">{props.hint}</kbd>}
+      {props.hint && <kbd className="font-sans text-tiny text-soft">{props.hint}</kbd>}
     </button>
   );
 }
@@ -47,19 +48,22 @@ export function Choice<T extends string>(props: {
   onChange: (value: T) => void;
 }) {
   return (
-    <div role="radiogroup" aria-label={props.label} className="flex rounded-full bg-sunk p-1">
+    <OneOf
+      label={props.label}
+      value={props.value}
+      onChange={(value) => props.onChange(value as T)}
+      className="flex rounded-full bg-sunk p-1"
+    >
       {props.options.map((option) => (
-        <button
+        <One
           key={option.value}
-          role="radio"
-          aria-checked={option.value === props.value}
+          value={option.value}
           title={option.about}
-          onClick={() => props.onChange(option.value)}
-          className={`flex-1 rounded-full py-1.5 ${option.value === props.value ? 'bg-paper font-semibold shadow-sm' : 'text-soft hover:text-ink'}`}
+          className="flex-1 rounded-full py-1.5 text-soft hover:text-ink data-[state=checked]:bg-paper data-[state=checked]:font-semibold data-[state=checked]:text-ink data-[state=checked]:shadow-sm"
         >
           {option.label}
-        </button>
+        </One>
       ))}
-    </div>
+    </OneOf>
   );
 }

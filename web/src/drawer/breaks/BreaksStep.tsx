@@ -18,7 +18,7 @@ export function BreaksStep({ clip, track }: { clip: Clip; track: Track }) {
       <RecipePart clip={clip} track={track} />
       {pins > 0 && (
         <Section title="Made by hand">
-          <p className="mb-2 text-[13px] text-soft">
+          <p className="mb-2 text-note text-soft">
             {pins} {pins === 1 ? 'break' : 'breaks'} made by hand; re-breaking keeps them.
           </p>
           <QuietButton

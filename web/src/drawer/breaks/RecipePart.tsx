@@ -4,6 +4,7 @@ import { useRecipes, useRemoveRecipe, useSaveRecipe } from '../../api/clients';
 import { useChange } from '../../api/queries';
 import type { Clip, Recipe, Track } from '../../api/types';
 import { chosenCues, useSelection } from '../../state/selection';
+import { One, OneOf } from '../../ui/OneOf';
 import { Section } from '../../ui/parts';
 
 const SETTLE_MS = 180;
@@ -40,26 +41,31 @@ export function RecipePart({ clip, track }: { clip: Clip; track: Track }) {
   const cueIds = onlyRun && run.length > 0 ? run.map((c) => c.id) : undefined;
   const use = (recipe: Recipe) => change.mutate({ kind: 'rebreak', recipe, releasePins: false, cueIds });
   const own = recipes.data?.own ?? [];
+  const all = [...(recipes.data?.shipped ?? []), ...own];
   return (
     <>
       <Section title="Recipe">
-        <div role="radiogroup" aria-label="Recipe" className="space-y-1.5">
-          {[...(recipes.data?.shipped ?? []), ...own].map((recipe) => {
-            const on = recipe.name === track.recipe.name;
+        <OneOf
+          label="Recipe"
+          value={track.recipe.name}
+          onChange={(name) => use(all.find((r) => r.name === name)!)}
+          className="space-y-1.5"
+        >
+          {all.map((recipe) => {
             return (
               <div key={recipe.name} className="group/recipe relative">
-                <button
-                  role="radio"
-                  aria-checked={on}
-                  onClick={() => use(recipe)}
-                  className={`flex w-full items-center gap-3 rounded-lg px-3.5 py-2 text-left ${on ? 'bg-paper outline-2 outline-accent' : 'bg-sunk hover:bg-paper'}`}
+                <One
+                  value={recipe.name}
+                  // The one in use is chosen again to break everything anew.
+                  onClick={() => recipe.name === track.recipe.name && use(recipe)}
+                  className="flex w-full items-center gap-3 rounded-lg bg-sunk px-3.5 py-2 text-left hover:bg-paper data-[state=checked]:bg-paper data-[state=checked]:outline-2 data-[state=checked]:outline-accent"
                 >
                   <span className="min-w-0 flex-1">
                     <span className="block truncate font-semibold first-letter:uppercase">{recipe.name}</span>
-                    <span className="block text-[13px] text-soft">{saidOf(recipe)}</span>
+                    <span className="block text-note text-soft">{saidOf(recipe)}</span>
                   </span>
                   <Shape recipe={recipe} />
-                </button>
+                </One>
                 {own.includes(recipe) && (
                   <button
                     aria-label={`Remove the recipe ${recipe.name}`}
@@ -72,12 +78,12 @@ export function RecipePart({ clip, track }: { clip: Clip; track: Track }) {
               </div>
             );
           })}
-        </div>
-        <p className="mt-3 text-[13px] text-soft" aria-live="polite">
+        </OneOf>
+        <p className="mt-3 text-note text-soft" aria-live="polite">
           {track.cues.length} cues now.
         </p>
         {run.length > 0 && (
-          <label className="mt-1 flex items-center gap-2 text-[13px] text-soft">
+          <label className="mt-1 flex items-center gap-2 text-note text-soft">
             <input
               type="checkbox"
               checked={onlyRun}
@@ -116,7 +122,7 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
     <Section title="Its numbers">
       <div className="space-y-2">
         {CONTROLS.map(({ field, label, least, most, step, unit }) => (
-          <label key={field} className="flex items-center gap-2.5 text-[13px]">
+          <label key={field} className="flex items-center gap-2.5 text-note">
             <span className="w-[112px] flex-none leading-tight text-soft">{label}</span>
             <input
               type="range"
@@ -161,7 +167,7 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
           value={name}
           maxLength={40}
           onChange={(e) => setName(e.target.value)}
-          className="min-w-0 flex-1 rounded-lg border border-rule bg-paper px-3 py-1.5 placeholder:text-soft"
+          className="min-w-0 flex-1 field px-3 py-1.5"
         />
         <button
           aria-label="Save the recipe"

@@ -53,7 +53,7 @@ function Doing(props: { clip: Clip; track: Track; label: string; edit: Edit; chi
         className="flex min-w-0 flex-1 items-center justify-between gap-2 rounded-full border border-rule px-3.5 py-1.5 text-left hover:border-ink disabled:opacity-45 disabled:hover:border-rule"
       >
         <span className="whitespace-nowrap">{label}</span>
-        <span className="flex-none text-xs text-soft">
+        <span className="flex-none text-tiny text-soft">
           {count === 0 ? 'nothing' : `${count} ${count === 1 ? 'cue' : 'cues'}`}
         </span>
       </button>
@@ -64,7 +64,7 @@ function Doing(props: { clip: Clip; track: Track; label: string; edit: Edit; chi
 
 function Ms({ label, value, set }: { label: string; value: number; set: (ms: number) => void }) {
   return (
-    <span className="flex flex-none items-center gap-1 text-[13px] text-soft">
+    <span className="flex flex-none items-center gap-1 text-note text-soft">
       <input
         type="number"
         aria-label={label}
@@ -73,7 +73,7 @@ function Ms({ label, value, set }: { label: string; value: number; set: (ms: num
         step={10}
         value={value}
         onChange={(e) => set(Math.max(1, Math.min(60_000, Math.round(Number(e.target.value)))))}
-        className="w-14 rounded-md border border-rule bg-paper px-1 py-1 text-right text-ink"
+        className="w-14 field px-1 py-1 text-right text-ink"
       />
       ms
     </span>
@@ -98,7 +98,7 @@ function Shift({ clip, track, cues }: { clip: Clip; track: Track; cues: Cue[] })
   const button = 'rounded-full border border-rule px-3 py-1 hover:border-ink disabled:opacity-40';
   const after = track.cues.length - track.cues.findIndex((c) => c.id === first.id);
   return (
-    <div className="mt-3 space-y-2 text-[13px]">
+    <div className="mt-3 space-y-2 text-note">
       <div className="flex items-center gap-2">
         <span className="flex-1 text-soft">This and the {after - 1} after it by</span>
         <input aria-label="Shift by" value={by} onChange={(e) => setBy(e.target.value)} className={field} />

@@ -22,10 +22,9 @@ export function FilesPart({ clip, track }: { clip: Clip; track: Track }) {
               <Download size={16} className="mt-1 flex-none text-soft group-hover:text-accent" />
               <span className="min-w-0">
                 <span className="block font-medium">
-                  {format.label}{' '}
-                  <span className="text-[13px] font-normal text-soft">.{format.endings[0]}</span>
+                  {format.label} <span className="text-note font-normal text-soft">.{format.endings[0]}</span>
                 </span>
-                <span className="block text-[13px] text-soft">Leaves out {format.loses.join('; ')}.</span>
+                <span className="block text-note text-soft">Leaves out {format.loses.join('; ')}.</span>
               </span>
             </a>
           </li>

@@ -41,7 +41,7 @@ export function FramePart({ clip, track }: { clip: Clip; track: Track }) {
               title="Colour of the bars"
               value={frame.barColour}
               onChange={(e) => set({ barColour: e.target.value })}
-              className="size-9 cursor-pointer rounded-md border border-rule bg-paper p-1"
+              className="size-9 cursor-pointer field p-1"
             />
           )}
         </div>

@@ -29,7 +29,7 @@ export function RenderCard({ job }: { job: Job }) {
         />
       )}
       <div className="flex items-center gap-2 px-3 py-2.5">
-        <span className="min-w-0 flex-1 text-[13px]">
+        <span className="min-w-0 flex-1 text-note">
           <span className="block truncate font-medium">
             {job.state === 'DONE' ? job.outputName : job.state === 'STOPPED' ? 'Stopped' : 'It did not work'}
           </span>

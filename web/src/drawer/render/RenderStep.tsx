@@ -29,8 +29,8 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
       <FramePart clip={clip} track={track} />
       <Section title="What will be made">
         <p className="mb-4 leading-relaxed">
-          A video of {track.output.width}×{track.output.height}, {length(clip.durationMs)} long, at {rate},
-          H.264 in MP4.{' '}
+          A video of {track.layout.output.width}×{track.layout.output.height}, {length(clip.durationMs)} long,
+          at {rate}, H.264 in MP4.{' '}
           {words > 0 ? (
             <>
               <strong className="font-semibold">
@@ -54,7 +54,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           />
         </div>
         {clip.captionStreams.length > 0 && (
-          <label className="mb-3 flex items-center gap-2 text-[13px] text-soft">
+          <label className="mb-3 flex items-center gap-2 text-note text-soft">
             <input
               type="checkbox"
               checked={keep}
@@ -76,7 +76,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
         >
           <Flame size={16} /> Render
         </MainButton>
-        <p className="mt-2 text-[13px] text-soft">It goes on when you close this window.</p>
+        <p className="mt-2 text-note text-soft">It goes on when you close this window.</p>
       </Section>
       {renders.length > 0 && (
         <Section title="Renders">

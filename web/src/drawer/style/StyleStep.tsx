@@ -4,6 +4,7 @@ import type { Clip, Style, Track } from '../../api/types';
 import { useLit } from '../../state/lit';
 import { useSelection } from '../../state/selection';
 import { SamplePlayer } from '../../stage/SamplePlayer';
+import { One, OneOf } from '../../ui/OneOf';
 import { QuietButton, Section } from '../../ui/parts';
 
 /** The strip of styles, each moving with the clip's own words, and emphasis for the word in hand. */
@@ -23,18 +24,16 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
   return (
     <>
       <Section title="Style of the track">
-        <div role="radiogroup" aria-label="Style" className="space-y-3">
+        <OneOf
+          label="Style"
+          value={track.style}
+          onChange={(style) => change.mutate({ kind: 'restyle', style })}
+          className="space-y-3"
+        >
           {styles.data?.map((style) => (
-            <StyleCard
-              key={style.name}
-              clip={clip}
-              track={track}
-              style={style}
-              cueId={cueInHand}
-              choose={() => change.mutate({ kind: 'restyle', style: style.name })}
-            />
+            <StyleCard key={style.name} clip={clip} track={track} style={style} cueId={cueInHand} />
           ))}
-        </div>
+        </OneOf>
       </Section>
       <Section title={word ? `This word: ${word.text}` : 'Emphasis'}>
         {word ? (
@@ -47,24 +46,21 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
             <Sparkle size={16} /> {word.emphasis ? 'Make it plain' : 'Emphasise'}
           </QuietButton>
         ) : (
-          <p className="text-[13px] text-soft">Click a word in the score, then press E to emphasise it.</p>
+          <p className="text-note text-soft">Click a word in the score, then press E to emphasise it.</p>
         )}
       </Section>
     </>
   );
 }
 
-function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: number; choose: () => void }) {
+function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: number }) {
   const { clip, track, style } = props;
   const sample = useSample(clip.id, style.name, props.cueId, track.version);
-  const on = track.style === style.name;
   return (
-    <button
-      role="radio"
-      aria-checked={on}
-      onClick={props.choose}
+    <One
+      value={style.name}
       data-style={style.name}
-      className={`block w-full overflow-hidden rounded-lg text-left ${on ? 'bg-paper outline-2 outline-accent' : 'bg-sunk hover:bg-paper'}`}
+      className="block w-full overflow-hidden rounded-lg bg-sunk text-left hover:bg-paper data-[state=checked]:bg-paper data-[state=checked]:outline-2 data-[state=checked]:outline-accent"
     >
       <span className="flex h-[104px] items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
         {sample.data && sample.data.parts.length > 0 && (
@@ -73,8 +69,8 @@ function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: numbe
       </span>
       <span className="block px-4 py-2.5">
         <span className="font-semibold">{style.name}</span>
-        <span className="block text-[13px] text-soft">{style.about}</span>
+        <span className="block text-note text-soft">{style.about}</span>
       </span>
-    </button>
+    </One>
   );
 }

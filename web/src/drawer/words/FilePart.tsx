@@ -57,7 +57,7 @@ export function FilePart({ clip, version }: { clip: Clip; version: number }) {
           </QuietButton>
         ))}
       {done && (
-        <div role="status" className="rounded-lg bg-paper p-3 text-[13px]">
+        <div role="status" className="rounded-lg bg-paper p-3 text-note">
           <p>
             {done.words} words in {done.cues} cues.{' '}
             {done.repairs.length === 0 ? 'Nothing had to be repaired.' : 'Repaired on the way:'}

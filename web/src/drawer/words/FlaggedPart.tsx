@@ -15,7 +15,7 @@ export function FlaggedPart({ clip, track }: { clip: Clip; track: Track }) {
     <Section title="Script and voice differ">
       {missing.length > 0 && (
         <div className="mb-4 space-y-2">
-          <p className="text-[13px] text-soft">
+          <p className="text-note text-soft">
             {missing.length} {missing.length === 1 ? 'word' : 'words'} of the script{' '}
             {missing.length === 1 ? 'was' : 'were'} not heard.
           </p>
@@ -29,7 +29,7 @@ export function FlaggedPart({ clip, track }: { clip: Clip; track: Track }) {
       )}
       {extra.length > 0 && (
         <div className="space-y-2">
-          <p className="text-[13px] text-soft">
+          <p className="text-note text-soft">
             {extra.length} {extra.length === 1 ? 'piece' : 'pieces'} of speech{' '}
             {extra.length === 1 ? 'is' : 'are'} not in the script.
           </p>

@@ -26,9 +26,9 @@ export function GlossaryPart({ clip }: { clip: Clip }) {
         onChange={(e) => setTyped(e.target.value)}
         rows={4}
         placeholder={'Skarholm = scar home\nThorvald'}
-        className="w-full resize-y rounded-lg border border-rule bg-paper px-3 py-2 leading-relaxed placeholder:text-soft"
+        className="w-full resize-y field px-3 py-2 leading-relaxed"
       />
-      <p className="mt-1 mb-2 text-[13px] text-soft">
+      <p className="mt-1 mb-2 text-note text-soft">
         One a line. Recognition listens for them, the spelling check knows them; after = write how a term is
         said.
         {!clip.client && ' Without a client they hold for every clip.'}

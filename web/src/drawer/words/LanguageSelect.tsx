@@ -12,11 +12,11 @@ export function LanguageSelect(props: {
   ];
   return (
     <label className="flex items-center justify-between gap-3">
-      <span className="flex-none text-[13px] text-soft">Language</span>
+      <span className="flex-none text-note text-soft">Language</span>
       <select
         value={props.value}
         onChange={(e) => props.onChange(e.target.value)}
-        className="min-w-0 rounded-lg border border-rule bg-paper px-2 py-1.5"
+        className="min-w-0 field px-2 py-1.5"
       >
         {groups
           .filter((g) => g.languages.length > 0)

@@ -53,7 +53,7 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
         </QuietButton>
       </div>
       {heard > 0 && workshop.data && (
-        <label className="mt-4 block px-1 text-[13px] text-soft">
+        <label className="mt-4 block px-1 text-note text-soft">
           Words count as unsure
           <input
             type="range"
@@ -65,13 +65,13 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
             onChange={(e) => unsureBelow.mutate(workshop.data!.steps[Number(e.target.value)])}
             className="mt-1 w-full accent-accent"
           />
-          <span className="flex justify-between text-xs">
+          <span className="flex justify-between text-tiny">
             <span>only the worst</span>
             <span>all that may be wrong</span>
           </span>
         </label>
       )}
-      <label className="mt-3 flex items-center gap-2 px-1 text-[13px] text-soft">
+      <label className="mt-3 flex items-center gap-2 px-1 text-note text-soft">
         <input
           type="checkbox"
           checked={pauseWhileTyping}
@@ -98,7 +98,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
   const keep = (
     <button
       onClick={() => addTerm.mutate({ term: plain, sayAs: undefined })}
-      className="mt-2 flex items-center gap-1.5 text-[13px] text-accent hover:underline"
+      className="mt-2 flex items-center gap-1.5 text-note text-accent hover:underline"
     >
       <BookPlus size={14} /> “{plain}” is a term of {clip.client?.name ?? 'the workshop'}
     </button>
@@ -107,7 +107,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
   if (!wrong) return word.source === 'TYPED' && plain && !known ? keep : null;
   return (
     <div className="mt-3 rounded-lg bg-paper p-3">
-      <p className="text-[13px] text-soft">In no dictionary and no glossary. Was this meant?</p>
+      <p className="text-note text-soft">In no dictionary and no glossary. Was this meant?</p>
       <div className="my-2 flex flex-wrap gap-1.5">
         {suggestions.data?.map((s) => (
           <button
@@ -121,7 +121,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
             {s}
           </button>
         ))}
-        {suggestions.data?.length === 0 && <span className="text-[13px]">Nothing comes near it.</span>}
+        {suggestions.data?.length === 0 && <span className="text-note">Nothing comes near it.</span>}
       </div>
       {keep}
     </div>

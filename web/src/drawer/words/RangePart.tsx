@@ -14,7 +14,7 @@ export function RangePart({ clip }: { clip: Clip }) {
     });
   if (!range) {
     return (
-      <p className="flex items-center justify-between text-[13px] text-soft">
+      <p className="flex items-center justify-between text-note text-soft">
         <span>Over the whole clip</span>
         <button
           onClick={() => {
@@ -30,7 +30,7 @@ export function RangePart({ clip }: { clip: Clip }) {
     );
   }
   return (
-    <div role="group" aria-label="Part of the clip" className="flex items-center gap-2 text-[13px] text-soft">
+    <div role="group" aria-label="Part of the clip" className="flex items-center gap-2 text-note text-soft">
       <span>From</span>
       <Time label="From" ms={range.fromMs} onSet={(ms) => set(ms, range.toMs)} />
       <span>to</span>
@@ -70,7 +70,7 @@ function Time(props: { label: string; ms: number; onSet: (ms: number) => void })
         }
         e.stopPropagation();
       }}
-      className="w-[74px] rounded-md border border-rule bg-paper px-1.5 py-1 text-right text-ink"
+      className="w-[74px] field px-1.5 py-1 text-right text-ink"
     />
   );
 }

@@ -11,7 +11,7 @@ export function ReadingsOf({ clip, track, word }: { clip: Clip; track: Track; wo
   if (!heard || !readings.data || readings.data.length === 0) return null;
   return (
     <div className="mt-3" role="group" aria-label="Other readings">
-      <p className="mb-1.5 text-[13px] text-soft">May be</p>
+      <p className="mb-1.5 text-note text-soft">May be</p>
       <ul className="space-y-0.5">
         {readings.data.map((reading, i) => (
           <li key={reading.find + reading.with}>
@@ -31,7 +31,7 @@ export function ReadingsOf({ clip, track, word }: { clip: Clip; track: Track; wo
                 {reading.find.includes(' ') && <span className="text-soft">{reading.find} → </span>}
                 {reading.with}
               </span>
-              <kbd className="font-sans text-xs text-soft">{i === 0 ? 'Q' : `Alt ${i + 1}`}</kbd>
+              <kbd className="font-sans text-tiny text-soft">{i === 0 ? 'Q' : `Alt ${i + 1}`}</kbd>
             </button>
           </li>
         ))}

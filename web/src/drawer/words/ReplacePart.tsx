@@ -34,7 +34,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
   return (
     <section aria-label="Replace everywhere" className="mb-7">
       <div className="mb-3 flex items-center justify-between">
-        <h2 className="text-[15px] font-semibold">Replace everywhere</h2>
+        <h2 className="text-head font-semibold">Replace everywhere</h2>
         <button aria-label="Close" onClick={close} className="rounded-md p-1.5 hover:bg-sunk">
           <X size={16} />
         </button>
@@ -64,7 +64,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
           className={field}
         />
         {find.trim() !== '' && (
-          <p className="text-[13px] text-soft" aria-live="polite">
+          <p className="text-note text-soft" aria-live="polite">
             {found.length === 0
               ? 'It stands nowhere in this track.'
               : `${found.length} ${found.length === 1 ? 'place' : 'places'}. Case and punctuation stay as they are there.`}
@@ -92,7 +92,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
                 />
                 <span className="min-w-0">
                   <Changed before={place.before} after={place.after} />
-                  {place.locked && <span className="block text-xs text-soft">Locked: it stays</span>}
+                  {place.locked && <span className="block text-tiny text-soft">Locked: it stays</span>}
                 </span>
                 <button
                   type="button"
@@ -100,7 +100,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
                     const cue = track.cues.find((c) => c.id === place.cueId);
                     if (cue) usePlayer.getState().play(cue.showMs, cue.hideMs);
                   }}
-                  className="ml-auto flex-none self-start text-xs text-accent hover:underline"
+                  className="ml-auto flex-none self-start text-tiny text-accent hover:underline"
                 >
                   Hear
                 </button>
@@ -108,7 +108,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
             </li>
           ))}
         </ul>
-        <label className="flex items-center gap-2 px-1 text-[13px] text-soft">
+        <label className="flex items-center gap-2 px-1 text-note text-soft">
           <input
             type="checkbox"
             checked={term}

@@ -1,7 +1,7 @@
 import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react';
 import { useChange, useOrder } from '../../api/queries';
+import { usePolicies } from '../../state/policies';
 import type { Clip, Track, WordsRequest } from '../../api/types';
-import { useChoices } from '../../state/choices';
 import { stamp } from '../../player/time';
 import { chosenCues, useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
@@ -24,14 +24,14 @@ const SOURCES: Record<string, string> = {
 export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   const selected = useSelection((s) => s.selected);
   const change = useChange(clip.id);
-  const policies = useChoices((s) => s.policies);
+  const policies = usePolicies().chosen;
   const again = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
   if (selected.kind === 'word') {
     const word = track.cues.flatMap((c) => c.words).find((w) => w.id === selected.id);
     if (word) {
       return (
         <Section title={`This word: ${word.text}`}>
-          <p className="mb-3 text-[13px] text-soft">
+          <p className="mb-3 text-note text-soft">
             {stamp(word.startMs)} to {stamp(word.endMs)}, {word.endMs - word.startMs} ms,{' '}
             {SOURCES[word.source]}
           </p>
@@ -74,7 +74,7 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
       const locked = cues.every((c) => c.locked);
       return (
         <Section title={cues.length === 1 ? 'This cue' : `These ${cues.length} cues`}>
-          <p className="mb-3 text-[13px] text-soft">
+          <p className="mb-3 text-note text-soft">
             {stamp(first.showMs)} to {stamp(last.hideMs)}, {words.length}{' '}
             {words.length === 1 ? 'word' : 'words'}
             {cues.length === 1 && `, ${first.speed.toFixed(0)} characters a second`}
@@ -110,12 +110,12 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   const locked = track.cues.every((c) => c.locked);
   return (
     <Section title="The track">
-      <p className="text-[13px] text-soft">
+      <p className="text-note text-soft">
         {words} words in {track.cues.length} cues. Click a word to go there; Enter types in its cue.
       </p>
       <button
         onClick={() => change.mutate({ kind: 'lock', cueIds: track.cues.map((c) => c.id), locked: !locked })}
-        className="mt-1.5 flex items-center gap-1.5 text-[13px] text-soft hover:text-ink"
+        className="mt-1.5 flex items-center gap-1.5 text-note text-soft hover:text-ink"
       >
         {locked ? <LockOpen size={13} /> : <Lock size={13} />}{' '}
         {locked ? 'Unlock the track' : 'Lock the whole track'}

@@ -25,7 +25,7 @@ export function SoundPart({ clip }: { clip: Clip }) {
   };
   return (
     <fieldset>
-      <legend className="mb-1 text-[13px] text-soft">Listen to</legend>
+      <legend className="mb-1 text-note text-soft">Listen to</legend>
       <audio ref={audio} onEnded={() => setHeard(null)} />
       {clip.soundChoices.map(({ choice, label }) => (
         <div key={choice} className="flex items-center gap-2 py-0.5">

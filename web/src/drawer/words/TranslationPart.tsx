@@ -10,6 +10,7 @@ import {
 } from '../../api/translations';
 import type { Clip, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
+import { One, OneOf } from '../../ui/OneOf';
 import { QuietButton, Section } from '../../ui/parts';
 
 /** The words in another language, beside the first in the score: typed, or brought by a translator. */
@@ -35,27 +36,26 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
   return (
     <Section title="Translation">
       {clip.translations.length > 0 && (
-        <div
-          role="radiogroup"
-          aria-label="Translation beside the words"
+        <OneOf
+          label="Translation beside the words"
+          value={beside ?? ''}
+          onChange={(tag) => set({ beside: tag || null, onStage: null })}
           className="mb-3 flex flex-wrap gap-1.5"
         >
           {[null, ...clip.translations].map((tag) => (
-            <button
+            <One
               key={tag ?? ''}
-              role="radio"
-              aria-checked={beside === tag}
-              onClick={() => set({ beside: tag, onStage: null })}
-              className={`rounded-full border px-3 py-1 ${beside === tag ? 'border-accent bg-tint font-semibold' : 'border-rule hover:border-ink'}`}
+              value={tag ?? ''}
+              className="rounded-full border border-rule px-3 py-1 hover:border-ink data-[state=checked]:border-accent data-[state=checked]:bg-tint data-[state=checked]:font-semibold"
             >
               {tag ? name(tag) : 'None'}
-            </button>
+            </One>
           ))}
-        </div>
+        </OneOf>
       )}
       {beside && clip.translations.includes(beside) ? (
         <div className="space-y-2">
-          <p className="text-[13px] text-soft">
+          <p className="text-note text-soft">
             {done} of {track.cues.length} cues have a text.
             {fast > 0 &&
               ` ${fast} ${fast === 1 ? 'is' : 'are'} too long to read in ${fast === 1 ? 'its' : 'their'} time.`}
@@ -66,23 +66,23 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
             </QuietButton>
           ))}
           {translators.data?.length === 0 && (
-            <p className="text-[13px] text-soft">
+            <p className="text-note text-soft">
               No translator for this pair is here: click a line in the score and type. Translators are added
-              with <code className="text-xs">./salt-drum start --with-translation</code>.
+              with <code className="text-tiny">./salt-drum start --with-translation</code>.
             </p>
           )}
           {(translators.data?.length ?? 0) > 0 && (
-            <p className="text-[13px] text-soft">Lines that a hand typed, confirmed or locked stay.</p>
+            <p className="text-note text-soft">Lines that a hand typed, confirmed or locked stay.</p>
           )}
           {translation.data?.undo && (
             <button
               onClick={() => change.mutate({ kind: 'undo' })}
-              className="block text-[13px] text-accent hover:underline"
+              className="block text-note text-accent hover:underline"
             >
               Undo: {translation.data.undo}
             </button>
           )}
-          <label className="flex items-center gap-2 px-1 text-[13px] text-soft">
+          <label className="flex items-center gap-2 px-1 text-note text-soft">
             <input
               type="checkbox"
               checked={onStage === beside}
@@ -96,7 +96,7 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
               remove.mutate(beside);
               set({ beside: null, onStage: null });
             }}
-            className="flex items-center gap-1.5 px-1 text-[13px] text-soft hover:text-ink"
+            className="flex items-center gap-1.5 px-1 text-note text-soft hover:text-ink"
           >
             <Trash2 size={13} /> Remove the {name(beside)} translation
           </button>
@@ -107,7 +107,7 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
             aria-label="Language of a new translation"
             value={wanted}
             onChange={(e) => setWanted(e.target.value)}
-            className="min-w-0 flex-1 rounded-lg border border-rule bg-paper px-2 py-1.5"
+            className="min-w-0 flex-1 field px-2 py-1.5"
           >
             <option value="">Another language</option>
             {languages.data

@@ -2,13 +2,13 @@ import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useState } from 'react';
 import { useGuess } from '../../api/hearing';
 import { useLanguages, useOrder } from '../../api/queries';
+import { usePolicies } from '../../state/policies';
 import type { Clip, Job, Track, WordsRequest } from '../../api/types';
-import { useChoices } from '../../state/choices';
 import { usePanels } from '../../state/panels';
 import { useSelection } from '../../state/selection';
 import { JobLine } from '../JobLine';
 import { MainButton, QuietButton, Section } from '../../ui/parts';
-import { DRAFT_POLICIES, DraftPart, withPolicy } from './DraftPart';
+import { DraftPart } from './DraftPart';
 import { FilePart } from './FilePart';
 import { FlaggedPart } from './FlaggedPart';
 import { GlossaryPart } from './GlossaryPart';
@@ -23,7 +23,7 @@ import { TranslationPart } from './TranslationPart';
 export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [script, setScript] = useState('');
   const [chosen, setLanguage] = useState<string | null>(null);
-  const { policies, setPolicies } = useChoices();
+  const policies = usePolicies();
   const range = usePanels((s) => s.range);
   const part = range ? { fromMs: Math.round(range.fromMs), toMs: Math.round(range.toMs) } : {};
   const guess = useGuess(script.slice(0, 2000));
@@ -50,7 +50,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
           <div className="space-y-3">
             {failed && <p className="rounded-lg bg-tint p-3">{failed.message}</p>}
             <label className="block">
-              <span className="mb-1 block text-[13px] text-soft">What is said</span>
+              <span className="mb-1 block text-note text-soft">What is said</span>
               <textarea
                 id="script"
                 dir="auto"
@@ -58,12 +58,12 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 onChange={(e) => setScript(e.target.value)}
                 rows={has ? 4 : 9}
                 placeholder="Paste the script here"
-                className="w-full resize-y rounded-lg border border-rule bg-paper px-3 py-2 leading-relaxed placeholder:text-soft"
+                className="w-full resize-y field px-3 py-2 leading-relaxed"
               />
             </label>
             <LanguageSelect languages={languages.data ?? []} value={language} onChange={setLanguage} />
             {proposed && (
-              <p className="text-[13px] text-soft">
+              <p className="text-note text-soft">
                 This looks like {proposed.name}.{' '}
                 <button onClick={() => setLanguage(proposed.tag)} className="text-accent underline">
                   Take {proposed.name}
@@ -73,28 +73,30 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
             <SoundPart clip={clip} />
             <RangePart clip={clip} />
             {able && (able.tag !== 'en' || !able.recognised) && (
-              <p className="text-[13px] text-soft">{able.offer}</p>
+              <p className="text-note text-soft">{able.offer}</p>
             )}
             <MainButton disabled={!script.trim()} onClick={() => order.mutate({ script, language, ...part })}>
               <ScrollText size={16} /> Place on the voice
             </MainButton>
             {clip.sounds > 0 && able?.recognised && (
               <>
-                <QuietButton onClick={() => order.mutate({ language, policies, ...part })}>
+                <QuietButton onClick={() => order.mutate({ language, policies: policies.chosen, ...part })}>
                   <Ear size={16} /> Recognise the speech
                 </QuietButton>
                 <div className="space-y-1 px-1">
-                  {DRAFT_POLICIES.map(({ policy, label }) => (
-                    <label key={policy} className="flex items-center gap-2 text-[13px] text-soft">
-                      <input
-                        type="checkbox"
-                        checked={policies.includes(policy)}
-                        onChange={(e) => setPolicies(withPolicy(policies, policy, e.target.checked))}
-                        className="accent-accent"
-                      />
-                      {label}
-                    </label>
-                  ))}
+                  {policies.all
+                    .filter((view) => view.draft !== 'NEVER')
+                    .map((view) => (
+                      <label key={view.policy} className="flex items-center gap-2 text-note text-soft">
+                        <input
+                          type="checkbox"
+                          checked={policies.chosen.includes(view.policy)}
+                          onChange={(e) => policies.choose(view, e.target.checked)}
+                          className="accent-accent"
+                        />
+                        {view.label}
+                      </label>
+                    ))}
                 </div>
               </>
             )}
@@ -107,7 +109,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
               </>
             )}
             {has && (
-              <p className="text-[13px] text-soft">
+              <p className="text-note text-soft">
                 {range
                   ? 'Replaces the words of this part; the others stay. Undo brings them back.'
                   : 'Placing, recognising and reading a file replace all words of the track. Undo brings them back.'}

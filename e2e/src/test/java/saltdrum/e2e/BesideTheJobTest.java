@@ -97,7 +97,7 @@ class BesideTheJobTest extends OnTheBench {
         page.locator("video[style*='contain']").waitFor();
         JsonNode head = track(clipId).path("head");
         assertThat(head.path("frame").path("sit").asString()).isEqualTo("FIT");
-        assertThat(head.path("output").path("height").asInt()).isEqualTo(1920);
+        assertThat(head.path("layout").path("output").path("height").asInt()).isEqualTo(1920);
     }
 
     @Test

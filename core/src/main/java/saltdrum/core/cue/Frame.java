@@ -58,6 +58,10 @@ public record Frame(Aspect aspect, Sit sit, String barColour) {
         return new Frame(aspect, fit ? Sit.FIT : Sit.FILL, OWN.barColour);
     }
 
+    public FrameLayout layout(Size clip) {
+        return FrameLayout.of(this, clip);
+    }
+
     /** Size of the output for a clip of that size: even, no larger than the clip in the side that fills. */
     public Size output(Size clip) {
         if (aspect == Aspect.OWN) {

@@ -79,18 +79,16 @@ public record Track(
      * The stretch in which cues side by side were said: from their first word to their last, and as much around them as
      * is free, at most {@code aroundMs} on each side.
      *
-     * @return from and to, ms
      * @throws BadInputException when one of them is not there
      */
-    public int[] stretchOf(List<Long> cueIds, int aroundMs) {
+    public Range stretchOf(List<Long> cueIds, int aroundMs) {
         int first = cueIds.stream().mapToInt(this::indexOfCue).min().orElseThrow();
         int last = cueIds.stream().mapToInt(this::indexOfCue).max().orElseThrow();
         int floor = first == 0 ? 0 : cues.get(first - 1).lastWordMs();
         int ceiling = last + 1 == cues.size() ? endMs() : cues.get(last + 1).firstWordMs();
-        return new int[] {
-            Math.max(floor, cues.get(first).firstWordMs() - aroundMs),
-            Math.min(ceiling, cues.get(last).lastWordMs() + aroundMs)
-        };
+        return new Range(
+                Math.max(floor, cues.get(first).firstWordMs() - aroundMs),
+                Math.min(ceiling, cues.get(last).lastWordMs() + aroundMs));
     }
 
     public int indexOfCue(long cueId) {

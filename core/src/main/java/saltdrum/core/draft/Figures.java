@@ -99,40 +99,23 @@ final class Figures {
 
     /** The longest number from here, or null. */
     static Number number(List<Word> words, int from) {
-        long total = 0;
-        long group = 0;
+        Sum sum = new Sum(0, 0, false, 0);
         int end = from;
-        int count = 0;
-        boolean afterTens = false;
         for (int i = from; i < words.size(); i++) {
-            String plain = plain(words.get(i));
-            boolean bridges = plain.equals("and")
-                    && i > from
-                    && SCALES.containsKey(plain(words.get(i - 1)))
-                    && i + 1 < words.size()
-                    && small(plain(words.get(i + 1)));
-            if (bridges) {
+            if (bridges(words, i, from)) {
                 continue;
             }
-            String[] parts = plain.split("-");
-            long[] state = {total, group, afterTens ? 1 : 0, count};
-            boolean fits = true;
-            for (String part : parts) {
-                fits &= add(part, state);
-            }
-            if (!fits) {
+            Sum longer = sum.with(plain(words.get(i)).split("-"));
+            if (longer == null) {
                 break;
             }
-            total = state[0];
-            group = state[1];
-            afterTens = state[2] == 1;
-            count = (int) state[3];
+            sum = longer;
             end = i + 1;
             if (!tail(words.get(i).text()).isEmpty()) {
                 break;
             }
         }
-        long value = total + group;
+        long value = sum.total + sum.group;
         Number rest = end - from == 1 && value >= 13 && value <= 20 ? longest(words, end) : null;
         if (rest != null
                 && rest.value >= 10
@@ -141,7 +124,16 @@ final class Figures {
             // A year: nineteen eighty-seven.
             return new Number(value * 100 + rest.value, rest.end);
         }
-        return count == 0 ? null : new Number(value, end);
+        return sum.count == 0 ? null : new Number(value, end);
+    }
+
+    /** Whether a word is the “and” of “two hundred and five”. */
+    private static boolean bridges(List<Word> words, int i, int from) {
+        return plain(words.get(i)).equals("and")
+                && i > from
+                && SCALES.containsKey(plain(words.get(i - 1)))
+                && i + 1 < words.size()
+                && small(plain(words.get(i + 1)));
     }
 
     private static boolean small(String word) {
@@ -149,31 +141,41 @@ final class Figures {
         return UNITS.containsKey(first) || TENS.containsKey(first);
     }
 
-    /** State: total of thousands, the open group, whether tens wait for units, how many words so far. */
-    private static boolean add(String word, long[] state) {
-        Integer unit = UNITS.get(word);
-        Integer tens = TENS.get(word);
-        Integer scale = SCALES.get(word);
-        boolean tensWait = state[2] == 1;
-        if (unit != null && (state[1] % 100 == 0 || tensWait && unit < 10)) {
-            state[1] += unit;
-            state[2] = 0;
-        } else if (tens != null && state[1] % 100 == 0) {
-            state[1] += tens;
-            state[2] = 1;
-        } else if (scale != null && state[3] > 0 && state[1] > 0 && (scale > 100 || state[1] < 100)) {
-            if (scale == 100) {
-                state[1] *= 100;
-            } else {
-                state[0] += state[1] * scale;
-                state[1] = 0;
+    /**
+     * A number as far as it was read.
+     *
+     * @param total the thousands that are closed
+     * @param group what is added up since
+     * @param afterTens whether tens wait for their units
+     * @param count how many words it has
+     */
+    private record Sum(long total, long group, boolean afterTens, int count) {
+        /** With these words more, or null when they do not go on with it. */
+        Sum with(String... words) {
+            Sum sum = this;
+            for (String word : words) {
+                sum = sum == null ? null : sum.with(word);
             }
-            state[2] = 0;
-        } else {
-            return false;
+            return sum;
         }
-        state[3]++;
-        return true;
+
+        private Sum with(String word) {
+            Integer unit = UNITS.get(word);
+            Integer tens = TENS.get(word);
+            Integer scale = SCALES.get(word);
+            if (unit != null && (group % 100 == 0 || afterTens && unit < 10)) {
+                return new Sum(total, group + unit, false, count + 1);
+            }
+            if (tens != null && group % 100 == 0) {
+                return new Sum(total, group + tens, true, count + 1);
+            }
+            if (scale != null && count > 0 && group > 0 && (scale > 100 || group < 100)) {
+                return scale == 100
+                        ? new Sum(total, group * 100, false, count + 1)
+                        : new Sum(total + group * scale, 0, false, count + 1);
+            }
+            return null;
+        }
     }
 
     static String plain(Word word) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Range;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.Captions;
@@ -39,8 +40,7 @@ public record BringIn(Edit edit, List<Cue> cues, List<Repair> repairs) {
         }
         Edit edit = file.broken()
                 ? new BringInCues(file.language(), cues, file.regions())
-                : new ReplaceWords(
-                        file.language() == null ? language : file.language(), words(cues), 0, Integer.MAX_VALUE);
+                : new ReplaceWords(file.language() == null ? language : file.language(), words(cues), Range.ALL);
         return new BringIn(edit, cues, List.copyOf(repairs));
     }
 

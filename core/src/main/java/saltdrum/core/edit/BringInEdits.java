@@ -9,6 +9,7 @@ import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
@@ -38,19 +39,20 @@ final class BringInEdits {
     }
 
     static Track replaceWords(Track track, ReplaceWords e) {
+        Range range = e.range();
         for (Cue cue : track.cues()) {
-            if (cue.locked() && cue.words().stream().anyMatch(word -> inRange(word, e))) {
+            if (cue.locked() && cue.words().stream().anyMatch(word -> range.holds(word))) {
                 Edits.unlocked(cue);
             }
         }
         Ids ids = new Ids(track.nextId());
         List<Word> fresh = fresh(track, e, ids);
         track.cues().stream()
-                .filter(cue -> !fresh.isEmpty() && straddles(cue, e))
+                .filter(cue -> !fresh.isEmpty() && range.isWithin(cue))
                 .forEach(Edits::unlocked);
         List<Cue> cues = cues(track, e, fresh, ids);
         List<Unscripted> beside = track.beside().unscripted().stream()
-                .filter(heard -> heard.startMs() < e.fromMs() || heard.startMs() >= e.toMs())
+                .filter(heard -> !range.holds(heard.startMs()))
                 .collect(Collectors.toCollection(ArrayList::new));
         e.unscripted()
                 .forEach(heard -> beside.add(new Unscripted(ids.next(), heard.startMs(), heard.endMs(), heard.text())));
@@ -62,14 +64,15 @@ final class BringInEdits {
 
     /** The new words as far as there is room between those that stay. */
     private static List<Word> fresh(Track track, ReplaceWords e, Ids ids) {
-        List<Word> kept = track.words().filter(word -> !inRange(word, e)).toList();
+        Range range = e.range();
+        List<Word> kept = track.words().filter(word -> !range.holds(word)).toList();
         int floor = kept.stream()
-                .filter(w -> w.startMs() < e.fromMs())
+                .filter(w -> w.startMs() < range.fromMs())
                 .mapToInt(Word::endMs)
                 .max()
                 .orElse(0);
         int ceiling = kept.stream()
-                .filter(w -> w.startMs() >= e.toMs())
+                .filter(w -> w.startMs() >= range.toMs())
                 .mapToInt(Word::startMs)
                 .min()
                 .orElse(track.endMs());
@@ -82,22 +85,23 @@ final class BringInEdits {
 
     /** Whole cues outside the range stay as they are; what is left of a cue that straddles it is broken anew. */
     private static List<Cue> cues(Track track, ReplaceWords e, List<Word> fresh, Ids ids) {
+        Range range = e.range();
         List<Cue> result = new ArrayList<>();
         List<Word> run = new ArrayList<>();
         boolean placed = false;
         for (Cue cue : track.cues()) {
-            boolean after = cue.firstWordMs() >= e.toMs();
+            boolean after = cue.firstWordMs() >= range.toMs();
             if (after && !placed) {
                 run.addAll(fresh);
                 placed = true;
             }
-            boolean whole = cue.words().stream().noneMatch(word -> inRange(word, e));
-            if (whole && (fresh.isEmpty() || !straddles(cue, e))) {
+            boolean whole = cue.words().stream().noneMatch(word -> range.holds(word));
+            if (whole && (fresh.isEmpty() || !range.isWithin(cue))) {
                 result.addAll(Breaker.cues(sorted(run), track.recipe(), e.language(), ids));
                 run.clear();
                 result.add(cue);
             } else {
-                cue.words().stream().filter(word -> !inRange(word, e)).forEach(run::add);
+                cue.words().stream().filter(word -> !range.holds(word)).forEach(run::add);
             }
         }
         if (!placed) {
@@ -111,14 +115,5 @@ final class BringInEdits {
         return words.stream()
                 .sorted(java.util.Comparator.comparingInt(Word::startMs))
                 .toList();
-    }
-
-    /** Whether the range lies within the cue. */
-    private static boolean straddles(Cue cue, ReplaceWords e) {
-        return cue.firstWordMs() < e.fromMs() && cue.lastWordMs() > e.toMs();
-    }
-
-    static boolean inRange(Word word, ReplaceWords e) {
-        return word.startMs() >= e.fromMs() && word.startMs() < e.toMs();
     }
 }

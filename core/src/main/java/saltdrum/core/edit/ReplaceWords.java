@@ -1,7 +1,9 @@
 package saltdrum.core.edit;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
@@ -12,8 +14,17 @@ public record ReplaceWords(String language, List<Word> words, int fromMs, int to
         unscripted = unscripted == null ? List.of() : unscripted;
     }
 
-    public ReplaceWords(String language, List<Word> words, int fromMs, int toMs) {
-        this(language, words, fromMs, toMs, List.of());
+    public ReplaceWords(String language, List<Word> words, Range range, List<Unscripted> unscripted) {
+        this(language, words, range.fromMs(), range.toMs(), unscripted);
+    }
+
+    public ReplaceWords(String language, List<Word> words, Range range) {
+        this(language, words, range, List.of());
+    }
+
+    @JsonIgnore
+    public Range range() {
+        return new Range(fromMs, toMs);
     }
 
     @Override

@@ -43,6 +43,15 @@ final class Ttml {
     private double tickRate = 1;
     private String language;
 
+    /** Of the elements that are open, the innermost first. */
+    private final Deque<Time> times = new ArrayDeque<>(List.of(new Time(0, null)));
+
+    private final Deque<TtmlLayout.Place> places = new ArrayDeque<>(List.of(TtmlLayout.Place.NONE));
+    /** The text of the paragraph that is open, and its line in the file; null between paragraphs. */
+    private CueText words;
+
+    private int line;
+
     private Ttml() {}
 
     static CaptionFile read(String text) {
@@ -79,57 +88,55 @@ final class Ttml {
     private record Time(int begin, Integer end) {}
 
     private void document(XMLStreamReader xml) throws XMLStreamException {
-        Deque<Time> times = new ArrayDeque<>();
-        times.push(new Time(0, null));
-        Deque<TtmlLayout.Place> places = new ArrayDeque<>();
-        places.push(TtmlLayout.Place.NONE);
-        CueText words = null;
-        int line = 0;
         while (xml.hasNext()) {
             switch (xml.next()) {
-                case XMLStreamConstants.START_ELEMENT -> {
-                    String name = xml.getLocalName();
-                    if (name.equals("tt")) {
-                        parameters(xml);
-                    }
-                    layout.begin(xml);
-                    places.push(layout.place(xml, places.peek()));
-                    Time time = time(xml, times.peek());
-                    times.push(time);
-                    if (name.equals("p")) {
-                        words = new CueText();
-                        line = xml.getLocation().getLineNumber();
-                    } else if (words != null && name.equals("br")) {
-                        words.newLine();
-                    } else if (words != null && name.equals("span")) {
-                        if (xml.getAttributeValue(null, "begin") != null) {
-                            words.time(time.begin);
-                        }
-                        words.emphasis("bold".equals(xml.getAttributeValue(STYLING, "fontWeight"))
-                                || "italic".equals(xml.getAttributeValue(STYLING, "fontStyle")));
-                    }
-                }
+                case XMLStreamConstants.START_ELEMENT -> begin(xml);
                 case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> {
                     if (words != null) {
                         words.text(xml.getText());
                     }
                 }
-                case XMLStreamConstants.END_ELEMENT -> {
-                    Time time = times.pop();
-                    TtmlLayout.Place place = places.pop();
-                    layout.end(xml.getLocalName());
-                    if (words != null && xml.getLocalName().equals("span")) {
-                        if (time.end != null && !time.end.equals(times.peek().end)) {
-                            words.time(time.end);
-                        }
-                        words.emphasis(false);
-                    } else if (words != null && xml.getLocalName().equals("p")) {
-                        cue(words, time, layout.settings(place), line);
-                        words = null;
-                    }
-                }
+                case XMLStreamConstants.END_ELEMENT -> end(xml);
                 default -> {}
             }
+        }
+    }
+
+    private void begin(XMLStreamReader xml) {
+        String name = xml.getLocalName();
+        if (name.equals("tt")) {
+            parameters(xml);
+        }
+        layout.begin(xml);
+        places.push(layout.place(xml, places.peek()));
+        Time time = time(xml, times.peek());
+        times.push(time);
+        if (name.equals("p")) {
+            words = new CueText();
+            line = xml.getLocation().getLineNumber();
+        } else if (words != null && name.equals("br")) {
+            words.newLine();
+        } else if (words != null && name.equals("span")) {
+            if (xml.getAttributeValue(null, "begin") != null) {
+                words.time(time.begin);
+            }
+            words.emphasis("bold".equals(xml.getAttributeValue(STYLING, "fontWeight"))
+                    || "italic".equals(xml.getAttributeValue(STYLING, "fontStyle")));
+        }
+    }
+
+    private void end(XMLStreamReader xml) {
+        Time time = times.pop();
+        TtmlLayout.Place place = places.pop();
+        layout.end(xml.getLocalName());
+        if (words != null && xml.getLocalName().equals("span")) {
+            if (time.end != null && !time.end.equals(times.peek().end)) {
+                words.time(time.end);
+            }
+            words.emphasis(false);
+        } else if (words != null && xml.getLocalName().equals("p")) {
+            cue(words, time, layout.settings(place), line);
+            words = null;
         }
     }
 

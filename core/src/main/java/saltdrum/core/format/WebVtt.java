@@ -135,41 +135,40 @@ final class WebVtt extends CueReader {
         }
         List<CueTime> times = CueTime.of(track);
         for (int i = 0; i < times.size(); i++) {
-            Cue cue = track.cues().get(i);
-            CueTime time = times.get(i);
-            out.append(Clock.full(time.showMs(), '.')).append(" --> ").append(Clock.full(time.hideMs(), '.'));
-            if (cue.given() != null && cue.given().settings() != null) {
-                out.append(' ').append(cue.given().settings());
-            }
-            out.append('\n');
-            int last = time.showMs();
-            for (int w = 0; w < cue.words().size(); w++) {
-                Word word = cue.words().get(w);
-                if (w > 0) {
-                    if (cue.lineStarts().contains(w)) {
-                        out.append('\n');
-                    } else if (Scripts.spaced(
-                            cue.words().get(w - 1).text(), cue.words().get(w).text())) {
-                        out.append(' ');
-                    }
-                }
-                // A timestamp must lie after the one before it and inside the cue.
-                if (word.startMs() > last && word.startMs() < time.hideMs()) {
-                    out.append(stamp(word.startMs()));
-                    last = word.startMs();
-                }
-                String text = escaped(word.text());
-                out.append(word.emphasis() > 0 ? "<b>" + text + "</b>" : text);
-                boolean touches =
-                        w + 1 < cue.words().size() && cue.words().get(w + 1).startMs() == word.endMs();
-                if (!touches && word.endMs() > last && word.endMs() < time.hideMs()) {
-                    out.append(stamp(word.endMs()));
-                    last = word.endMs();
-                }
-            }
-            out.append("\n\n");
+            write(out, track.cues().get(i), times.get(i));
         }
         return out.toString();
+    }
+
+    private static void write(StringBuilder out, Cue cue, CueTime time) {
+        out.append(Clock.full(time.showMs(), '.')).append(" --> ").append(Clock.full(time.hideMs(), '.'));
+        if (cue.given() != null && cue.given().settings() != null) {
+            out.append(' ').append(cue.given().settings());
+        }
+        out.append('\n');
+        int last = time.showMs();
+        for (int w = 0; w < cue.words().size(); w++) {
+            Word word = cue.words().get(w);
+            Word next = w + 1 < cue.words().size() ? cue.words().get(w + 1) : null;
+            // A timestamp must lie after the one before it and inside the cue.
+            if (word.startMs() > last && word.startMs() < time.hideMs()) {
+                out.append(stamp(word.startMs()));
+                last = word.startMs();
+            }
+            String text = escaped(word.text());
+            out.append(word.emphasis() > 0 ? "<b>" + text + "</b>" : text);
+            boolean touches = next != null && next.startMs() == word.endMs();
+            if (!touches && word.endMs() > last && word.endMs() < time.hideMs()) {
+                out.append(stamp(word.endMs()));
+                last = word.endMs();
+            }
+            if (next != null && cue.lineStarts().contains(w + 1)) {
+                out.append('\n');
+            } else if (next != null && Scripts.spaced(word.text(), next.text())) {
+                out.append(' ');
+            }
+        }
+        out.append("\n\n");
     }
 
     private static String stamp(int ms) {

@@ -11,6 +11,7 @@ import net.jqwik.api.Combinators;
 import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
@@ -150,8 +151,7 @@ final class EditDice {
                     on -> new ReplaceWords(
                             "en",
                             on.heard(),
-                            on.from(),
-                            on.from() + 1 + on.die.other,
+                            new Range(on.from(), on.from() + 1 + on.die.other),
                             List.of(new Unscripted(
                                     0, on.from() + on.die.place, on.from() + on.die.place + 200, "ho")))),
             kind(

@@ -11,6 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Pin;
@@ -133,7 +134,7 @@ class EditsTest {
     @Test
     void wordsHeardInARangeReplaceOnlyThatRange() {
         List<Word> heard = List.of(word(1, "Four", 2200, 2500), word(2, "coats", 2600, 2900));
-        Track replaced = new ReplaceWords("en", heard, 2200, 3300).on(track);
+        Track replaced = new ReplaceWords("en", heard, new Range(2200, 3300)).on(track);
         assertThat(replaced.words().map(Word::text))
                 .containsExactly("Sand", "it", "first.", "Four", "coats", "Row", "home.");
         assertThat(replaced.cues().get(0)).isEqualTo(track.cues().get(0));

@@ -10,6 +10,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
@@ -89,7 +90,7 @@ class FlaggedEditsTest {
 
     @Test
     void aRangeBroughtInAnewForgetsWhatWasFlaggedInIt() {
-        Track after = new ReplaceWords("en", List.of(), 2000, 3500, List.of()).on(track(2200, 3000, ""));
+        Track after = new ReplaceWords("en", List.of(), new Range(2000, 3500)).on(track(2200, 3000, ""));
         assertThat(after.beside().unscripted()).isEmpty();
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Size;
+import saltdrum.core.plane.Box;
 
 /** The ffmpeg filters that put a clip's picture into its frame. */
 public final class FrameFilter {
@@ -13,35 +15,27 @@ public final class FrameFilter {
     /** Filters joined by commas; never empty. The result is upright, even, square and 8-bit 4:2:0. */
     public static String of(ClipInfo clip, Frame frame) {
         List<String> filters = new ArrayList<>();
-        Size out = frame.output(clip.size());
-        if (!clip.squarePixels()) {
-            filters.add("scale=" + clip.width() + ":" + clip.height() + ",setsar=1");
+        FrameLayout layout = frame.layout(clip.size());
+        Size out = layout.output();
+        Box picture = layout.picture();
+        boolean scaled = picture.width() != clip.width() || picture.height() != clip.height();
+        if (scaled || !clip.squarePixels()) {
+            filters.add(format("scale=%.0f:%.0f:flags=bicubic", picture.width(), picture.height()) + ",setsar=1");
         }
-        if (frame.aspect() == Frame.Aspect.OWN) {
-            if (out.width() != clip.width() || out.height() != clip.height()) {
-                filters.add("crop=" + out.width() + ":" + out.height() + ":0:0");
-            }
-        } else if (frame.sit() == Frame.Sit.FILL) {
-            filters.add(String.format(
-                    Locale.ROOT,
-                    "scale=%d:%d:force_original_aspect_ratio=increase,crop=%d:%d,setsar=1",
-                    out.width(),
-                    out.height(),
-                    out.width(),
-                    out.height()));
-        } else {
-            filters.add(String.format(
-                    Locale.ROOT,
-                    "scale=%d:%d:force_original_aspect_ratio=decrease:force_divisible_by=2,pad=%d:%d:-1:-1:color=0x%s,setsar=1",
-                    out.width(),
-                    out.height(),
-                    out.width(),
-                    out.height(),
-                    frame.barColour().substring(1)));
+        if (picture.width() > out.width() || picture.height() > out.height()) {
+            filters.add(format("crop=%d:%d:%.0f:%.0f", out.width(), out.height(), 0 - picture.x(), 0 - picture.y()));
+        } else if (picture.width() < out.width() || picture.height() < out.height()) {
+            filters.add(format("pad=%d:%d:%.0f:%.0f", out.width(), out.height(), picture.x(), picture.y())
+                    + ":color=0x"
+                    + frame.barColour().substring(1));
         }
         if (!clip.pixelFormat().equals("yuv420p")) {
             filters.add("format=yuv420p");
         }
         return filters.isEmpty() ? "null" : String.join(",", filters);
+    }
+
+    private static String format(String pattern, Object... values) {
+        return String.format(Locale.ROOT, pattern, values);
     }
 }

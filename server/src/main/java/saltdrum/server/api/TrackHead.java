@@ -5,6 +5,7 @@ import java.util.List;
 import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -17,7 +18,7 @@ record TrackHead(
         String style,
         Recipe recipe,
         Frame frame,
-        @Schema(description = "Size of the finished picture") Size output,
+        @Schema(description = "Where the clip's picture lies in the finished one") FrameLayout layout,
         @Schema(description = "Room for a cue after the last one, ms; 0 where there is none") int endRestMs,
         @Schema(description = "Speech that was heard and is not in the script") List<Unscripted> unscripted,
         @Schema(description = "What undo would undo") String undo,
@@ -31,7 +32,7 @@ record TrackHead(
                 track.style(),
                 track.recipe(),
                 track.frame(),
-                track.frame().output(clip),
+                track.frame().layout(clip),
                 CueTime.restAtEnd(CueTime.of(track), track.endMs()),
                 track.beside().unscripted(),
                 stored.steps().undo(),

@@ -2,13 +2,16 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.Arrays;
 import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.ReplaceWords;
@@ -48,35 +51,39 @@ class WordsController {
     record WordsRequest(
             String script, String language, Integer fromMs, Integer toMs, List<Long> cueIds, List<Policy> policies) {}
 
+    /**
+     * @param opposite the one that undoes it; null for none
+     */
+    record PolicyView(Policy policy, String label, Policy.Draft draft, Policy opposite) {}
+
+    @Operation(summary = "How a draft can be written")
+    @GetMapping("/policies")
+    List<PolicyView> policies() {
+        return Arrays.stream(Policy.values())
+                .map(p -> new PolicyView(p, p.said, p.draft, p.opposite()))
+                .toList();
+    }
+
     @Operation(summary = "Gets the words: places a script on the voice, or recognises the speech")
     @PostMapping("/clips/{clipId}/words")
     JobView words(@PathVariable String clipId, @RequestBody WordsRequest request) {
         ClipInfo info = clips.get(clipId).info();
         Track track = tracks.get(clipId).track();
-        int[] range = range(request, track, info.durationMs());
+        Range range = range(request, track, info.durationMs());
         String language = request.language() == null || request.language().isBlank() ? "en" : request.language();
         check(request, language, info);
         // A locked cue in the way is told now, not after the work.
-        new ReplaceWords(language, List.of(), range[0], range[1]).on(track);
+        new ReplaceWords(language, List.of(), range).on(track);
         WorkOrder order = request.script() == null
-                ? new WorkOrder.Recognise(
-                        language, range[0], range[1], request.policies() == null ? List.of() : request.policies())
-                : new WorkOrder.PlaceScript(request.script(), language, range[0], range[1]);
+                ? new WorkOrder.Recognise(language, range, request.policies() == null ? List.of() : request.policies())
+                : new WorkOrder.PlaceScript(request.script(), language, range);
         return JobView.of(workers.order(clipId, order));
     }
 
-    /** From and to, ms. */
-    private static int[] range(WordsRequest request, Track track, long durationMs) {
-        int from = request.fromMs() == null ? 0 : request.fromMs();
-        int to = (int) Math.min(durationMs, request.toMs() == null ? durationMs : request.toMs());
-        if (request.cueIds() != null && !request.cueIds().isEmpty()) {
-            return track.stretchOf(request.cueIds(), AROUND_CUE_MS);
-        }
-        if (from < 0 || from >= to) {
-            throw new BadInputException("That range holds nothing of the clip, which is " + durationMs / 1000.0
-                    + " s long. Choose it again.");
-        }
-        return new int[] {from, to};
+    private static Range range(WordsRequest request, Track track, long durationMs) {
+        return request.cueIds() != null && !request.cueIds().isEmpty()
+                ? track.stretchOf(request.cueIds(), AROUND_CUE_MS)
+                : Range.of(request.fromMs(), request.toMs(), durationMs);
     }
 
     private void check(WordsRequest request, String language, ClipInfo info) {

@@ -2,8 +2,8 @@ package saltdrum.server.work;
 
 import java.util.List;
 import org.springframework.stereotype.Component;
+import saltdrum.core.cue.Range;
 import saltdrum.core.sound.Sound;
-import saltdrum.core.word.Word;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
@@ -27,7 +27,7 @@ class ClipSound {
     }
 
     /** The chosen sound at 16 kHz, as loud as speech usually is; made once and kept. */
-    Sound part(ClipRow clip, int fromMs, int toMs) {
+    Sound part(ClipRow clip, Range range) {
         ClipInfo info = clip.info();
         if (info.sounds().isEmpty()) {
             return Sound.NONE;
@@ -38,19 +38,12 @@ class ClipSound {
                     SpeechCopy.bytes(SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()))));
             clips.speech(clip.id(), hash);
         }
-        return SpeechCopy.of(media.file(hash)).part(fromMs, toMs);
+        return SpeechCopy.of(media.file(hash)).part(range.fromMs(), range.toMs());
     }
 
     List<Term> terms(ClipRow clip) {
         return glossary.holdingFor(clip.clientId()).stream()
                 .map(row -> new Term(row.term(), row.sayAs()))
-                .toList();
-    }
-
-    /** Words of a part, with the whole clip's times. */
-    static List<Word> shifted(List<Word> words, int byMs) {
-        return words.stream()
-                .map(w -> w.withTime(w.startMs() + byMs, w.endMs() + byMs))
                 .toList();
     }
 }

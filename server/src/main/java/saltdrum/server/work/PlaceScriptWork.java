@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Beside.Unscripted;
+import saltdrum.core.cue.Range;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.sound.Sound;
@@ -39,24 +40,24 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
             throw new BadInputException("The script has no words. Paste what is said in the clip.");
         }
         watch.say("Listening to the voice");
-        Sound sound = sounds.part(clip, order.fromMs(), order.toMs());
+        Sound sound = sounds.part(clip, order.range());
         watch.say("Placing " + tokens.size() + " words");
         SpeechResult placed = speech.place(
                 sound,
                 tokens,
                 order.language(),
-                order.toMs() - order.fromMs(),
+                order.range().lengthMs(),
                 sounds.terms(clip),
                 watch::progress,
                 watch::stopped);
-        bringIn(clip, order.language(), placed, order.fromMs(), order.toMs());
+        bringIn(clip, order.language(), placed, order.range());
     }
 
-    private void bringIn(ClipRow clip, String language, SpeechResult placed, int fromMs, int toMs) {
+    private void bringIn(ClipRow clip, String language, SpeechResult placed, Range range) {
         List<Unscripted> unscripted = placed.unscripted().stream()
-                .map(u -> new Unscripted(0, u.startMs() + fromMs, u.endMs() + fromMs, u.text()))
+                .map(u -> new Unscripted(0, u.startMs() + range.fromMs(), u.endMs() + range.fromMs(), u.text()))
                 .toList();
-        Edit edit = new ReplaceWords(language, ClipSound.shifted(placed.words(), fromMs), fromMs, toMs, unscripted);
+        Edit edit = new ReplaceWords(language, range.inClip(placed.words()), range, unscripted);
         StoredTrack stored = tracks.change(clip.id(), -1, edit).after();
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.edit.Edit;
@@ -44,8 +45,8 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
     @Override
     public void work(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
         watch.say("Listening to the voice");
-        Sound sound = sounds.part(clip, order.fromMs(), order.toMs());
-        double length = Math.max(1, order.toMs() - order.fromMs());
+        Sound sound = sounds.part(clip, order.range());
+        double length = Math.max(1, order.range().lengthMs());
         Draft draft = new Draft(clip, order, watch);
         Heard all = speech.recognise(
                 sound,
@@ -64,9 +65,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
         }
         if (all.words().isEmpty()) {
             throw new BadInputException("No speech was heard in "
-                    + (order.fromMs() == 0 && order.toMs() >= clip.info().durationMs()
-                            ? "this clip"
-                            : "this part of the clip")
+                    + (order.range().isAllOf(clip.info().durationMs()) ? "this clip" : "this part of the clip")
                     + ". The track is as it was. Paste the script, or type the words.");
         }
         draft.bringIn(all, order.toMs());
@@ -97,7 +96,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             if (toMs < stoodMs) {
                 return;
             }
-            List<Word> words = written(ClipSound.shifted(heard.plainWords(), order.fromMs()));
+            List<Word> words = written(order.range().inClip(heard.plainWords()));
             int[] from = {stepFromMs};
             StoredTrack stored = tracks.amend(
                             clip.id(),
@@ -105,7 +104,8 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
                             track -> "Bring in " + words.size() + (words.size() == 1 ? " word" : " words"),
                             (track, anew) -> {
                                 from[0] = anew ? stepFromMs : doneMs;
-                                return replacing(words, from[0], toMs).on(track);
+                                return replacing(words, new Range(from[0], toMs))
+                                        .on(track);
                             })
                     .after();
             stepFromMs = from[0];
@@ -114,10 +114,11 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             tracks.keepReadings(clip.id(), readings(stored.track(), heard));
         }
 
-        private Edit replacing(List<Word> words, int fromMs, int toMs) {
-            List<Word> inside =
-                    words.stream().filter(word -> word.startMs() >= fromMs).toList();
-            return new ReplaceWords(order.language(), inside, fromMs, toMs);
+        private Edit replacing(List<Word> words, Range range) {
+            List<Word> inside = words.stream()
+                    .filter(word -> word.startMs() >= range.fromMs())
+                    .toList();
+            return new ReplaceWords(order.language(), inside, range);
         }
 
         private List<Word> written(List<Word> words) {

@@ -3,6 +3,7 @@ package saltdrum.server.work;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.stored.StoredForm;
@@ -41,6 +42,14 @@ public sealed interface WorkOrder {
     }
 
     record PlaceScript(String script, String language, int fromMs, int toMs) implements WorkOrder {
+        public PlaceScript(String script, String language, Range range) {
+            this(script, language, range.fromMs(), range.toMs());
+        }
+
+        Range range() {
+            return new Range(fromMs, toMs);
+        }
+
         @Override
         public JobKind kind() {
             return JobKind.WORDS;
@@ -49,6 +58,14 @@ public sealed interface WorkOrder {
 
     /** The draft is written by these policies, in their order. */
     record Recognise(String language, int fromMs, int toMs, List<Policy> policies) implements WorkOrder {
+        public Recognise(String language, Range range, List<Policy> policies) {
+            this(language, range.fromMs(), range.toMs(), policies);
+        }
+
+        Range range() {
+            return new Range(fromMs, toMs);
+        }
+
         @Override
         public JobKind kind() {
             return JobKind.WORDS;

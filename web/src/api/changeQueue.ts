@@ -1,0 +1,61 @@
+import { Refused } from './http';
+import type { Track, TrackPatch } from './types';
+
+/** Where the queue reads and keeps what it knows of tracks, and how it talks to the server. */
+export interface ChangeDesk<Change> {
+  known: (id: string) => Track | undefined;
+  keep: (id: string, track: Track) => void;
+  /** Carries a change out on that version; a refusal is thrown. */
+  send: (id: string, version: number, change: Change) => Promise<TrackPatch>;
+  /** The whole track, for when the patch does not fit what is known. */
+  fetch: (id: string) => Promise<Track>;
+}
+
+/**
+ * Changes to a track go out one after another, in the order they were made.
+ *
+ * - Each is sent on the version that the one before made, so that a fast typist never runs into a stale version.
+ * - A change that is refused is told to whoever made it, and to nobody else: the next goes on from what is known.
+ * - A refusal because somebody else changed the track (409) fetches it before the next change goes out.
+ * - What comes back is kept before the next goes out, and before whoever made the change is told.
+ * - Tracks do not wait for each other.
+ */
+export class ChangeQueue<Change> {
+  private readonly last = new Map<string, Promise<unknown>>();
+
+  constructor(private readonly desk: ChangeDesk<Change>) {}
+
+  push(id: string, change: Change): Promise<Track> {
+    const before = this.last.get(id) ?? Promise.resolve();
+    const mine = before.then(() => this.carryOut(id, change));
+    const settled = mine.catch(() => undefined);
+    this.last.set(id, settled);
+    void settled.then(() => {
+      if (this.last.get(id) === settled) this.last.delete(id);
+    });
+    return mine;
+  }
+
+  private async carryOut(id: string, change: Change): Promise<Track> {
+    const { desk } = this;
+    try {
+      const patch = await desk.send(id, desk.known(id)?.version ?? 0, change);
+      const known = desk.known(id);
+      const track = known?.version === patch.before ? patched(known, patch) : await desk.fetch(id);
+      desk.keep(id, track);
+      return track;
+    } catch (error) {
+      if (error instanceof Refused && error.status === 409) {
+        await desk
+          .fetch(id)
+          .then((track) => desk.keep(id, track))
+          .catch(() => undefined);
+      }
+      throw error;
+    }
+  }
+}
+
+function patched(track: Track, { head, from, removed, cues }: TrackPatch): Track {
+  return { ...head, cues: [...track.cues.slice(0, from), ...cues, ...track.cues.slice(from + removed)] };
+}

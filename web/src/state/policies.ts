@@ -1,0 +1,26 @@
+import { useQuery } from '@tanstack/react-query';
+import { useChoices } from './choices';
+import { call } from '../api/http';
+import type { Policy, PolicyView } from '../api/types';
+
+/** How a draft can be written, and how this browser's person wants the next one. */
+export function usePolicies() {
+  const { policies, setPolicies } = useChoices();
+  const all =
+    useQuery({
+      queryKey: ['policies'],
+      queryFn: () => call<PolicyView[]>('GET', '/api/policies'),
+      staleTime: Infinity,
+    }).data ?? [];
+  const chosen = policies ?? all.filter((p) => p.draft === 'AT_FIRST').map((p) => p.policy);
+  const choose = (view: PolicyView, on: boolean) => {
+    const now = new Set<Policy>(chosen);
+    if (!on) now.delete(view.policy);
+    else {
+      now.add(view.policy);
+      if (view.opposite) now.delete(view.opposite);
+    }
+    setPolicies(all.map((p) => p.policy).filter((p) => now.has(p)));
+  };
+  return { all, chosen, choose };
+}
