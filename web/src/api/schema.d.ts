@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/styles/{style}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        /** Takes a style out of the strip; tracks that use it keep it */
+        delete: operations["putAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -104,6 +121,57 @@ export interface paths {
         /** Says whose clip it is; null for the workshop's own */
         put: operations["belongTo"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{style}/versions/{version}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes an older version the newest again */
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{style}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings back a style that was put away */
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what a style file holds; with take, keeps it as well */
+        post: operations["bringIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -328,6 +396,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/styles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps the look of a clip's track as a style: its style with all that the track changes of it */
+        post: operations["save_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/scene/attempt": {
         parameters: {
             query?: never;
@@ -338,8 +423,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * The captions between two times in a style that is being tried
-         * @description Nothing is kept: neither the style nor a step of the history.
+         * The captions between two times as they would be after an edit
+         * @description Nothing is kept: neither the edit nor a step of the history.
          */
         post: operations["attempt"];
         delete?: never;
@@ -400,6 +485,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/typefaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The families of letters there are */
+        get: operations["typefaces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/translators": {
         parameters: {
             query?: never;
@@ -426,6 +528,40 @@ export interface paths {
         };
         /** The styles there are, in the order of the strip */
         get: operations["styles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{style}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every version of a style, the newest first */
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{style}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A style as a file */
+        get: operations["file"];
         put?: never;
         post?: never;
         delete?: never;
@@ -514,6 +650,23 @@ export interface paths {
         post?: never;
         /** Forgets a finished piece of work and deletes its file */
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that can be settled about a look, in its groups */
+        get: operations["facets"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -688,6 +841,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The look of a word, a cue, an emphasis role or, with none of them, of the whole track */
+        get: operations["look"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/jobs": {
         parameters: {
             query?: never;
@@ -754,6 +924,20 @@ export interface components {
             unsureBelow: number;
             /** @description What can be chosen, from lax to strict */
             steps: number[];
+        };
+        RenameStyleRequest: {
+            name?: string;
+            about?: string;
+        };
+        StyleView: {
+            name: string;
+            about: string;
+            /** @description Its emphasis roles: word emphasis 1 is the first */
+            emphasis: string[];
+            /** Format: int32 */
+            version: number;
+            shipped: boolean;
+            putAway: boolean;
         };
         Recipe: {
             name: string;
@@ -828,6 +1012,8 @@ export interface components {
             /** @description A break at one of its words was made by hand: re-breaking keeps it */
             brokenByHand: boolean;
             locked: boolean;
+            /** @description Some of its look is its own */
+            bent: boolean;
             /** @description Read from right to left */
             rightToLeft: boolean;
             lineStarts: number[];
@@ -850,11 +1036,19 @@ export interface components {
             /** Format: int32 */
             height: number;
         };
+        Styling: {
+            /** Format: int32 */
+            version: number;
+            all: components["schemas"]["Patch"];
+            roles: components["schemas"]["Patch"][];
+        };
         TrackHead: {
             /** Format: int64 */
             version: number;
             language: string;
             style: string;
+            /** @description How it uses its style, and what it has otherwise */
+            styling: components["schemas"]["Styling"];
             recipe: components["schemas"]["Recipe"];
             frame: components["schemas"]["Frame"];
             /** @description Where the clip's picture lies in the finished one */
@@ -904,6 +1098,8 @@ export interface components {
             emphasis: number;
             /** @enum {string} */
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
+            /** @description Some of its look is its own */
+            bent: boolean;
         };
         SoundRequest: {
             sound?: string;
@@ -959,6 +1155,12 @@ export interface components {
         ClientRequest: {
             /** Format: int64 */
             clientId?: number;
+        };
+        StyleFileView: {
+            name: string;
+            about: string;
+            exists: boolean;
+            missing: string[];
         };
         GuessRequest: {
             text?: string;
@@ -1078,6 +1280,20 @@ export interface components {
              */
             kind: "bringInCues";
         };
+        ChangeLook: Omit<components["schemas"]["Edit"], "kind"> & {
+            wordIds?: number[];
+            cueIds?: number[];
+            /** Format: int32 */
+            role?: number;
+            look?: components["schemas"]["Patch"];
+            reset?: string[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "changeLook";
+        };
         ConfirmSure: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: double */
             least: number;
@@ -1104,6 +1320,7 @@ export interface components {
             lineStarts: number[];
             locked: boolean;
             given: components["schemas"]["CueGiven"];
+            look?: components["schemas"]["Patch"];
         };
         CueGiven: {
             /** Format: int32 */
@@ -1145,7 +1362,7 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         HoldAtLeast: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds?: number[];
@@ -1293,6 +1510,9 @@ export interface components {
         };
         Restyle: Omit<components["schemas"]["Edit"], "kind"> & {
             style: string;
+            /** Format: int32 */
+            version?: number;
+            keep?: boolean;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1430,6 +1650,7 @@ export interface components {
             emphasis: number;
             /** @enum {string} */
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
+            look?: components["schemas"]["Patch"];
         };
         TrackPatch: {
             head: components["schemas"]["TrackHead"];
@@ -1452,7 +1673,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -1493,173 +1714,10 @@ export interface components {
             /** Format: int64 */
             seq?: number;
         };
-        Appear: Omit<components["schemas"]["Entrance"], "kind"> & {
-            /** @enum {string} */
-            unit: "CUE" | "WORD";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "NONE";
-        };
-        Backing: {
-            fill: string;
-            /** Format: double */
-            padX: number;
-            /** Format: double */
-            padY: number;
-            /** Format: double */
-            radius: number;
-        };
-        Entrance: {
-            kind: string;
-        };
-        Face: {
-            family: string;
-            /** Format: int32 */
-            weight: number;
-        };
-        Fade: Omit<components["schemas"]["Entrance"], "kind"> & {
-            /** @enum {string} */
-            unit: "CUE" | "WORD";
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "FADE";
-        };
-        Kindle: Omit<components["schemas"]["Spoken"], "kind"> & {
-            /** Format: double */
-            before: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "kindle";
-        };
-        Lift: Omit<components["schemas"]["Spoken"], "kind"> & {
-            /** Format: double */
-            rise: number;
-            /** Format: double */
-            scale: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "lift";
-        };
-        Pop: Omit<components["schemas"]["Entrance"], "kind"> & {
-            /** @enum {string} */
-            unit: "CUE" | "WORD";
-            /** Format: int32 */
-            ms: number;
-            /** Format: double */
-            amount: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "POP";
-        };
-        Rise: Omit<components["schemas"]["Entrance"], "kind"> & {
-            /** @enum {string} */
-            unit: "CUE" | "WORD";
-            /** Format: int32 */
-            ms: number;
-            /** Format: double */
-            amount: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "RISE";
-        };
-        Shadow: {
-            colour: string;
-            /** Format: double */
-            dx: number;
-            /** Format: double */
-            dy: number;
-            /** Format: double */
-            blur: number;
-        };
-        Spoken: {
-            kind: string;
-        };
-        Style: {
-            name: string;
-            about: string;
-            face: components["schemas"]["Face"];
-            /** Format: double */
-            size: number;
-            /** Format: double */
-            lineHeight: number;
-            /** Format: double */
-            letterSpacing: number;
-            place: components["schemas"]["Place"];
-            plain: components["schemas"]["Voice"];
-            emphasis: components["schemas"]["Voice"][];
-            backing?: components["schemas"]["Backing"];
-            entrance: components["schemas"]["Appear"] | components["schemas"]["Fade"] | components["schemas"]["Pop"] | components["schemas"]["Rise"];
-            spoken: (components["schemas"]["Kindle"] | components["schemas"]["Lift"] | components["schemas"]["Sweep"] | components["schemas"]["Tint"])[];
-            /** Format: int32 */
-            exitMs: number;
-        };
-        Sweep: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-            /** Format: double */
-            padX: number;
-            /** Format: double */
-            top: number;
-            /** Format: double */
-            bottom: number;
-            /** Format: double */
-            radius: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "sweep";
-        };
-        Tint: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tint";
-        };
-        Voice: {
-            role: string;
-            face?: components["schemas"]["Face"];
-            /** Format: double */
-            scale: number;
-            fill: string;
-            outlineColour: string;
-            /** Format: double */
-            outline: number;
-            shadow?: components["schemas"]["Shadow"];
-            /** Format: double */
-            tilt: number;
-            upper: boolean;
+        SaveStyleRequest: {
+            name?: string;
+            about?: string;
+            over?: boolean;
         };
         Cast: Omit<components["schemas"]["Coat"], "kind"> & {
             colour: string;
@@ -1796,6 +1854,7 @@ export interface components {
             bounds: components["schemas"]["Box"];
             /** Format: double */
             fit: number;
+            missing: string;
             marks: (components["schemas"]["Glyphs"] | components["schemas"]["Group"] | components["schemas"]["Picture"] | components["schemas"]["Plate"])[];
         };
         Picture: Omit<components["schemas"]["Mark"], "kind"> & {
@@ -1924,10 +1983,10 @@ export interface components {
         NameRequest: {
             name?: string;
         };
-        StyleView: {
+        Family: {
             name: string;
-            about: string;
-            emphasis: string[];
+            weights: number[];
+            italic: boolean;
         };
         QualityView: {
             /** @enum {string} */
@@ -1943,6 +2002,33 @@ export interface components {
             draft: "AT_FIRST" | "WHEN_CHOSEN" | "NEVER";
             /** @enum {string} */
             opposite: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
+        };
+        FacetView: {
+            name: string;
+            label: string;
+            /** @enum {string} */
+            group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION";
+            /** @enum {string} */
+            scope: "WORD" | "CUE";
+            /** @enum {string} */
+            control: "NUMBER" | "SWITCH" | "CHOICE" | "FAMILY" | "INK" | "SEVERAL" | "OTHER";
+            /**
+             * Format: double
+             * @description Of a number; 0 for others
+             */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            step: number;
+            unit: string;
+            options: string[];
+        };
+        GroupView: {
+            /** @enum {string} */
+            group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION";
+            label: string;
+            facets: components["schemas"]["FacetView"][];
         };
         ReadingView: {
             /** @description What stands now */
@@ -1988,11 +2074,243 @@ export interface components {
             removed: number;
             parts: components["schemas"]["Part"][];
         };
+        LookView: {
+            look: components["schemas"]["Patch"];
+            origins: components["schemas"]["OriginView"][];
+        };
+        OriginView: {
+            facet: string;
+            /** @enum {string} */
+            origin: "REST" | "STYLE" | "TRACK" | "CUE" | "STYLE_ROLE" | "TRACK_ROLE" | "WORD";
+        };
         FormatView: {
             format: string;
             label: string;
             endings: string[];
             loses: string[];
+        };
+        Blend: Omit<components["schemas"]["Ink"], "kind"> & {
+            /** @enum {string} */
+            across: "LETTER" | "WORD" | "LINE" | "CUE";
+            round: boolean;
+            /** Format: double */
+            angle: number;
+            stops: components["schemas"]["Stop"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "blend";
+        };
+        Flat: Omit<components["schemas"]["Ink"], "kind"> & {
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "flat";
+        };
+        Ink: {
+            kind: string;
+        };
+        Rim: {
+            /** Format: double */
+            width: number;
+            ink: components["schemas"]["Ink"];
+            /** @enum {string} */
+            join?: "round" | "miter" | "bevel";
+        };
+        Long: Omit<components["schemas"]["Shade"], "kind"> & {
+            colour: string;
+            /** Format: double */
+            angle: number;
+            /** Format: double */
+            length: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "long";
+        };
+        Shade: {
+            kind: string;
+        };
+        Soft: {
+            colour: string;
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            /** Format: double */
+            blur: number;
+            /** Format: double */
+            spread: number;
+        };
+        Backing: {
+            /** @enum {string} */
+            behind: "WORD" | "LINE" | "CUE" | "FRAME";
+            /** @enum {string} */
+            form: "BOX" | "PILL" | "TORN" | "BUBBLE";
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            padY: number;
+            /** Format: double */
+            radius: number;
+            fill: components["schemas"]["Ink"];
+            outline?: components["schemas"]["Rim"];
+            shadow?: components["schemas"]["Soft"];
+            /** Format: double */
+            opacity: number;
+        };
+        Appear: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "NONE";
+        };
+        Entrance: {
+            kind: string;
+        };
+        Fade: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FADE";
+        };
+        Pop: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            amount: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "POP";
+        };
+        Rise: Omit<components["schemas"]["Entrance"], "kind"> & {
+            /** @enum {string} */
+            unit: "CUE" | "WORD";
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            amount: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RISE";
+        };
+        Kindle: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "kindle";
+        };
+        Lift: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            rise: number;
+            /** Format: double */
+            scale: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lift";
+        };
+        Spoken: {
+            kind: string;
+        };
+        Sweep: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            radius: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sweep";
+        };
+        Tint: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tint";
+        };
+        /** @description Some facets of a look; what is missing comes from what lies under it */
+        Patch: {
+            typeface?: string;
+            weight?: number;
+            italic?: boolean;
+            stretch?: number;
+            size?: number;
+            scale?: number;
+            /** @enum {string} */
+            letters?: "AS_WRITTEN" | "UPPER" | "LOWER" | "TITLE";
+            letterSpacing?: number;
+            wordSpacing?: number;
+            lineHeight?: number;
+            underline?: boolean;
+            fill?: components["schemas"]["Ink"];
+            opacity?: number;
+            outlines?: components["schemas"]["Rim"][];
+            shadows?: components["schemas"]["Shade"][];
+            plates?: components["schemas"]["Backing"][];
+            tilt?: number;
+            x?: number;
+            y?: number;
+            /** @enum {string} */
+            align?: "START" | "CENTRE" | "END";
+            /** @enum {string} */
+            grow?: "UP" | "BOTH" | "DOWN";
+            widest?: number;
+            mostLines?: number;
+            /** @enum {string} */
+            fit?: "CUE" | "WORD" | "ALL" | "BREAK";
+            entrance?: components["schemas"]["Entrance"];
+            spoken?: components["schemas"]["Spoken"][];
+            exitMs?: number;
         };
     };
     responses: never;
@@ -2043,6 +2361,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WorkshopView"];
+                };
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RenameStyleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleView"];
                 };
             };
         };
@@ -2284,6 +2650,77 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: string;
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: {
+                take?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleFileView"];
                 };
             };
         };
@@ -2646,6 +3083,32 @@ export interface operations {
             };
         };
     };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveStyleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
     attempt: {
         parameters: {
             query?: {
@@ -2661,7 +3124,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Style"];
+                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             };
         };
         responses: {
@@ -2769,6 +3232,26 @@ export interface operations {
             };
         };
     };
+    typefaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Family"][];
+                };
+            };
+        };
+    };
     translators: {
         parameters: {
             query: {
@@ -2808,6 +3291,52 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StyleView"][];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleView"][];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                version?: number;
+            };
+            header?: never;
+            path: {
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -2931,6 +3460,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    facets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GroupView"][];
+                };
             };
         };
     };
@@ -3178,6 +3727,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ScenePatch"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: {
+                language?: string;
+                wordId?: number;
+                cueId?: number;
+                role?: number;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LookView"];
                 };
             };
         };

@@ -78,6 +78,11 @@ public final class Json {
         return MAPPER.writeValueAsString(value);
     }
 
+    /** A value as JSON of the type it is known by: one of several kinds says its kind. */
+    public static JsonNode typed(Object value, Class<?> type) {
+        return MAPPER.readTree(MAPPER.writerFor(type).writeValueAsString(value));
+    }
+
     /** A record as a tree that can be changed. */
     public static ObjectNode tree(Object value) {
         return MAPPER.valueToTree(value);

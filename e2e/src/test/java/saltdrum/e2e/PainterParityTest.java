@@ -34,7 +34,9 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.SceneBook;
 import saltdrum.core.scene.Timeline;
+import saltdrum.core.style.LookBook;
 import saltdrum.core.style.ShippedStyles;
+import saltdrum.core.style.Style;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.ScenePainter;
@@ -86,6 +88,22 @@ class PainterParityTest {
         Likeness likeness = compare(style, scene, scale, times(scene));
         assertThat(likeness.differences).hasSizeGreaterThanOrEqualTo(20);
         likeness.check();
+    }
+
+    static Stream<Style> looks() {
+        return LookBook.pages().stream();
+    }
+
+    /** Everything that can be settled about a look, on a cue of two lines. */
+    @ParameterizedTest
+    @MethodSource("looks")
+    void bothPaintersDrawEveryLookAlike(Style style) throws Exception {
+        SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+        Scene scene = maker.make(Demo.track("three-coats", Recipe.TWO_LINES, "Mallet"), style, new Size(1080, 1920));
+        Part cue = scene.parts().get(0);
+        List<Double> times = List.of(cue.startMs() + 90.0, (cue.startMs() + cue.endMs()) / 2.0);
+        compare(style.name(), scene, 1, times).check();
+        compare(style.name(), scene, 0.5, times).check();
     }
 
     static Stream<SceneBook.Page> book() {

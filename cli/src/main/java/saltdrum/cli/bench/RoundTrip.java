@@ -11,8 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.format.WordsFile;
-import saltdrum.core.style.ShippedStyles;
-import saltdrum.core.style.StyleFile;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -106,24 +104,23 @@ final class RoundTrip {
     private void attempts(Report report, String path, int words) throws IOException {
         double[] ms = new double[ROUNDS];
         for (int i = 0; i < WARM_UP + ROUNDS; i++) {
-            String style = StyleFile.write(new ShippedStyles().get("Mallet"))
-                    .replace("\"size\" : 132.0", "\"size\" : " + (90 + i * 0.25));
+            String edit = "{\"kind\":\"changeLook\",\"look\":{\"size\":" + (90 + i * 0.25) + "}}";
             int from = i * 97 % 16_000;
             long start = System.nanoTime();
             send(
                     "POST",
                     path + "/scene/attempt?fromMs=" + from + "&toMs=" + (from + 1000),
-                    BodyPublishers.ofString(style));
+                    BodyPublishers.ofString(edit));
             if (i >= WARM_UP) {
                 ms[i - WARM_UP] = (System.nanoTime() - start) / 1e6;
             }
         }
         report.line(
-                "style tried on " + words + " words, a second of it",
+                "look tried on " + words + " words, a second of it",
                 Report.quantile(ms, 0.95),
                 "ms",
                 "<= 50",
-                "p95 of " + ROUNDS + ", another style each time; the frame itself takes 8 at most");
+                "p95 of " + ROUNDS + ", another size each time; the frame itself takes 8 at most");
     }
 
     private JsonNode send(String method, String path, BodyPublisher body) throws IOException {

@@ -1,7 +1,9 @@
 package saltdrum.core.cue;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.look.Patch;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
@@ -12,13 +14,25 @@ import saltdrum.core.word.Word;
  * @param lineStarts indexes into {@code words} (1 or more, rising) of the words that start a new line
  * @param locked nothing but an unlock may change this cue
  * @param given times and settings set by hand or by a file; null where the cue follows its words
+ * @param look what this cue has otherwise than its track
  */
-public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked, CueGiven given) {
+public record Cue(
+        long id,
+        List<Word> words,
+        List<Integer> lineStarts,
+        boolean locked,
+        CueGiven given,
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
     public Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked) {
-        this(id, words, lineStarts, locked, null);
+        this(id, words, lineStarts, locked, null, Patch.NONE);
+    }
+
+    public Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked, CueGiven given) {
+        this(id, words, lineStarts, locked, given, Patch.NONE);
     }
 
     public Cue {
+        look = look == null ? Patch.NONE : look;
         words = List.copyOf(words);
         lineStarts = List.copyOf(lineStarts);
         if (words.isEmpty()) {
@@ -57,15 +71,19 @@ public record Cue(long id, List<Word> words, List<Integer> lineStarts, boolean l
     }
 
     public Cue withLocked(boolean newLocked) {
-        return new Cue(id, words, lineStarts, newLocked, given);
+        return new Cue(id, words, lineStarts, newLocked, given, look);
     }
 
     public Cue withWords(List<Word> newWords) {
-        return new Cue(id, newWords, newWords.size() == words.size() ? lineStarts : List.of(), locked, given);
+        return new Cue(id, newWords, newWords.size() == words.size() ? lineStarts : List.of(), locked, given, look);
+    }
+
+    public Cue withLook(Patch newLook) {
+        return new Cue(id, words, lineStarts, locked, given, newLook);
     }
 
     public Cue withGiven(CueGiven newGiven) {
-        return new Cue(id, words, lineStarts, locked, newGiven);
+        return new Cue(id, words, lineStarts, locked, newGiven, look);
     }
 
     /** Whether a break at one of its words was made by hand. */

@@ -3,6 +3,7 @@ package saltdrum.core.cue;
 import java.util.List;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
+import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
 /**
@@ -10,6 +11,7 @@ import saltdrum.core.word.Word;
  *
  * @param language BCP 47 tag of the words
  * @param style name of the style
+ * @param styling how it uses the style, and what it has otherwise
  * @param nextId the id that the next new word or cue gets
  * @param beside what else belongs to the track
  * @param lengthMs of the clip, or {@link #NO_END} where there is none: no edit sets a time beyond it
@@ -18,6 +20,7 @@ public record Track(
         String language,
         Recipe recipe,
         String style,
+        Styling styling,
         Frame frame,
         List<Cue> cues,
         long nextId,
@@ -27,12 +30,13 @@ public record Track(
     public static final int NO_END = Integer.MAX_VALUE / 2;
 
     public Track(String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId) {
-        this(language, recipe, style, frame, cues, nextId, Beside.NOTHING, NO_END);
+        this(language, recipe, style, Styling.PLAIN, frame, cues, nextId, Beside.NOTHING, NO_END);
     }
 
     public Track {
         // Tracks in older work orders have none.
         lengthMs = lengthMs == null || lengthMs <= 0 ? Integer.valueOf(NO_END) : lengthMs;
+        styling = styling == null ? Styling.PLAIN : styling;
         beside = beside == null ? Beside.NOTHING : beside;
         cues = List.copyOf(cues);
         Word before = null;
@@ -61,7 +65,7 @@ public record Track(
         Ids ids = new Ids(nextId);
         List<Word> named = words.stream().map(word -> word.withId(ids.next())).toList();
         List<Cue> broken = Breaker.cues(named, recipe, language, ids);
-        return new Track(language, recipe, style, frame, broken, ids.peek(), beside, lengthMs);
+        return new Track(language, recipe, style, styling, frame, broken, ids.peek(), beside, lengthMs);
     }
 
     /** As late as any time may be: the clip's end, or the last word's where words reach beyond it. */
@@ -108,30 +112,35 @@ public record Track(
     }
 
     public Track withCues(List<Cue> newCues, long newNextId) {
-        return new Track(language, recipe, style, frame, newCues, newNextId, beside, lengthMs);
+        return new Track(
+                language, recipe, style, styling, frame, CueLooks.carried(cues, newCues), newNextId, beside, lengthMs);
     }
 
     public Track withStyle(String newStyle) {
-        return new Track(language, recipe, newStyle, frame, cues, nextId, beside, lengthMs);
+        return new Track(language, recipe, newStyle, styling, frame, cues, nextId, beside, lengthMs);
+    }
+
+    public Track withStyling(Styling newStyling) {
+        return new Track(language, recipe, style, newStyling, frame, cues, nextId, beside, lengthMs);
     }
 
     public Track withFrame(Frame newFrame) {
-        return new Track(language, recipe, style, newFrame, cues, nextId, beside, lengthMs);
+        return new Track(language, recipe, style, styling, newFrame, cues, nextId, beside, lengthMs);
     }
 
     public Track withRecipe(Recipe newRecipe) {
-        return new Track(language, newRecipe, style, frame, cues, nextId, beside, lengthMs);
+        return new Track(language, newRecipe, style, styling, frame, cues, nextId, beside, lengthMs);
     }
 
     public Track withLanguage(String newLanguage) {
-        return new Track(newLanguage, recipe, style, frame, cues, nextId, beside, lengthMs);
+        return new Track(newLanguage, recipe, style, styling, frame, cues, nextId, beside, lengthMs);
     }
 
     public Track withLength(int newLengthMs) {
-        return new Track(language, recipe, style, frame, cues, nextId, beside, newLengthMs);
+        return new Track(language, recipe, style, styling, frame, cues, nextId, beside, newLengthMs);
     }
 
     public Track withBeside(Beside newBeside) {
-        return new Track(language, recipe, style, frame, cues, nextId, newBeside, lengthMs);
+        return new Track(language, recipe, style, styling, frame, cues, nextId, newBeside, lengthMs);
     }
 }

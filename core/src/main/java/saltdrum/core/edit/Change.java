@@ -6,6 +6,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Styling;
 
 /**
  * The difference between two states of a track: from one cue on, some were taken out and others put in.
@@ -14,10 +15,22 @@ import saltdrum.core.cue.Track;
  */
 public record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, Decisions after) {
 
-    public record Decisions(String language, String style, Recipe recipe, Frame frame, long nextId, Beside beside) {
+    public record Decisions(
+            String language, String style, Styling styling, Recipe recipe, Frame frame, long nextId, Beside beside) {
+        public Decisions {
+            // Steps from before styles could be bent say nothing of it.
+            styling = styling == null ? Styling.PLAIN : styling;
+        }
+
         static Decisions of(Track track) {
             return new Decisions(
-                    track.language(), track.style(), track.recipe(), track.frame(), track.nextId(), track.beside());
+                    track.language(),
+                    track.style(),
+                    track.styling(),
+                    track.recipe(),
+                    track.frame(),
+                    track.nextId(),
+                    track.beside());
         }
     }
 
@@ -54,6 +67,7 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
                 after.language,
                 after.recipe,
                 after.style,
+                after.styling,
                 after.frame,
                 cues,
                 after.nextId,

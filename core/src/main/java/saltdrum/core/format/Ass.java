@@ -12,8 +12,12 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Look;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Rim;
+import saltdrum.core.look.Shade;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.Voice;
 import saltdrum.core.word.Word;
 
 /**
@@ -177,7 +181,10 @@ final class Ass {
             if (word.emphasis() > 0) {
                 String colour = style == null || style.emphasis().isEmpty()
                         ? ""
-                        : "\\1c" + bgr(voice(style, word.emphasis()).fill());
+                        : "\\1c"
+                                + bgr(new Look(style.voice(word.emphasis()).over(style.look()))
+                                        .get(Facets.FILL)
+                                        .colour());
                 out.append("{\\b1")
                         .append(colour)
                         .append('}')
@@ -193,24 +200,22 @@ final class Ass {
         return out.toString();
     }
 
-    private static Voice voice(Style style, int emphasis) {
-        return style.emphasis().get(Math.min(emphasis, style.emphasis().size()) - 1);
-    }
-
     private static String look(Style style, Size size) {
         double scale = Math.min(size.width(), size.height()) / 1080.0;
-        String family = style == null ? "Sans" : style.face().family();
-        double letters = (style == null ? 88 : style.size()) * scale;
-        Voice plain = style == null ? null : style.plain();
-        String fill = plain == null ? "&H00FFFFFF" : bgr(plain.fill());
-        String outline = plain == null || plain.outlineColour() == null ? "&H00000000" : bgr(plain.outlineColour());
-        String shadow = plain == null || plain.shadow() == null
-                ? "&H80000000"
-                : bgr(plain.shadow().colour());
-        double width = plain == null ? letters * 0.05 : letters * plain.outline();
-        double cast = plain == null || plain.shadow() == null
-                ? 0
-                : letters * plain.shadow().dy();
+        Look plain = style == null ? new Look(Patch.NONE) : style.plain();
+        String family = style == null ? "Sans" : plain.get(Facets.TYPEFACE);
+        double letters = plain.number(Facets.SIZE) * scale;
+        String fill = bgr(plain.get(Facets.FILL).colour());
+        Rim rim = plain.get(Facets.OUTLINES).stream().findFirst().orElse(null);
+        String outline = rim == null ? "&H00000000" : bgr(rim.ink().colour());
+        Shade.Soft soft = plain.get(Facets.SHADOWS).stream()
+                .filter(Shade.Soft.class::isInstance)
+                .map(Shade.Soft.class::cast)
+                .findFirst()
+                .orElse(null);
+        String shadow = soft == null ? "&H80000000" : bgr(soft.colour());
+        double width = style == null ? letters * 0.05 : letters * plain.rim();
+        double cast = soft == null ? 0 : letters * soft.dy();
         // The word not yet spoken is the same colour, a little clear.
         String waiting = "&H60" + fill.substring(4);
         return String.format(

@@ -1,19 +1,22 @@
 package saltdrum.core.layout;
 
 import saltdrum.core.cue.CueTime;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
+import saltdrum.core.look.Look;
 import saltdrum.core.motion.Beat;
 import saltdrum.core.motion.Entrance;
 import saltdrum.core.motion.Fade;
 import saltdrum.core.motion.FadeOut;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.style.Style;
-import saltdrum.core.style.Voice;
+import saltdrum.core.motion.Tint;
 import saltdrum.core.track.Tracks;
 import saltdrum.core.word.Word;
 
-/** Gives each motion of a style its beat in one cue: what moves the cue, a word's letters, a plate. */
+/** Gives each motion of a look its beat in one cue: what moves the cue, a word's letters, a plate. */
 final class CueBeats {
-    private final Style style;
+    private final Look look;
+    private final Entrance entrance;
     private final CueTime time;
     private final boolean flowsOn;
     private final int leadInMs;
@@ -23,8 +26,9 @@ final class CueBeats {
      * @param flowsOn the next cue follows without a gap, so this one leaves without an exit
      * @param leadInMs how much before its sound a word shows
      */
-    CueBeats(Style style, CueTime time, boolean flowsOn, int leadInMs, double em) {
-        this.style = style;
+    CueBeats(Look look, CueTime time, boolean flowsOn, int leadInMs, double em) {
+        this.look = look;
+        this.entrance = look.get(Facets.ENTRANCE);
         this.time = time;
         this.flowsOn = flowsOn;
         this.leadInMs = Math.max(0, leadInMs);
@@ -32,24 +36,30 @@ final class CueBeats {
     }
 
     Tracks ofCue() {
-        Tracks in = byWord() ? Tracks.NONE : style.entrance().tracks(cue());
-        return flowsOn ? in : in.and(new FadeOut(style.exitMs()).tracks(cue()));
+        Tracks in = byWord() ? Tracks.NONE : entrance.tracks(cue());
+        int exitMs = (int) look.number(Facets.EXIT_MS);
+        return flowsOn ? in : in.and(new FadeOut(exitMs).tracks(cue()));
     }
 
     /** A plate behind a whole line does not wait for the words that come one by one. */
     Tracks ofBacking() {
-        return byWord() && style.entrance().ms() > 0
-                ? new Fade(Entrance.Unit.CUE, style.entrance().ms()).tracks(cue())
-                : Tracks.NONE;
+        return byWord() && entrance.ms() > 0 ? new Fade(Entrance.Unit.CUE, entrance.ms()).tracks(cue()) : Tracks.NONE;
     }
 
-    Tracks ofLetters(Word word, Voice voice) {
-        Tracks tracks = byWord() ? style.entrance().tracks(early(word)) : Tracks.NONE;
-        for (Spoken spoken : style.spoken()) {
+    /** A plate behind one word comes with it. */
+    Tracks ofWordBacking(Word word) {
+        return byWord() ? entrance.tracks(early(word)) : Tracks.NONE;
+    }
+
+    Tracks ofLetters(Word word, Look own) {
+        Tracks tracks = byWord() ? entrance.tracks(early(word)) : Tracks.NONE;
+        boolean flat = own.get(Facets.FILL) instanceof Ink.Flat;
+        for (Spoken spoken : look.get(Facets.SPOKEN)) {
             tracks = tracks.and(
                     switch (spoken.moves()) {
-                        case LETTERS -> spoken.tracks(said(word, voice));
-                        case PLAIN_LETTERS -> voice == style.plain() ? spoken.tracks(said(word, voice)) : Tracks.NONE;
+                        case LETTERS -> spoken.tracks(said(word, own));
+                        case PLAIN_LETTERS ->
+                            word.emphasis() == 0 && flat ? spoken.tracks(said(word, own)) : Tracks.NONE;
                         case LETTERS_EARLY -> spoken.tracks(early(word));
                         case PLATE -> Tracks.NONE;
                     });
@@ -57,20 +67,26 @@ final class CueBeats {
         return tracks;
     }
 
+    /** How a copy of the letters in the tint's fill comes over them. */
+    Tracks ofTintOver(Word word, Tint tint) {
+        return tint.over(said(word, null));
+    }
+
     Tracks ofPlate(Word word, Spoken spoken) {
         return spoken.tracks(said(word, null));
     }
 
     private boolean byWord() {
-        return style.entrance().unit() == Entrance.Unit.WORD;
+        return entrance.unit() == Entrance.Unit.WORD;
     }
 
     private Beat cue() {
         return new Beat(time.showMs(), time.hideMs(), time.hideMs(), em, null, false);
     }
 
-    private Beat said(Word word, Voice voice) {
-        return new Beat(word.startMs(), word.endMs(), time.hideMs(), em, voice == null ? null : voice.fill(), false);
+    private Beat said(Word word, Look own) {
+        String fill = own == null ? null : own.get(Facets.FILL).colour();
+        return new Beat(word.startMs(), word.endMs(), time.hideMs(), em, fill, false);
     }
 
     private Beat early(Word word) {

@@ -6,14 +6,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Choices.Fit;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Styling;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
 
 /**
@@ -22,13 +27,28 @@ import saltdrum.core.style.Style;
  */
 public final class SceneMaker {
     private static final int MOST_KEPT = 16_000;
+    private static final int MOST_CASCADES = 64;
 
     private final Typesetter typesetter;
+    private final Outlines outlines;
 
-    /** All that a cue's picture depends on. */
-    private record Question(Look look, Cue cue, CueTime time, boolean flowsOn) {}
+    private record Cascades(Style style, Styling styling) {}
 
-    private record Look(Style style, Size design, String language) {}
+    private final Map<Cascades, Cascade> cascades = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Cascades, Cascade> eldest) {
+            return size() > MOST_CASCADES;
+        }
+    });
+
+    /**
+     * All that a cue's picture depends on.
+     *
+     * @param mostFit how far every cue of the track is shrunk at least
+     */
+    private record Question(Setting setting, Cue cue, CueTime time, boolean flowsOn, double mostFit) {}
+
+    private record Setting(Style style, Styling styling, Size design, String language) {}
 
     private final Map<Question, Part> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -39,24 +59,19 @@ public final class SceneMaker {
 
     public SceneMaker(Typesetter typesetter) {
         this.typesetter = typesetter;
+        this.outlines = new Outlines(typesetter);
     }
 
     /** @param clip size of the clip's upright picture in pixels */
     public Scene make(Track track, Style style, Size clip) {
-        Size design = track.frame().output(clip).design();
-        Look look = new Look(style, design, track.language());
-        List<CueTime> times = CueTime.of(track);
-        List<Part> parts = new ArrayList<>(times.size());
-        for (int i = 0; i < times.size(); i++) {
-            Question question = new Question(look, track.cues().get(i), times.get(i), flowsOn(times, i));
+        return scene(track, style, clip, 0, Integer.MAX_VALUE, question -> {
             Part known = kept.get(question);
             if (known == null) {
                 known = part(question);
                 kept.put(question, known);
             }
-            parts.add(known);
-        }
-        return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
+            return known;
+        });
     }
 
     /**
@@ -65,16 +80,40 @@ public final class SceneMaker {
      * @param fromMs up to {@code toMs}, clip time
      */
     public Scene attempt(Track track, Style style, Size clip, int fromMs, int toMs) {
+        return scene(track, style, clip, fromMs, toMs, this::part);
+    }
+
+    private Scene scene(Track track, Style style, Size clip, int fromMs, int toMs, Function<Question, Part> maker) {
         Size design = track.frame().output(clip).design();
-        Look look = new Look(style, design, track.language());
+        Setting setting = new Setting(style, track.styling(), design, track.language());
+        double mostFit = mostFit(track, setting);
         List<CueTime> times = CueTime.of(track);
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < times.size(); i++) {
             if (times.get(i).hideMs() > fromMs && times.get(i).showMs() < toMs) {
-                parts.add(part(new Question(look, track.cues().get(i), times.get(i), flowsOn(times, i))));
+                parts.add(maker.apply(
+                        new Question(setting, track.cues().get(i), times.get(i), flowsOn(times, i), mostFit)));
             }
         }
         return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
+    }
+
+    /** Where all cues are set alike, the size at which the widest line of the track fits. */
+    private double mostFit(Track track, Setting setting) {
+        LineLayout.Setting lines = lines(setting);
+        if (lines.cascade().ofTrack().get(Facets.FIT) != Fit.ALL) {
+            return 1;
+        }
+        return track.cues().stream()
+                .mapToDouble(cue -> LineLayout.fit(cue, lines))
+                .min()
+                .orElse(1);
+    }
+
+    private LineLayout.Setting lines(Setting setting) {
+        Cascade cascade = cascades.computeIfAbsent(
+                new Cascades(setting.style, setting.styling), key -> new Cascade(key.style, key.styling));
+        return new LineLayout.Setting(cascade, setting.design, setting.language, typesetter);
     }
 
     private static boolean flowsOn(List<CueTime> times, int i) {
@@ -82,26 +121,33 @@ public final class SceneMaker {
     }
 
     private Part part(Question question) {
-        Style style = question.look.style;
         Cue cue = question.cue;
-        LineLayout lines = LineLayout.of(cue, style, question.look.design, question.look.language, typesetter);
-        List<Mark> marks = new MarkMaker(style, cue, question.time, question.flowsOn, lines).marks();
+        LineLayout lines = LineLayout.of(cue, lines(question.setting), question.mostFit);
+        List<Mark> marks =
+                new MarkMaker(cue, question.time, question.flowsOn, lines, question.setting.design.width()).marks();
         return new Part(
-                cue.id(), question.time.showMs(), question.time.hideMs(), 0, InkBounds.of(marks), lines.fit(), marks);
+                cue.id(),
+                question.time.showMs(),
+                question.time.hideMs(),
+                0,
+                InkBounds.of(marks),
+                lines.fit(),
+                lines.missing(),
+                marks);
     }
 
     private Map<String, String> glyphs(List<Part> parts) {
-        Map<String, String> outlines = new TreeMap<>();
-        parts.forEach(part -> glyphs(part.marks(), outlines));
-        return outlines;
+        Map<String, String> paths = new TreeMap<>();
+        parts.forEach(part -> glyphs(part.marks(), paths));
+        return paths;
     }
 
-    private void glyphs(List<Mark> marks, Map<String, String> outlines) {
+    private void glyphs(List<Mark> marks, Map<String, String> paths) {
         for (Mark mark : marks) {
             if (mark instanceof Mark.Group group) {
-                glyphs(group.marks(), outlines);
+                glyphs(group.marks(), paths);
             } else if (mark instanceof Mark.Glyphs word) {
-                word.glyphs().forEach(g -> outlines.computeIfAbsent(g.glyph(), typesetter::outline));
+                word.glyphs().forEach(g -> paths.computeIfAbsent(g.glyph(), outlines::of));
             }
         }
     }

@@ -7,8 +7,9 @@ import saltdrum.core.plane.Box;
  * A shaped word, in 1/1000 em from the start of its baseline.
  *
  * @param ink of all its glyphs; an empty box when it has none
+ * @param missing characters that no font has: they have no glyph; empty for none
  */
-public record Shaped(List<Glyph> glyphs, double advance, Box ink) {
+public record Shaped(List<Glyph> glyphs, double advance, Box ink, String missing) {
     public record Glyph(String key, double x, double y, double advance) {}
 
     /** The same with room between letters; a glyph without advance (a combining mark) stays with its letter. */
@@ -27,6 +28,7 @@ public record Shaped(List<Glyph> glyphs, double advance, Box ink) {
         return new Shaped(
                 List.copyOf(moved),
                 advance + shift,
-                new Box(ink.x(), ink.y(), Math.max(0, ink.width() + shift), ink.height()));
+                new Box(ink.x(), ink.y(), Math.max(0, ink.width() + shift), ink.height()),
+                missing);
     }
 }

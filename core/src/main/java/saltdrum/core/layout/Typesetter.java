@@ -1,6 +1,6 @@
 package saltdrum.core.layout;
 
-import saltdrum.core.style.Face;
+import saltdrum.core.look.Face;
 
 /** What layout asks of a text shaper. Lengths are in 1/1000 em, y down; answers are the same for the same question. */
 public interface Typesetter {

@@ -5,6 +5,8 @@ import saltdrum.core.track.ColourKey;
 import saltdrum.core.track.ColourProperty;
 import saltdrum.core.track.ColourTrack;
 import saltdrum.core.track.Easing;
+import saltdrum.core.track.NumberTrack;
+import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Takes another fill while spoken. */
@@ -17,6 +19,16 @@ public record Tint(String fill, int ms) implements Spoken {
     @Override
     public Moved moves() {
         return Moved.PLAIN_LETTERS;
+    }
+
+    /** The same for letters whose own fill is no single colour: a copy of them in this fill comes and goes. */
+    public Tracks over(Beat beat) {
+        return Tracks.of(NumberTrack.of(
+                Property.OPACITY,
+                Motion.key(beat.fromMs(), 0, Easing.OUT),
+                Motion.key(beat.fromMs() + beat.up(ms), 1, Easing.HOLD),
+                Motion.key(beat.toMs(), 1, Easing.OUT),
+                Motion.key(beat.toMs() + ms, 0, Easing.HOLD)));
     }
 
     @Override

@@ -13,7 +13,7 @@ public record Stop(double at, String colour) {
         }
     }
 
-    static List<Stop> checked(List<Stop> stops) {
+    public static List<Stop> checked(List<Stop> stops) {
         List<Stop> kept = List.copyOf(stops);
         if (kept.size() < 2) {
             throw new BadInputException("A gradient needs two colours or more.");

@@ -10,8 +10,14 @@ import saltdrum.core.plane.Box;
  * @param depth parts that are alive at once are drawn from the least to the greatest, equal ones by their beginning
  * @param bounds all ink at any time, design pixels
  * @param fit 1, or how far the letters were shrunk to fit the style's width
+ * @param missing characters that no font has, and that are not drawn; empty for none
  */
-public record Part(long cueId, int startMs, int endMs, int depth, Box bounds, double fit, List<Mark> marks) {
+public record Part(
+        long cueId, int startMs, int endMs, int depth, Box bounds, double fit, String missing, List<Mark> marks) {
+    public Part(long cueId, int startMs, int endMs, int depth, Box bounds, double fit, List<Mark> marks) {
+        this(cueId, startMs, endMs, depth, bounds, fit, "", marks);
+    }
+
     public Part {
         marks = List.copyOf(marks);
     }

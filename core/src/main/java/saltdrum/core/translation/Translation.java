@@ -26,6 +26,7 @@ public final class Translation {
     /** A translation with no text yet. */
     public static Track empty(Track first, String language) {
         return new Track(language, first.recipe(), first.style(), first.frame(), List.of(), 1)
+                .withStyling(first.styling())
                 .withLength(first.lengthMs());
     }
 
@@ -62,6 +63,7 @@ public final class Translation {
                         first.frame(),
                         cues,
                         translation.nextId())
+                .withStyling(first.styling())
                 .withLength(first.lengthMs());
     }
 

@@ -1,6 +1,8 @@
 package saltdrum.core.word;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import saltdrum.core.BadInputException;
+import saltdrum.core.look.Patch;
 import saltdrum.core.text.Characters;
 
 /**
@@ -14,14 +16,24 @@ import saltdrum.core.text.Characters;
  * @param confidence 0 (a guess) to 1 (sure)
  * @param emphasis 0 is plain; 1 to 4 name an emphasis voice of the style
  * @param pin what a hand said about the boundary before this word
+ * @param look what this word has otherwise than its cue and its emphasis role
  */
 public record Word(
-        long id, String text, int startMs, int endMs, double confidence, WordSource source, int emphasis, Pin pin) {
+        long id,
+        String text,
+        int startMs,
+        int endMs,
+        double confidence,
+        WordSource source,
+        int emphasis,
+        Pin pin,
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
 
     /** Styles define at most this many emphasis voices. */
     public static final int MOST_EMPHASIS = 4;
 
     public Word {
+        look = look == null ? Patch.NONE : look;
         text = Characters.kept(text);
         if (text == null || text.isBlank()) {
             throw new BadInputException("A word cannot be empty.");
@@ -45,8 +57,13 @@ public record Word(
         }
     }
 
+    public Word(
+            long id, String text, int startMs, int endMs, double confidence, WordSource source, int emphasis, Pin pin) {
+        this(id, text, startMs, endMs, confidence, source, emphasis, pin, Patch.NONE);
+    }
+
     public static Word of(long id, String text, int startMs, int endMs, WordSource source) {
-        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE);
+        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE, Patch.NONE);
     }
 
     /** White space that separates words, and control characters; no-break spaces belong to a word. */
@@ -79,31 +96,35 @@ public record Word(
     }
 
     public Word withText(String newText, WordSource newSource) {
-        return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin);
+        return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin, look);
     }
 
     /** Written otherwise, and just as sure. */
     public Word rewritten(String newText) {
-        return new Word(id, newText, startMs, endMs, confidence, source, emphasis, pin);
+        return new Word(id, newText, startMs, endMs, confidence, source, emphasis, pin, look);
     }
 
     public Word withTime(int newStartMs, int newEndMs) {
-        return new Word(id, text, newStartMs, newEndMs, confidence, source, emphasis, pin);
+        return new Word(id, text, newStartMs, newEndMs, confidence, source, emphasis, pin, look);
     }
 
     public Word withEmphasis(int newEmphasis) {
-        return new Word(id, text, startMs, endMs, confidence, source, newEmphasis, pin);
+        return new Word(id, text, startMs, endMs, confidence, source, newEmphasis, pin, look);
     }
 
     public Word withPin(Pin newPin) {
-        return new Word(id, text, startMs, endMs, confidence, source, emphasis, newPin);
+        return new Word(id, text, startMs, endMs, confidence, source, emphasis, newPin, look);
+    }
+
+    public Word withLook(Patch newLook) {
+        return new Word(id, text, startMs, endMs, confidence, source, emphasis, pin, newLook);
     }
 
     public Word confirmed() {
-        return new Word(id, text, startMs, endMs, 1, WordSource.CONFIRMED, emphasis, pin);
+        return new Word(id, text, startMs, endMs, 1, WordSource.CONFIRMED, emphasis, pin, look);
     }
 
     public Word withId(long newId) {
-        return new Word(newId, text, startMs, endMs, confidence, source, emphasis, pin);
+        return new Word(newId, text, startMs, endMs, confidence, source, emphasis, pin, look);
     }
 }

@@ -15,6 +15,8 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Patch;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -143,6 +145,11 @@ final class EditDice {
             kind(ConfirmSure.class, on -> new ConfirmSure(on.die.other / 1000.0)),
             kind(SetLanguage.class, on -> new SetLanguage(on.die.flag ? "en" : "ja")),
             kind(Restyle.class, on -> new Restyle(on.die.flag ? "Lantern" : "Tidemark")),
+            kind(
+                    ChangeLook.class,
+                    on -> on.die.flag
+                            ? ChangeLook.ofCues(List.of(on.cueId()), Patch.of(Facets.SIZE, 60d + on.die.other % 90))
+                            : ChangeLook.ofWords(on.wordIds(), Patch.of(Facets.TILT, on.die.other % 20 - 10d))),
             kind(
                     Reframe.class,
                     on -> new Reframe(new Frame(Frame.Aspect.values()[on.die.other % 5], Frame.Sit.FIT, "#0f2a2e"))),

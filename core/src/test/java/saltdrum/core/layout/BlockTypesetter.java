@@ -2,8 +2,8 @@ package saltdrum.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
-import saltdrum.core.style.Face;
 
 /** A typesetter for tests: every letter is a block of half an em, 0.7 em high. */
 final class BlockTypesetter implements Typesetter {
@@ -13,7 +13,7 @@ final class BlockTypesetter implements Typesetter {
         for (int i = 0; i < text.length(); i++) {
             glyphs.add(new Shaped.Glyph("g" + text.charAt(i), 500.0 * i, 0, 500));
         }
-        return new Shaped(glyphs, 500.0 * text.length(), new Box(0, -700, 500.0 * text.length(), 700));
+        return new Shaped(glyphs, 500.0 * text.length(), new Box(0, -700, 500.0 * text.length(), 700), "");
     }
 
     @Override

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
 
 class StyleFileTest {
     @Test
@@ -12,7 +15,7 @@ class StyleFileTest {
         assertThat(new ShippedStyles().all()).extracting(Style::name).containsExactly("Mallet", "Lantern", "Tidemark");
         for (Style style : new ShippedStyles().all()) {
             assertThat(style.emphasis()).isNotEmpty();
-            assertThat(style.spoken()).isNotEmpty();
+            assertThat(style.plain().get(saltdrum.core.look.Facets.SPOKEN)).isNotEmpty();
             assertThat(StyleFile.read(StyleFile.write(style))).isEqualTo(style);
         }
     }
@@ -27,5 +30,13 @@ class StyleFileTest {
                 .hasMessageContaining("cream");
         assertThatThrownBy(() -> StyleFile.read("{ \"name\": ")).isInstanceOf(BadInputException.class);
         assertThatThrownBy(() -> new ShippedStyles().get("Foghorn")).hasMessageContaining("Lantern");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"mallet", "lantern", "tidemark"})
+    void aStyleOfTheFormBeforeIsTheSameStyle(String name) {
+        Style before = StyleFile.read(Json.resource(StyleFileTest.class, "form2/" + name + ".json"));
+        Style now = new ShippedStyles().get(name);
+        assertThat(before).isEqualTo(now);
     }
 }

@@ -12,11 +12,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import saltdrum.core.layout.FaceMetrics;
 import saltdrum.core.layout.Shaped;
 import saltdrum.core.layout.Typesetter;
+import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
-import saltdrum.core.style.Face;
 import saltdrum.core.text.Characters;
 
 /**
@@ -26,23 +28,64 @@ import saltdrum.core.text.Characters;
 public final class SkijaTypesetter implements Typesetter {
     private static final int MOST_CACHED = 50_000;
 
-    private record Question(String text, Face face) {}
+    private record Question(String text, Face face, String language) {}
+
+    private static final float SLANT = -0.21f;
+    private static final int NOT_BEGUN = -2;
 
     private final FontShelf shelf;
-    private final Font[] fonts;
+    private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
     private final Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
     private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
     private final Map<String, String> outlines = new ConcurrentHashMap<>();
 
+    /**
+     * A typeface of the shelf as it is cut: its index, whether it is slanted by us, and its width in hundredths.
+     * Glyphs are named by it: {@code 3.41}, {@code 3i90.41}.
+     */
+    private record Cut(int typeface, boolean slanted, int width) {
+        private static final Pattern NAME = Pattern.compile("(\\d+)([iw]?)(\\d*)");
+
+        static Cut named(String name) {
+            Matcher parts = NAME.matcher(name);
+            if (!parts.matches()) {
+                throw new IllegalArgumentException("No font is named " + name);
+            }
+            return new Cut(
+                    Integer.parseInt(parts.group(1)),
+                    parts.group(2).equals("i"),
+                    parts.group(3).isEmpty() ? 100 : Integer.parseInt(parts.group(3)));
+        }
+
+        String name() {
+            // Without a letter between them the index and the width would be one number.
+            return typeface + (slanted ? "i" : width == 100 ? "" : "w") + (width == 100 ? "" : width);
+        }
+    }
+
     public SkijaTypesetter(FontShelf shelf) {
         this.shelf = shelf;
-        this.fonts = new Font[shelf.size()];
-        for (int i = 0; i < fonts.length; i++) {
-            fonts[i] = new Font(shelf.typeface(i), 1000);
-            fonts[i].setHinting(FontHinting.NONE);
-            fonts[i].setSubpixel(true);
-            fonts[i].setMetricsLinear(true);
-        }
+    }
+
+    private Font font(Cut cut) {
+        return fonts.computeIfAbsent(cut, key -> {
+            Font font = new Font(shelf.typeface(key.typeface), 1000);
+            font.setHinting(FontHinting.NONE);
+            font.setSubpixel(true);
+            font.setMetricsLinear(true);
+            if (key.slanted) {
+                font.setSkewX(SLANT);
+            }
+            if (key.width != 100) {
+                font.setScaleX(key.width / 100f);
+            }
+            return font;
+        });
+    }
+
+    /** The cut of a face in one of the shelf's typefaces. */
+    private Cut cut(Face face, int typeface) {
+        return new Cut(typeface, face.italic() && !shelf.italic(typeface), (int) Math.round(100 * face.width()));
     }
 
     @Override
@@ -51,25 +94,33 @@ public final class SkijaTypesetter implements Typesetter {
             shaped.clear();
         }
         // Half a surrogate pair ends the process inside the shaper.
-        return shaped.computeIfAbsent(new Question(Characters.kept(text), face), this::shapeNow);
+        return shaped.computeIfAbsent(new Question(Characters.kept(text), face, language), this::shapeNow);
     }
 
     private synchronized Shaped shapeNow(Question question) {
         int wanted = shelf.indexOf(question.face);
         List<Shaped.Glyph> glyphs = new ArrayList<>();
+        StringBuilder missing = new StringBuilder();
         double x = 0;
         Box ink = null;
-        for (Run run : runs(question.text, wanted)) {
-            Font font = fonts[run.font];
-            try (TextLine line = shaper.shapeLine(run.text, font)) {
+        for (Run run : runs(question, wanted)) {
+            if (run.font < 0) {
+                missing.append(run.text);
+                continue;
+            }
+            Cut cut = cut(question.face, run.font);
+            Font font = font(cut);
+            // The shaper would widen a font that is widened twice.
+            double wide = cut.width / 100.0;
+            try (TextLine line = shaper.shapeLine(run.text, font(new Cut(run.font, false, 100)))) {
                 short[] ids = line.getGlyphs();
                 float[] positions = line.getPositions();
                 float[] widths = font.getWidths(ids);
                 Rect[] bounds = font.getBounds(ids);
                 for (int i = 0; i < ids.length; i++) {
-                    double gx = x + positions[2 * i];
+                    double gx = x + positions[2 * i] * wide;
                     double gy = positions[2 * i + 1];
-                    glyphs.add(new Shaped.Glyph(run.font + "." + (ids[i] & 0xffff), gx, gy, widths[i]));
+                    glyphs.add(new Shaped.Glyph(cut.name() + "." + (ids[i] & 0xffff), gx, gy, widths[i]));
                     if (bounds[i].getWidth() > 0 && bounds[i].getHeight() > 0) {
                         Box box = Box.ofEdges(
                                 gx + bounds[i].getLeft(),
@@ -79,26 +130,27 @@ public final class SkijaTypesetter implements Typesetter {
                         ink = ink == null ? box : ink.union(box);
                     }
                 }
-                x += line.getWidth();
+                x += line.getWidth() * wide;
             }
         }
-        return new Shaped(List.copyOf(glyphs), x, ink == null ? new Box(0, 0, 0, 0) : ink);
+        return new Shaped(List.copyOf(glyphs), x, ink == null ? new Box(0, 0, 0, 0) : ink, missing.toString());
     }
 
     private record Run(int font, String text) {}
 
-    /** Stretches of text that one face can show; marks and joiners stay with the letter before them. */
-    private List<Run> runs(String text, int wanted) {
+    /** Stretches of text that one face can show, −1 for none; marks and joiners stay with the letter before them. */
+    private List<Run> runs(Question question, int wanted) {
+        String text = question.text;
         List<Run> runs = new ArrayList<>();
         StringBuilder open = new StringBuilder();
-        int font = -1;
+        int font = NOT_BEGUN;
         for (int i = 0; i < text.length(); ) {
             int c = text.codePointAt(i);
             i += Character.charCount(c);
             int type = Character.getType(c);
             boolean joins =
                     type == Character.NON_SPACING_MARK || type == Character.FORMAT || type == Character.ENCLOSING_MARK;
-            int next = joins && font >= 0 ? font : serving(c, wanted);
+            int next = joins && font != NOT_BEGUN ? font : serving(c, wanted, question);
             if (next != font && !open.isEmpty()) {
                 runs.add(new Run(font, open.toString()));
                 open.setLength(0);
@@ -112,21 +164,13 @@ public final class SkijaTypesetter implements Typesetter {
         return runs;
     }
 
-    private int serving(int codePoint, int wanted) {
-        if (fonts[wanted].getUTF32Glyph(codePoint) != 0) {
-            return wanted;
-        }
-        for (int i = fonts.length - 1; i >= 0; i--) {
-            if (fonts[i].getUTF32Glyph(codePoint) != 0) {
-                return i;
-            }
-        }
-        return wanted;
+    private int serving(int codePoint, int wanted, Question question) {
+        return shelf.has(wanted, codePoint) ? wanted : shelf.helping(codePoint, question.face, question.language);
     }
 
     @Override
     public synchronized FaceMetrics metrics(Face face) {
-        Font font = fonts[shelf.indexOf(face)];
+        Font font = font(cut(face, shelf.indexOf(face)));
         FontMetrics metrics = font.getMetrics();
         double space = font.measureTextWidth(" ");
         return new FaceMetrics(metrics.getCapHeight() > 0 ? metrics.getCapHeight() : 700, space);
@@ -139,7 +183,7 @@ public final class SkijaTypesetter implements Typesetter {
 
     private synchronized String outlineNow(String glyph) {
         int dot = glyph.indexOf('.');
-        Font font = fonts[Integer.parseInt(glyph.substring(0, dot))];
+        Font font = font(Cut.named(glyph.substring(0, dot)));
         try (Path path = font.getPath((short) Integer.parseInt(glyph.substring(dot + 1)))) {
             return path == null ? "" : svg(path);
         }

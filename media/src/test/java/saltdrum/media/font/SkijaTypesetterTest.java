@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.layout.Shaped;
-import saltdrum.core.style.Face;
+import saltdrum.core.look.Face;
 
 class SkijaTypesetterTest {
     private static final Face SANS = new Face("Noto Sans", 700);

@@ -90,9 +90,7 @@ class CaptionController {
         String suffix = language == null || language.isBlank() ? "" : "." + language;
         CaptionFormat kind = CaptionFormat.of(format);
         String text = kind.write(
-                track,
-                styles.get(track.style()),
-                track.frame().output(info(clip).size()));
+                track, styles.of(track), track.frame().output(info(clip).size()));
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(clip.name() + suffix + "." + kind.endings().get(0), StandardCharsets.UTF_8)
                 .build();

@@ -26,6 +26,7 @@ record CueView(
         @Schema(description = "A break at one of its words was made by hand: re-breaking keeps it")
                 boolean brokenByHand,
         boolean locked,
+        @Schema(description = "Some of its look is its own") boolean bent,
         @Schema(description = "Read from right to left") boolean rightToLeft,
         List<Integer> lineStarts,
         List<WordView> words) {
@@ -40,7 +41,8 @@ record CueView(
             @Schema(description = "To be listened to again, until it is confirmed or typed") boolean unsure,
             WordSource source,
             int emphasis,
-            Pin pin) {
+            Pin pin,
+            @Schema(description = "Some of its look is its own") boolean bent) {
         static WordView of(Word word, boolean spaced, double unsureBelow) {
             return new WordView(
                     word.id(),
@@ -52,7 +54,8 @@ record CueView(
                     word.unsure(unsureBelow),
                     word.source(),
                     word.emphasis(),
-                    word.pin());
+                    word.pin(),
+                    !word.look().isEmpty());
         }
     }
 
@@ -74,6 +77,7 @@ record CueView(
                     Translation.byHand(cue),
                     cue.brokenByHand(),
                     cue.locked(),
+                    !cue.look().isEmpty(),
                     Scripts.rightToLeft(cue.text()),
                     cue.lineStarts(),
                     words(cue.words(), unsureBelow)));

@@ -8,9 +8,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import saltdrum.core.edit.Edit;
+import saltdrum.core.look.Ink;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Shade;
 import saltdrum.core.motion.Entrance;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.paint.Coat;
@@ -19,6 +23,10 @@ import saltdrum.core.scene.Mark;
 
 @Configuration
 class OpenApiSettings {
+    static {
+        SpringDocUtils.getConfig().replaceWithSchema(Patch.class, new Schema<>().$ref("#/components/schemas/Patch"));
+    }
+
     /** The only fields of answers that may be missing; null is never written. */
     private static final Set<String> OPTIONAL = Set.of(
             "ScenePatch.before",
@@ -41,9 +49,18 @@ class OpenApiSettings {
             "JobView.secondsLeft",
             "JobView.message",
             "JobView.outputName",
-            "Voice.face",
-            "Voice.shadow",
-            "Style.backing",
+            "Restyle.version",
+            "Restyle.keep",
+            "ChangeLook.wordIds",
+            "ChangeLook.cueIds",
+            "ChangeLook.role",
+            "ChangeLook.look",
+            "ChangeLook.reset",
+            "Word.look",
+            "Cue.look",
+            "Backing.outline",
+            "Backing.shadow",
+            "Rim.join",
             "Group.clip",
             "Group.each");
 
@@ -57,14 +74,18 @@ class OpenApiSettings {
     OpenApiCustomizer requiredFields() {
         return api -> {
             api.setServers(List.of());
+            LookSchemas.add(api);
             name(api, Edit.class);
             name(api, Mark.class);
             name(api, Coat.class);
             name(api, Paint.class);
             name(api, Entrance.class);
             name(api, Spoken.class);
+            name(api, Ink.class);
+            name(api, Shade.class);
             api.getComponents().getSchemas().forEach((name, schema) -> {
-                if (!name.endsWith("Request") || name.equals("EditRequest")) {
+                // A look that is changed says only some of it.
+                if (!name.equals("Patch") && !name.endsWith("Request") || name.equals("EditRequest")) {
                     require(name, schema);
                 }
             });

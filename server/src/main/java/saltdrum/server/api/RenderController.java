@@ -66,7 +66,6 @@ class RenderController {
                 usual.keepCaptions());
         return JobView.of(workers.order(
                 clipId,
-                new WorkOrder.Render(
-                        track, styles.get(track.style()), order.preset(), order.crf(), order.keepCaptions())));
+                new WorkOrder.Render(track, styles.of(track), order.preset(), order.crf(), order.keepCaptions())));
     }
 }

@@ -16,12 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Edit;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleSample;
 import saltdrum.core.style.StyleShelf;
-import saltdrum.core.style.Voice;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
@@ -52,19 +51,6 @@ class SceneController {
         this.scenes = scenes;
     }
 
-    record StyleView(String name, String about, List<String> emphasis) {}
-
-    @Operation(summary = "The styles there are, in the order of the strip")
-    @GetMapping("/styles")
-    List<StyleView> styles() {
-        return styles.all().stream()
-                .map(style -> new StyleView(
-                        style.name(),
-                        style.about(),
-                        style.emphasis().stream().map(Voice::role).toList()))
-                .toList();
-    }
-
     @Operation(summary = "The display list of the clip's captions, or what of it changed since a version the page has")
     @GetMapping("/clips/{clipId}/scene")
     ScenePatch scene(
@@ -72,7 +58,7 @@ class SceneController {
             @RequestParam(required = false) String language,
             @RequestParam(required = false) Long since) {
         StoredTrack stored = tracks.shown(clipId, language);
-        Scene scene = scenes.make(stored.track(), styles.get(stored.track().style()), size(clipId));
+        Scene scene = scenes.make(stored.track(), styles.of(stored.track()), size(clipId));
         MadeScene made = new MadeScene(stored.version(), scene);
         MadeScene before = latest.put(clipId + " " + language, made);
         return before != null && since != null && before.version() == since
@@ -81,16 +67,17 @@ class SceneController {
     }
 
     @Operation(
-            summary = "The captions between two times in a style that is being tried",
-            description = "Nothing is kept: neither the style nor a step of the history.")
+            summary = "The captions between two times as they would be after an edit",
+            description = "Nothing is kept: neither the edit nor a step of the history.")
     @PostMapping("/clips/{clipId}/scene/attempt")
     Scene attempt(
             @PathVariable String clipId,
             @RequestParam(required = false) String language,
             @RequestParam(defaultValue = "0") int fromMs,
             @RequestParam(defaultValue = "2147483647") int toMs,
-            @RequestBody Style style) {
-        return scenes.attempt(tracks.shown(clipId, language).track(), style, size(clipId), fromMs, toMs);
+            @RequestBody Edit edit) {
+        Track tried = edit.on(tracks.shown(clipId, language).track());
+        return scenes.attempt(tried, styles.of(tried), size(clipId), fromMs, toMs);
     }
 
     @Operation(summary = "A few of the clip's own words in a style, from time 0, to be played in a loop")

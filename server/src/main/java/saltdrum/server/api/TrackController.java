@@ -12,10 +12,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.cue.Size;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.style.StyleShelf;
+import saltdrum.core.edit.Restyle;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
 import saltdrum.server.store.StoredChange;
+import saltdrum.server.store.StyleRow;
+import saltdrum.server.store.StyleStore;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.store.WorkshopStore;
 
@@ -26,9 +28,9 @@ class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final WorkshopStore workshop;
-    private final StyleShelf styles;
+    private final StyleStore styles;
 
-    TrackController(ClipStore clips, TrackStore tracks, WorkshopStore workshop, StyleShelf styles) {
+    TrackController(ClipStore clips, TrackStore tracks, WorkshopStore workshop, StyleStore styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
@@ -51,8 +53,7 @@ class TrackController {
         if (request.edit() == null) {
             throw new saltdrum.core.BadInputException("The request holds no edit.");
         }
-        request.edit().styles().forEach(styles::get);
-        return patch(tracks.change(clipId, request.version(), request.edit()));
+        return patch(tracks.change(clipId, request.version(), pinned(request.edit())));
     }
 
     @PostMapping("/undo")
@@ -78,6 +79,16 @@ class TrackController {
     @PostMapping("/history")
     TrackPatch goTo(@PathVariable String clipId, @RequestBody GoToRequest request) {
         return patch(tracks.goTo(clipId, request.version(), request.seq()));
+    }
+
+    /** A style is there, and a track that takes it takes its present version. */
+    private Edit pinned(Edit edit) {
+        if (edit instanceof Restyle restyle) {
+            int version = restyle.version() == null ? 0 : restyle.version();
+            StyleRow row = styles.row(restyle.style(), version);
+            return new Restyle(row.name(), row.version(), restyle.keep());
+        }
+        return edit;
     }
 
     private TrackPatch patch(StoredChange change) {

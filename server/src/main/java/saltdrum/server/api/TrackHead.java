@@ -9,6 +9,7 @@ import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Styling;
 import saltdrum.server.store.StoredTrack;
 
 /** What there is to know of a track but its cues. */
@@ -16,6 +17,7 @@ record TrackHead(
         long version,
         String language,
         String style,
+        @Schema(description = "How it uses its style, and what it has otherwise") Styling styling,
         Recipe recipe,
         Frame frame,
         @Schema(description = "Where the clip's picture lies in the finished one") FrameLayout layout,
@@ -30,6 +32,7 @@ record TrackHead(
                 stored.version(),
                 track.language(),
                 track.style(),
+                track.styling(),
                 track.recipe(),
                 track.frame(),
                 track.frame().layout(clip),

@@ -5,11 +5,14 @@ import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.edit.Change;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Styling;
 import saltdrum.core.stored.StoredForm;
+import saltdrum.core.style.StyleFile;
 import saltdrum.media.clip.ClipInfo;
 
 /**
- * What stands in the database as JSON, beside styles ({@code StyleFile.FORM}) and orders of work ({@code WorkOrder.FORM}).
+ * What stands in the database as JSON, beside orders of work ({@code WorkOrder.FORM}).
  * A change to one of these records needs a step here; the museum in the tests holds every form there ever was.
  */
 final class Forms {
@@ -19,8 +22,12 @@ final class Forms {
     static final StoredForm<Beside> BESIDE = StoredForm.of("track", Beside.class);
     static final StoredForm<Change> CHANGE = StoredForm.of("history entry", Change.class);
 
+    static final StoredForm<Styling> STYLING = StoredForm.of("styling", Styling.class);
+    static final StoredForm<Patch> LOOK = StoredForm.of("look", Patch.class);
+
     /** Every one that a column holds. */
-    static final List<StoredForm<?>> COLUMNS = List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE);
+    static final List<StoredForm<?>> COLUMNS =
+            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, STYLING, LOOK, StyleFile.FORM);
 
     private Forms() {}
 }

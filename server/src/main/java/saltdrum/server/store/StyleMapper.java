@@ -4,33 +4,93 @@ import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface StyleMapper {
-    /** The newest version of each, as JSON, in the order of the strip. */
-    @Select(
+    String ROW =
             """
-            select distinct on (s.place, s.id) v.style::text from style s join style_version v on v.style_id = s.id
-            order by s.place, s.id, v.version desc
+            select s.id, s.name, v.style::text as style, v.version,
+              (select max(version) from style_version where style_id = s.id) as newest,
+              s.shipped, s.put_away is not null as put_away
+            from style s join style_version v on v.style_id = s.id
+            """;
+
+    /** The newest version of each, in the order of the strip. */
+    @Select(
+            ROW
+                    + """
+            where s.put_away is null and v.version = (select max(version) from style_version where style_id = s.id)
+            order by s.place, s.id
             """)
-    List<String> newest();
+    List<StyleRow> newest();
+
+    /** By its name, or by one it had; version 0 for the newest. A name in use wins over one of the past. */
+    @Select(
+            ROW
+                    + """
+            where (lower(s.name) = lower(#{name}) or lower(#{name}) = any(select lower(unnest(s.former_names))))
+              and v.version = case when #{version} > 0 then #{version}
+                else (select max(version) from style_version where style_id = s.id) end
+            order by lower(s.name) = lower(#{name}) desc, s.id desc limit 1
+            """)
+    StyleRow find(String name, int version);
+
+    @Select(ROW + "where s.id = #{id} order by v.version desc")
+    List<StyleRow> versions(long id);
 
     @Insert(
             """
             insert into style (name, place, shipped) values (#{name}, #{place}, true)
-            on conflict (name) do update set place = excluded.place
+            on conflict (name) do update set place = excluded.place, shipped = true
             """)
     void ship(String name, int place);
 
-    /** A version more, where the newest is another. */
+    /** After all others in the strip; one of that name that was put away comes back. */
+    @Insert(
+            """
+            insert into style (name, place) select #{name}, coalesce(max(place), 0) + 1 from style
+            on conflict (name) do update set put_away = null
+            """)
+    void add(String name);
+
+    /** Tracks that took whatever was newest stay with what that is now. */
+    @Update(
+            """
+            update track set version = version + 1, styling = coalesce(styling, '{"all": {}, "roles": []}'::jsonb) || jsonb_build_object('version',
+              (select max(v.version) from style_version v join style s on s.id = v.style_id where s.name = #{name}))
+            where style = #{name} and coalesce((styling ->> 'version')::int, 0) = 0
+              and exists (select from style_version v join style s on s.id = v.style_id where s.name = #{name})
+            """)
+    void pin(String name);
+
+    /** The same for what their histories say was, {@code before} or {@code after} a step. */
+    @Update(
+            """
+            update edit set change = jsonb_set(change, array[#{when}, 'styling'],
+              coalesce(change -> #{when} -> 'styling', '{}'::jsonb) || jsonb_build_object('version',
+                (select max(v.version) from style_version v join style s on s.id = v.style_id where s.name = #{name})))
+            where change -> #{when} ->> 'style' = #{name}
+              and coalesce((change -> #{when} -> 'styling' ->> 'version')::int, 0) = 0
+              and exists (select from style_version v join style s on s.id = v.style_id where s.name = #{name})
+            """)
+    void pinHistory(String name, String when);
+
     @Insert(
             """
             insert into style_version (style_id, version, style)
-            select s.id, coalesce(v.version, 0) + 1, #{json}::jsonb from style s
-            left join lateral (select version, style from style_version where style_id = s.id
-              order by version desc limit 1) v on true
-            where s.name = #{name} and v.style is distinct from #{json}::jsonb
-            on conflict do nothing
+            select s.id, coalesce((select max(version) from style_version where style_id = s.id), 0) + 1, #{json}::jsonb
+            from style s where s.name = #{name}
             """)
-    void keep(String name, String json);
+    void addVersion(String name, String json);
+
+    @Update(
+            """
+            update style set name = #{newName}, former_names = array_append(array_remove(former_names, #{newName}), name)
+            where id = #{id}
+            """)
+    void rename(long id, String newName);
+
+    @Update("update style set put_away = case when #{away} then now() end where id = #{id}")
+    void putAway(long id, boolean away);
 }

@@ -3,18 +3,22 @@ package saltdrum.server.store;
 import jakarta.annotation.PostConstruct;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import saltdrum.core.BadInputException;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
 import saltdrum.core.style.StyleShelf;
 
-/** The styles of this workshop, with all their versions; the newest of each is the one that is used. */
+/** The styles of this workshop, with all their versions. A track keeps the version that it was made with. */
 @Component
 public class StyleStore implements StyleShelf {
     private final StyleMapper mapper;
+    private final TransactionTemplate writing;
 
-    StyleStore(StyleMapper mapper) {
+    StyleStore(StyleMapper mapper, TransactionTemplate writing) {
         this.mapper = mapper;
+        this.writing = writing;
     }
 
     /** Those that ship with this version of the application are put on the shelf, or a version of them more. */
@@ -23,12 +27,104 @@ public class StyleStore implements StyleShelf {
         List<Style> shipped = new ShippedStyles().all();
         for (int i = 0; i < shipped.size(); i++) {
             mapper.ship(shipped.get(i).name(), i);
-            mapper.keep(shipped.get(i).name(), StyleFile.FORM.write(shipped.get(i)));
+            keep(shipped.get(i));
         }
+    }
+
+    private void keep(Style style) {
+        StyleRow newest = mapper.find(style.name(), 0);
+        if (newest == null || !newest.style().equals(style)) {
+            writing.executeWithoutResult(status -> {
+                mapper.pin(style.name());
+                mapper.pinHistory(style.name(), "before");
+                mapper.pinHistory(style.name(), "after");
+                mapper.addVersion(style.name(), StyleFile.FORM.write(style));
+            });
+        }
+    }
+
+    public List<StyleRow> listed() {
+        return mapper.newest();
     }
 
     @Override
     public List<Style> all() {
-        return mapper.newest().stream().map(StyleFile::read).toList();
+        return listed().stream().map(StyleRow::style).toList();
+    }
+
+    @Override
+    public Style get(String name, int version) {
+        return row(name, version).style();
+    }
+
+    /**
+     * @param version 0 for the newest
+     * @throws BadInputException when there is none
+     */
+    public StyleRow row(String name, int version) {
+        StyleRow row = mapper.find(name, version);
+        if (row == null) {
+            throw StyleShelf.missing(name, all());
+        }
+        return row;
+    }
+
+    public boolean has(String name) {
+        StyleRow row = mapper.find(name, 0);
+        return row != null && row.name().equalsIgnoreCase(name);
+    }
+
+    /** All versions of it, the newest first. */
+    public List<StyleRow> versions(String name) {
+        return mapper.versions(row(name, 0).id());
+    }
+
+    /**
+     * Keeps a style under its name.
+     *
+     * @param over whether it may become a version more of one that has that name
+     */
+    public StyleRow save(Style style, boolean over) {
+        StyleRow there = mapper.find(style.name(), 0);
+        boolean named = there != null && there.name().equalsIgnoreCase(style.name());
+        if (named && !there.putAway() && !over) {
+            throw new BadInputException("There is a style “" + there.name()
+                    + "” already. Choose another name, or keep this as a version more of it.");
+        }
+        Style kept = named ? style.named(there.name(), style.about()) : style;
+        mapper.add(kept.name());
+        keep(kept);
+        return row(kept.name(), 0);
+    }
+
+    public StyleRow rename(String name, String newName, String about) {
+        StyleRow row = row(name, 0);
+        Style renamed = row.style().named(newName, about == null ? row.style().about() : about);
+        if (!row.name().equalsIgnoreCase(newName) && has(newName)) {
+            throw new BadInputException("There is a style “" + newName + "” already. Choose another name.");
+        }
+        if (row.shipped() && !row.name().equals(newName)) {
+            throw new BadInputException(
+                    "“" + row.name() + "” ships with Salt Drum and keeps its name. Save it under another one.");
+        }
+        if (!row.name().equals(newName)) {
+            mapper.rename(row.id(), newName);
+        }
+        keep(renamed);
+        return row(newName, 0);
+    }
+
+    /** Out of the strip, or back into it; tracks that use it keep it. */
+    public StyleRow putAway(String name, boolean away) {
+        StyleRow row = row(name, 0);
+        mapper.putAway(row.id(), away);
+        return row(name, 0);
+    }
+
+    /** Makes an older version the newest one again. */
+    public StyleRow takeBack(String name, int version) {
+        StyleRow old = row(name, version);
+        keep(old.style().named(old.name(), old.style().about()));
+        return row(name, 0);
     }
 }

@@ -10,13 +10,13 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface TrackMapper {
     String ROW =
-            "id, version, language, style, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
+            "id, version, language, style, styling::text as styling, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
                     + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms";
 
     @Insert(
             """
-            insert into track (id, clip_id, translation, language, style, recipe, frame, next_id, beside)
-            values (#{id}, #{clipId}, #{translation}, #{row.language}, #{row.style}, #{row.recipe}::jsonb,
+            insert into track (id, clip_id, translation, language, style, styling, recipe, frame, next_id, beside)
+            values (#{id}, #{clipId}, #{translation}, #{row.language}, #{row.style}, #{row.styling}::jsonb, #{row.recipe}::jsonb,
               #{row.frame}::jsonb, #{row.nextId}, #{row.beside}::jsonb)
             """)
     void add(String id, String clipId, boolean translation, TrackRow row);
@@ -35,7 +35,7 @@ interface TrackMapper {
 
     @Update(
             """
-            update track set version = #{version}, language = #{language}, style = #{style}, recipe = #{recipe}::jsonb,
+            update track set version = #{version}, language = #{language}, style = #{style}, styling = #{styling}::jsonb, recipe = #{recipe}::jsonb,
               frame = #{frame}::jsonb, next_id = #{nextId}, beside = #{beside}::jsonb
             where id = #{id}
             """)
@@ -43,8 +43,9 @@ interface TrackMapper {
 
     @Select(
             """
-            select w.cue_id, array_to_string(c.line_starts, ' ') as line_starts, c.locked, c.show_ms, c.hide_ms, c.settings, w.id, w.text, w.start_ms, w.end_ms,
-              w.confidence, w.source, w.emphasis, w.pin
+            select w.cue_id, array_to_string(c.line_starts, ' ') as line_starts, c.locked, c.show_ms, c.hide_ms, c.settings, c.look::text as cue_look,
+              w.id, w.text, w.start_ms, w.end_ms,
+              w.confidence, w.source, w.emphasis, w.pin, w.look::text as look
             from cue c join word w on w.track_id = c.track_id and w.cue_id = c.id
             where c.track_id = #{trackId} order by c.ordinal, w.ordinal
             """)
@@ -59,19 +60,20 @@ interface TrackMapper {
     /** {@code cues}: JSON of cues as the core writes them; they get ordinals from {@code from} on. */
     @Insert(
             """
-            insert into cue (track_id, id, ordinal, line_starts, locked, show_ms, hide_ms, settings)
+            insert into cue (track_id, id, ordinal, line_starts, locked, show_ms, hide_ms, settings, look)
             select #{trackId}, (c ->> 'id')::bigint, #{from} + n - 1,
               array(select jsonb_array_elements_text(c -> 'lineStarts')::int), (c ->> 'locked')::boolean,
-              (c -> 'given' ->> 'showMs')::int, (c -> 'given' ->> 'hideMs')::int, c -> 'given' ->> 'settings'
+              (c -> 'given' ->> 'showMs')::int, (c -> 'given' ->> 'hideMs')::int, c -> 'given' ->> 'settings', c -> 'look'
             from jsonb_array_elements(#{cues}::jsonb) with ordinality as e(c, n)
             """)
     void addCues(String trackId, int from, String cues);
 
     @Insert(
             """
-            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin)
+            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin, look)
             select #{trackId}, (w ->> 'id')::bigint, (c ->> 'id')::bigint, n - 1, w ->> 'text', (w ->> 'startMs')::int,
-              (w ->> 'endMs')::int, (w ->> 'confidence')::real, w ->> 'source', (w ->> 'emphasis')::smallint, w ->> 'pin'
+              (w ->> 'endMs')::int, (w ->> 'confidence')::real, w ->> 'source', (w ->> 'emphasis')::smallint, w ->> 'pin',
+              w -> 'look'
             from jsonb_array_elements(#{cues}::jsonb) as e(c),
               lateral jsonb_array_elements(c -> 'words') with ordinality as f(w, n)
             """)

@@ -3,6 +3,7 @@ package saltdrum.server.store;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
+import saltdrum.core.look.Styling;
 
 /** A track's own row; the length is its clip's. */
 record TrackRow(
@@ -10,6 +11,7 @@ record TrackRow(
         long version,
         String language,
         String style,
+        Styling styling,
         Recipe recipe,
         Frame frame,
         long nextId,

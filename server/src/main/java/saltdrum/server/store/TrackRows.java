@@ -33,7 +33,8 @@ final class TrackRows {
                     Math.round(word.confidence() * 1e6) / 1e6,
                     WordSource.valueOf(word.source()),
                     word.emphasis(),
-                    Pin.valueOf(word.pin())));
+                    Pin.valueOf(word.pin()),
+                    word.look()));
         }
         if (open != null) {
             cues.add(cue(open, words));
@@ -42,6 +43,7 @@ final class TrackRows {
                 row.language(),
                 row.recipe(),
                 row.style(),
+                row.styling(),
                 row.frame(),
                 cues,
                 row.nextId(),
@@ -61,7 +63,8 @@ final class TrackRows {
                 words,
                 lineStarts,
                 row.locked(),
-                given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null);
+                given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null,
+                row.cueLook());
     }
 
     static TrackRow row(String trackId, long version, Track track) {
@@ -70,6 +73,7 @@ final class TrackRows {
                 version,
                 track.language(),
                 track.style(),
+                track.styling(),
                 track.recipe(),
                 track.frame(),
                 track.nextId(),

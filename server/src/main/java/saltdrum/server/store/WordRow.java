@@ -1,5 +1,7 @@
 package saltdrum.server.store;
 
+import saltdrum.core.look.Patch;
+
 /** One word with the cue it stands in, as read back in order. */
 record WordRow(
         long cueId,
@@ -8,6 +10,7 @@ record WordRow(
         Integer showMs,
         Integer hideMs,
         String settings,
+        Patch cueLook,
         long id,
         String text,
         int startMs,
@@ -15,4 +18,5 @@ record WordRow(
         double confidence,
         String source,
         int emphasis,
-        String pin) {}
+        String pin,
+        Patch look) {}

@@ -8,7 +8,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Policy;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.StyleForms;
 import saltdrum.server.store.JobKind;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -24,11 +24,17 @@ import tools.jackson.databind.node.ObjectNode;
 })
 public sealed interface WorkOrder {
     /** A step of a record inside is a step here too: an order that waits holds it as it was. */
-    StoredForm<WorkOrder> FORM = StoredForm.of("work order", WorkOrder.class, order -> {
+    StoredForm<WorkOrder> FORM = StoredForm.of(
+            "work order",
+            WorkOrder.class,
+            order -> inStyle(order, StyleForms::entrancesHaveWhatTheyNeed),
+            order -> inStyle(order, StyleForms::looksAreFacets));
+
+    private static void inStyle(ObjectNode order, StoredForm.Step step) {
         if (order.path("style") instanceof ObjectNode style) {
-            StyleFile.entrancesHaveWhatTheyNeed(style);
+            step.upgrade(style);
         }
-    });
+    }
 
     /** What it gives. */
     JobKind kind();

@@ -8,9 +8,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import org.junit.jupiter.api.Test;
-import saltdrum.core.style.ShippedStyles;
-import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
 import tools.jackson.databind.JsonNode;
 
 /** What the page paints: only what changed, and looks that are only tried. */
@@ -58,13 +55,12 @@ class SceneApiTest extends OverHttp {
         String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
         mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
                 .andExpect(status().isOk());
-        Style tidemark = new ShippedStyles().get("Tidemark");
         String attempt = "/api/clips/" + id + "/scene/attempt";
         String tried = mvc.perform(post(attempt)
                         .param("fromMs", "1000")
                         .param("toMs", "1500")
                         .contentType("application/json")
-                        .content(StyleFile.write(tidemark).replace("\"size\" : 84.0", "\"size\" : 61.5")))
+                        .content("{\"kind\":\"changeLook\",\"look\":{\"size\":61.5}}"))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.parts.length()").value(1))
                 .andReturn()
@@ -73,9 +69,9 @@ class SceneApiTest extends OverHttp {
         assertThat(tried).contains("\"size\":61.5");
         mvc.perform(post(attempt)
                         .contentType("application/json")
-                        .content(StyleFile.write(tidemark).replace("\"size\" : 84.0", "\"size\" : 9000")))
+                        .content("{\"kind\":\"changeLook\",\"look\":{\"size\":9000}}"))
                 .andExpect(status().is(422))
-                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("size of 8 to 600")));
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("from 8 to 600")));
         mvc.perform(get("/api/clips/" + id + "/track"))
                 .andExpect(jsonPath("$.head.version").value(1));
         mvc.perform(get("/api/styles")).andExpect(jsonPath("$.length()").value(3));

@@ -1,0 +1,108 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Styling;
+
+/**
+ * Some facets of the look of words, of cues, of an emphasis role or of the whole track: at most one of the three is
+ * given, and none for the track.
+ *
+ * @param wordIds null for no words
+ * @param cueIds null for no cues
+ * @param role emphasis 1 to 4; null for none
+ * @param look values that are settled now; null for none
+ * @param reset names of facets that come from what lies under again; null for none
+ */
+public record ChangeLook(List<Long> wordIds, List<Long> cueIds, Integer role, Patch look, List<String> reset)
+        implements Edit {
+    private static final int MOST_SAID = 3;
+
+    public ChangeLook {
+        look = look == null ? Patch.NONE : look;
+        reset = reset == null ? List.of() : List.copyOf(reset);
+        if (Stream.of(wordIds, cueIds, role).filter(target -> target != null).count() > 1) {
+            throw new BadInputException(
+                    "A look is changed for words, for cues, for a role or for the track, not for two of them.");
+        }
+        if (look.isEmpty() && reset.isEmpty()) {
+            throw new BadInputException("A change of the look names something of it.");
+        }
+        reset.forEach(Facets::named);
+        if (wordIds != null || role != null) {
+            for (Facet<?> facet : look.facets()) {
+                if (facet.scope() == Facet.Scope.CUE) {
+                    throw new BadInputException("“" + facet.label()
+                            + "” is settled for whole cues, not for single words. Choose the cue or the track.");
+                }
+            }
+        }
+    }
+
+    public static ChangeLook ofTrack(Patch look) {
+        return new ChangeLook(null, null, null, look, null);
+    }
+
+    public static ChangeLook ofCues(List<Long> cueIds, Patch look) {
+        return new ChangeLook(null, cueIds, null, look, null);
+    }
+
+    public static ChangeLook ofWords(List<Long> wordIds, Patch look) {
+        return new ChangeLook(wordIds, null, null, look, null);
+    }
+
+    @Override
+    public Track on(Track track) {
+        if (wordIds != null) {
+            return Edits.eachWord(track, wordIds, word -> word.withLook(changed(word.look())));
+        }
+        if (cueIds != null) {
+            var chosen = Edits.existing(track, cueIds);
+            return Edits.eachCue(track, cue -> chosen.contains(cue.id()) ? bent(cue) : cue);
+        }
+        Styling styling = track.styling();
+        return track.withStyling(
+                role == null
+                        ? styling.withAll(changed(styling.all()))
+                        : styling.withRole(role, changed(styling.role(role))));
+    }
+
+    private Cue bent(Cue cue) {
+        Edits.unlocked(cue);
+        return cue.withLook(changed(cue.look()));
+    }
+
+    private Patch changed(Patch own) {
+        return look.over(own.without(reset.stream().map(Facets::named).toList()));
+    }
+
+    @Override
+    public String said(Track before) {
+        List<String> labels = new ArrayList<>();
+        look.facets().forEach(facet -> labels.add(facet.label()));
+        reset.forEach(name -> labels.add(Facets.named(name).label()));
+        String what =
+                labels.size() > MOST_SAID ? "Look" : labels.stream().distinct().collect(Collectors.joining(", "));
+        return what + " of " + target(before) + (look.isEmpty() ? " as before" : "");
+    }
+
+    private String target(Track before) {
+        if (wordIds != null) {
+            return wordIds.size() == 1
+                    ? "“" + Said.word(before, wordIds.get(0)) + "”"
+                    : Said.count(wordIds.size(), "word");
+        }
+        if (cueIds != null) {
+            return Said.count(cueIds.size(), "cue");
+        }
+        return role == null ? "the track" : "emphasis " + role;
+    }
+}

@@ -1,0 +1,51 @@
+package saltdrum.core.layout;
+
+import com.ibm.icu.lang.UCharacter;
+import java.util.Locale;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Look;
+import saltdrum.core.word.Word;
+
+/**
+ * A word as it would stand at its full size.
+ *
+ * @param size of its letters in design pixels
+ * @param gap the space before it; none where it opens a line or its script writes none
+ * @param shrunk 1, or how far it alone was shrunk
+ */
+record MeasuredWord(Word word, Look look, Shaped shaped, double size, double gap, double shrunk) {
+    static MeasuredWord of(Word word, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
+        String text = written(word.text(), look, language);
+        Shaped shaped = typesetter.shape(text, look.face(), language);
+        boolean joined = Joined.anyIn(text);
+        return new MeasuredWord(
+                word,
+                look,
+                joined ? shaped : shaped.spaced(1000 * look.number(Facets.LETTER_SPACING)),
+                cueSize * look.number(Facets.SCALE),
+                gap,
+                1);
+    }
+
+    private static String written(String text, Look look, String language) {
+        Locale locale = Locale.forLanguageTag(language);
+        return switch (look.get(Facets.LETTERS)) {
+            case AS_WRITTEN -> text;
+            case UPPER -> text.toUpperCase(locale);
+            case LOWER -> text.toLowerCase(locale);
+            case TITLE -> UCharacter.toTitleCase(locale, text, null);
+        };
+    }
+
+    double width() {
+        return shaped.advance() / 1000 * size;
+    }
+
+    MeasuredWord withGap(double newGap) {
+        return new MeasuredWord(word, look, shaped, size, newGap, shrunk);
+    }
+
+    MeasuredWord shrunk(double by) {
+        return new MeasuredWord(word, look, shaped, size * by, gap, shrunk * by);
+    }
+}

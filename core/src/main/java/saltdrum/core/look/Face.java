@@ -1,0 +1,23 @@
+package saltdrum.core.look;
+
+import saltdrum.core.BadInputException;
+
+/**
+ * A typeface as letters are set in it.
+ *
+ * @param weight as in CSS Fonts: 1 to 1000
+ * @param italic slanted where the family has no italic
+ * @param width of the letters against their own, 0.5 to 2
+ */
+public record Face(String family, int weight, boolean italic, double width) {
+    public Face {
+        if (family == null || family.isBlank() || weight < 1 || weight > 1000 || !(width >= 0.5 && width <= 2)) {
+            throw new BadInputException(
+                    "A typeface needs a family, a weight between 1 and 1000 and a width between 0.5 and 2.");
+        }
+    }
+
+    public Face(String family, int weight) {
+        this(family, weight, false, 1);
+    }
+}

@@ -1,0 +1,137 @@
+package saltdrum.core.look;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+
+/** What values a facet takes, and how they are read. */
+public sealed interface FacetKind<T> {
+    /**
+     * @param name of the facet, for errors
+     * @throws BadInputException when that is no such value
+     */
+    T read(JsonNode json, String name);
+
+    /** As {@link #read} takes it. */
+    JsonNode write(T value);
+
+    /**
+     * @param unit what stands behind it for a person; empty for none
+     * @param step by which a wheel or an arrow key changes it
+     */
+    record Number(double least, double most, double step, String unit) implements FacetKind<Double> {
+        @Override
+        public Double read(JsonNode json, String name) {
+            double value = json.isNumber() ? json.asDouble() : Double.NaN;
+            if (!(value >= least && value <= most)) {
+                throw new BadInputException("“" + name + "” is a number from " + plain(least) + " to " + plain(most)
+                        + ", not " + json + ".");
+            }
+            return value;
+        }
+
+        private static String plain(double value) {
+            return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+        }
+
+        @Override
+        public JsonNode write(Double value) {
+            return JsonNodeFactory.instance.numberNode(value);
+        }
+    }
+
+    record Switch() implements FacetKind<Boolean> {
+        @Override
+        public Boolean read(JsonNode json, String name) {
+            if (!json.isBoolean()) {
+                throw new BadInputException("“" + name + "” is true or false, not " + shortened(json) + ".");
+            }
+            return json.asBoolean();
+        }
+
+        @Override
+        public JsonNode write(Boolean value) {
+            return JsonNodeFactory.instance.booleanNode(value);
+        }
+    }
+
+    record Choice<E extends Enum<E>>(Class<E> type) implements FacetKind<E> {
+        @Override
+        public E read(JsonNode json, String name) {
+            return Arrays.stream(type.getEnumConstants())
+                    .filter(value -> value.name().equals(json.asString("").toUpperCase(Locale.ROOT)))
+                    .findFirst()
+                    .orElseThrow(() -> new BadInputException("“" + name + "” is one of "
+                            + Arrays.stream(type.getEnumConstants())
+                                    .map(Enum::name)
+                                    .collect(Collectors.joining(", "))
+                            + ", not " + shortened(json) + "."));
+        }
+
+        @Override
+        public JsonNode write(E value) {
+            return JsonNodeFactory.instance.stringNode(value.name());
+        }
+    }
+
+    /** The name of a family. */
+    record Family() implements FacetKind<String> {
+        private static final int MOST_LETTERS = 100;
+
+        @Override
+        public String read(JsonNode json, String name) {
+            String family = json.isString() ? json.asString() : "";
+            if (family.isBlank() || family.length() > MOST_LETTERS) {
+                throw new BadInputException(
+                        "“" + name + "” is the name of a typeface of at most " + MOST_LETTERS + " letters.");
+            }
+            return family;
+        }
+
+        @Override
+        public JsonNode write(String value) {
+            return JsonNodeFactory.instance.stringNode(value);
+        }
+    }
+
+    record Value<T>(Class<T> type) implements FacetKind<T> {
+        @Override
+        public T read(JsonNode json, String name) {
+            return Json.read(json, type, "value of “" + name + "”");
+        }
+
+        @Override
+        public JsonNode write(T value) {
+            return Json.typed(value, type);
+        }
+    }
+
+    record Several<T>(Class<T> type, int most) implements FacetKind<List<T>> {
+        @Override
+        public List<T> read(JsonNode json, String name) {
+            if (!json.isArray() || json.size() > most) {
+                throw new BadInputException("“" + name + "” is a list of at most " + most + ".");
+            }
+            return json.valueStream()
+                    .map(item -> Json.read(item, type, "value of “" + name + "”"))
+                    .toList();
+        }
+
+        @Override
+        public JsonNode write(List<T> value) {
+            var list = JsonNodeFactory.instance.arrayNode();
+            value.forEach(item -> list.add(Json.typed(item, type)));
+            return list;
+        }
+    }
+
+    private static String shortened(JsonNode json) {
+        String text = json.toString();
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+}

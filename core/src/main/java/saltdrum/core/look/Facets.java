@@ -1,0 +1,149 @@
+package saltdrum.core.look;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import saltdrum.core.BadInputException;
+import saltdrum.core.look.Choices.Align;
+import saltdrum.core.look.Choices.Fit;
+import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.Choices.Letters;
+import saltdrum.core.look.Facet.Scope;
+import saltdrum.core.motion.Appear;
+import saltdrum.core.motion.Entrance;
+import saltdrum.core.motion.Spoken;
+
+/**
+ * Everything that can be settled about a look: each facet stands here once. Style files, overrides, the API's
+ * description and the page's controls come of this list.
+ */
+public final class Facets {
+    /** Design pixels, of which the frame's short side has 1080. */
+    private static final String PX = "px";
+
+    private static final String EM = "em";
+
+    public static final Facet<String> TYPEFACE =
+            word("typeface", "Typeface", FacetGroup.TYPE, new FacetKind.Family(), "Bricolage Grotesque");
+    public static final Facet<Double> WEIGHT = number("weight", "Weight", FacetGroup.TYPE, 1, 1000, 50, "", 700);
+    public static final Facet<Boolean> ITALIC =
+            word("italic", "Italic", FacetGroup.TYPE, new FacetKind.Switch(), false);
+    public static final Facet<Double> STRETCH = number("stretch", "Width", FacetGroup.TYPE, 0.5, 2, 0.02, "×", 1);
+    public static final Facet<Double> SIZE =
+            cue("size", "Size", FacetGroup.TYPE, new FacetKind.Number(8, 600, 1, PX), 88d);
+    /** Of a word against its cue's size. */
+    public static final Facet<Double> SCALE = number("scale", "Size in its cue", FacetGroup.TYPE, 0.2, 3, 0.02, "×", 1);
+
+    public static final Facet<Letters> LETTERS =
+            word("letters", "Letters", FacetGroup.TYPE, new FacetKind.Choice<>(Letters.class), Letters.AS_WRITTEN);
+    public static final Facet<Double> LETTER_SPACING =
+            number("letterSpacing", "Between letters", FacetGroup.TYPE, -0.3, 1, 0.005, EM, 0);
+    public static final Facet<Double> WORD_SPACING =
+            cue("wordSpacing", "Between words", FacetGroup.TYPE, new FacetKind.Number(-0.3, 2, 0.01, EM), 0d);
+    public static final Facet<Double> LINE_HEIGHT =
+            cue("lineHeight", "Line height", FacetGroup.TYPE, new FacetKind.Number(0.5, 3, 0.02, EM), 1.2);
+    public static final Facet<Boolean> UNDERLINE =
+            word("underline", "Underline", FacetGroup.TYPE, new FacetKind.Switch(), false);
+
+    public static final Facet<Ink> FILL =
+            word("fill", "Fill", FacetGroup.COLOUR, new FacetKind.Value<>(Ink.class), Ink.of("#ffffff"));
+    public static final Facet<Double> OPACITY = number("opacity", "Opacity", FacetGroup.COLOUR, 0, 1, 0.02, "", 1);
+    public static final Facet<List<Rim>> OUTLINES =
+            word("outlines", "Outlines", FacetGroup.OUTLINE, new FacetKind.Several<>(Rim.class, 4), List.of());
+    public static final Facet<List<Shade>> SHADOWS =
+            word("shadows", "Shadows", FacetGroup.OUTLINE, new FacetKind.Several<>(Shade.class, 4), List.of());
+    public static final Facet<List<Backing>> PLATES =
+            word("plates", "Plates", FacetGroup.PLATE, new FacetKind.Several<>(Backing.class, 3), List.of());
+
+    public static final Facet<Double> TILT = number("tilt", "Tilt", FacetGroup.PLACE, -45, 45, 0.5, "°", 0);
+    public static final Facet<Double> X =
+            cue("x", "Across", FacetGroup.PLACE, new FacetKind.Number(0, 1, 0.005, "of the frame"), 0.5);
+    public static final Facet<Double> Y =
+            cue("y", "Down", FacetGroup.PLACE, new FacetKind.Number(0, 1, 0.005, "of the frame"), 0.7);
+    public static final Facet<Align> ALIGN =
+            cue("align", "Alignment", FacetGroup.PLACE, new FacetKind.Choice<>(Align.class), Align.CENTRE);
+    public static final Facet<Grow> GROW =
+            cue("grow", "Grows", FacetGroup.PLACE, new FacetKind.Choice<>(Grow.class), Grow.BOTH);
+    public static final Facet<Double> WIDEST =
+            cue("widest", "Widest line", FacetGroup.PLACE, new FacetKind.Number(0.1, 1, 0.01, "of the frame"), 0.86);
+    public static final Facet<Double> MOST_LINES =
+            cue("mostLines", "Most lines", FacetGroup.PLACE, new FacetKind.Number(1, 6, 1, ""), 3d);
+    public static final Facet<Fit> FIT =
+            cue("fit", "What does not fit", FacetGroup.PLACE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
+
+    public static final Facet<Entrance> ENTRANCE = cue(
+            "entrance",
+            "Entrance",
+            FacetGroup.MOTION,
+            new FacetKind.Value<>(Entrance.class),
+            new Appear(Entrance.Unit.CUE));
+    public static final Facet<List<Spoken>> SPOKEN =
+            cue("spoken", "While spoken", FacetGroup.MOTION, new FacetKind.Several<>(Spoken.class, 4), List.of());
+    public static final Facet<Double> EXIT_MS =
+            cue("exitMs", "Exit", FacetGroup.MOTION, new FacetKind.Number(0, 2000, 10, "ms"), 0d);
+
+    public static final List<Facet<?>> ALL = List.of(
+            TYPEFACE,
+            WEIGHT,
+            ITALIC,
+            STRETCH,
+            SIZE,
+            SCALE,
+            LETTERS,
+            LETTER_SPACING,
+            WORD_SPACING,
+            LINE_HEIGHT,
+            UNDERLINE,
+            FILL,
+            OPACITY,
+            OUTLINES,
+            SHADOWS,
+            PLATES,
+            TILT,
+            X,
+            Y,
+            ALIGN,
+            GROW,
+            WIDEST,
+            MOST_LINES,
+            FIT,
+            ENTRANCE,
+            SPOKEN,
+            EXIT_MS);
+
+    private static final Map<String, Facet<?>> BY_NAME =
+            ALL.stream().collect(Collectors.toMap(Facet::name, Function.identity()));
+
+    private Facets() {}
+
+    /** @throws BadInputException when there is none of that name */
+    public static Facet<?> named(String name) {
+        Facet<?> facet = BY_NAME.get(name);
+        if (facet == null) {
+            throw new BadInputException("A look has no “" + (name.length() > 40 ? name.substring(0, 40) + "…" : name)
+                    + "”. It has: " + ALL.stream().map(Facet::name).collect(Collectors.joining(", ")) + ".");
+        }
+        return facet;
+    }
+
+    private static <T> Facet<T> word(String name, String label, FacetGroup group, FacetKind<T> kind, T rest) {
+        return new Facet<>(name, label, group, Scope.WORD, kind, rest);
+    }
+
+    private static <T> Facet<T> cue(String name, String label, FacetGroup group, FacetKind<T> kind, T rest) {
+        return new Facet<>(name, label, group, Scope.CUE, kind, rest);
+    }
+
+    private static Facet<Double> number(
+            String name,
+            String label,
+            FacetGroup group,
+            double least,
+            double most,
+            double step,
+            String unit,
+            double rest) {
+        return word(name, label, group, new FacetKind.Number(least, most, step, unit), rest);
+    }
+}

@@ -1,0 +1,64 @@
+package saltdrum.core.look;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.colour.Colours;
+import saltdrum.core.paint.Stop;
+
+/** What letters, outlines and plates are filled with. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Ink.Flat.class, name = "flat"),
+    @JsonSubTypes.Type(value = Ink.Blend.class, name = "blend"),
+})
+public sealed interface Ink {
+    int MOST_STOPS = 12;
+
+    /** The colour that stands for it where only one can be had. */
+    String colour();
+
+    record Flat(String colour) implements Ink {
+        public Flat {
+            Colours.check(colour);
+        }
+    }
+
+    /**
+     * A gradient.
+     *
+     * @param across what it runs over once
+     * @param round from the middle outwards instead of along a line
+     * @param angle of the line in degrees as in CSS Images: 0 upwards, 90 to the right
+     * @param stops 2 to 12, in the order of its way
+     */
+    record Blend(Across across, boolean round, double angle, List<Stop> stops) implements Ink {
+        public Blend {
+            if (across == null || stops == null || stops.size() > MOST_STOPS) {
+                throw new BadInputException(
+                        "A gradient says what it runs across and has 2 to " + MOST_STOPS + " colours.");
+            }
+            if (!(Math.abs(angle) <= 360)) {
+                throw new BadInputException("A gradient's angle lies within 360 degrees.");
+            }
+            stops = Stop.checked(stops);
+        }
+
+        @Override
+        public String colour() {
+            return stops.get(0).colour();
+        }
+    }
+
+    enum Across {
+        LETTER,
+        WORD,
+        LINE,
+        CUE
+    }
+
+    static Ink of(String colour) {
+        return new Flat(colour);
+    }
+}

@@ -1,0 +1,22 @@
+package saltdrum.core.look;
+
+/** Everything that is settled about how one word, cue or track appears. */
+public record Look(Patch settled) {
+    public <T> T get(Facet<T> facet) {
+        T value = settled.get(facet);
+        return value == null ? facet.rest() : value;
+    }
+
+    public double number(Facet<Double> facet) {
+        return get(facet);
+    }
+
+    public Face face() {
+        return new Face(get(Facets.TYPEFACE), (int) number(Facets.WEIGHT), get(Facets.ITALIC), number(Facets.STRETCH));
+    }
+
+    /** How far its outlines reach, em. */
+    public double rim() {
+        return get(Facets.OUTLINES).stream().mapToDouble(Rim::width).max().orElse(0);
+    }
+}

@@ -1,0 +1,49 @@
+package saltdrum.core.look;
+
+import java.util.List;
+import saltdrum.core.BadInputException;
+
+/**
+ * How a track uses its style.
+ *
+ * @param version of the style; 0 for the newest
+ * @param all what the whole track has otherwise than the style
+ * @param roles the same for words of each emphasis role: the first for emphasis 1; at most four
+ */
+public record Styling(int version, Patch all, List<Patch> roles) {
+    public static final Styling PLAIN = new Styling(0, Patch.NONE, List.of());
+
+    /** Styles name at most this many emphasis roles. */
+    public static final int MOST_ROLES = 4;
+
+    public Styling {
+        all = all == null ? Patch.NONE : all;
+        roles = roles == null ? List.of() : List.copyOf(roles);
+        if (version < 0 || roles.size() > MOST_ROLES) {
+            throw new BadInputException("A style has a version from 1 on and at most four emphasis roles.");
+        }
+    }
+
+    public Patch role(int emphasis) {
+        return emphasis >= 1 && emphasis <= roles.size() ? roles.get(emphasis - 1) : Patch.NONE;
+    }
+
+    public Styling withAll(Patch patch) {
+        return new Styling(version, patch, roles);
+    }
+
+    public Styling withRole(int emphasis, Patch patch) {
+        if (emphasis < 1 || emphasis > MOST_ROLES) {
+            throw new BadInputException("An emphasis role is 1 to 4, not " + emphasis + ".");
+        }
+        java.util.ArrayList<Patch> changed = new java.util.ArrayList<>(roles);
+        while (changed.size() < emphasis) {
+            changed.add(Patch.NONE);
+        }
+        changed.set(emphasis - 1, patch);
+        while (!changed.isEmpty() && changed.get(changed.size() - 1).isEmpty()) {
+            changed.remove(changed.size() - 1);
+        }
+        return new Styling(version, all, changed);
+    }
+}

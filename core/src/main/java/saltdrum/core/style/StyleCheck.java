@@ -1,0 +1,41 @@
+package saltdrum.core.style;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.stream.Stream;
+import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Patch;
+
+/** What is to be known of a style file before it is taken. */
+public final class StyleCheck {
+    /** A style is some kilobytes; more is none. */
+    public static final int MOST_CHARACTERS = 262_144;
+
+    private StyleCheck() {}
+
+    /** @throws BadInputException saying what is wrong with it */
+    public static Style read(String json) {
+        if (json.length() > MOST_CHARACTERS) {
+            throw new BadInputException("This file is larger than a style file ever is (" + MOST_CHARACTERS / 1024
+                    + " KB). Nothing of it was taken.");
+        }
+        try {
+            return StyleFile.read(json);
+        } catch (BadInputException e) {
+            throw e;
+        } catch (SaltDrumException e) {
+            throw new BadInputException(e.getMessage(), e);
+        }
+    }
+
+    /** Families that a style asks for and that are not there: others would stand in for them. */
+    public static List<String> missing(Style style, Collection<String> families) {
+        return Stream.concat(Stream.of(style.look()), style.emphasis().stream().map(Voice::look))
+                .map((Patch look) -> look.get(Facets.TYPEFACE))
+                .filter(family -> family != null && families.stream().noneMatch(family::equalsIgnoreCase))
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,258 @@
+package saltdrum.core.layout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.look.Backing;
+import saltdrum.core.look.Choices.Align;
+import saltdrum.core.look.Choices.Fit;
+import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.Choices.Letters;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Rim;
+import saltdrum.core.look.Shade;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.Stop;
+import saltdrum.core.plane.Box;
+import saltdrum.core.scene.Affine;
+import saltdrum.core.scene.InkBounds;
+import saltdrum.core.scene.Mark;
+import saltdrum.core.scene.MarkState;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.LookBook;
+import saltdrum.core.style.Style;
+
+/** Blocks of half an em for letters, so that everything can be reckoned by hand. */
+class LookLayoutTest {
+    private static final Size TALL = new Size(1080, 1920);
+    /** 100 px letters: 50 px wide, 70 high; a space is 25. */
+    private static final Patch PLAIN = Patch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
+
+    private static Scene scene(Track track, Patch look) {
+        return new SceneMaker(new BlockTypesetter()).make(track, new Style("test", null, look, List.of()), TALL);
+    }
+
+    private static List<Mark.Glyphs> glyphs(String text, Patch look) {
+        return leaves(
+                scene(Words.track(Recipe.PHRASE, text), look).parts().get(0).marks(), Mark.Glyphs.class);
+    }
+
+    private static <T extends Mark> List<T> leaves(List<Mark> marks, Class<T> type) {
+        return marks.stream()
+                .flatMap(mark -> mark instanceof Mark.Group group
+                        ? leaves(group.marks(), type).stream()
+                        : Stream.of(mark).filter(type::isInstance).map(type::cast))
+                .toList();
+    }
+
+    private static Mark.Plate plate(String text, Backing backing) {
+        Scene scene = scene(Words.track(Recipe.PHRASE, text), PLAIN.with(Facets.PLATES, List.of(backing)));
+        return leaves(scene.parts().get(0).marks(), Mark.Plate.class).get(0);
+    }
+
+    @Test
+    void aLineStandsWhereItIsAligned() {
+        // “ab cd” is 2 × 100 + 25 wide; the widest line 0.8 × 1080 = 864.
+        Patch look = PLAIN.with(Facets.WIDEST, 0.8);
+        assertThat(glyphs("ab cd", look).get(0).x()).isEqualTo(540 - 112.5);
+        assertThat(glyphs("ab cd", look.with(Facets.ALIGN, Align.START)).get(0).x())
+                .isEqualTo(540 - 432.0);
+        assertThat(glyphs("ab cd", look.with(Facets.ALIGN, Align.END)).get(0).x())
+                .isEqualTo(540 + 432 - 225.0);
+    }
+
+    @Test
+    void aBlockGrowsFromItsPlace() {
+        // One line of 120 px, the capitals' middle in its middle: the baseline is 35 below that.
+        assertThat(glyphs("ab", PLAIN).get(0).y()).isEqualTo(960 + 35.0);
+        assertThat(glyphs("ab", PLAIN.with(Facets.GROW, Grow.UP)).get(0).y()).isEqualTo(960 - 60 + 35.0);
+        assertThat(glyphs("ab", PLAIN.with(Facets.GROW, Grow.DOWN)).get(0).y()).isEqualTo(960 + 60 + 35.0);
+    }
+
+    @Test
+    void spacingMovesLettersAndWords() {
+        List<Mark.Glyphs> words =
+                glyphs("ab cd", PLAIN.with(Facets.LETTER_SPACING, 0.1).with(Facets.WORD_SPACING, 0.2));
+        assertThat(words.get(0).glyphs().get(1).x()).isEqualTo(600);
+        // Two letters and 10 px between them, then a space of 25 + 10 + 20.
+        assertThat(words.get(1).x() - words.get(0).x()).isEqualTo(110 + 55.0);
+    }
+
+    @Test
+    void lettersAreWrittenAsChosen() {
+        assertThat(names("iI ijssel", Letters.UPPER)).isEqualTo("II IJSSEL");
+        assertThat(names("ROW Home", Letters.LOWER)).isEqualTo("row home");
+        assertThat(names("row hOME", Letters.TITLE)).isEqualTo("Row Home");
+    }
+
+    private static String names(String text, Letters letters) {
+        return String.join(
+                " ",
+                glyphs(text, PLAIN.with(Facets.LETTERS, letters)).stream()
+                        .map(word -> String.join(
+                                "",
+                                word.glyphs().stream()
+                                        .map(g -> g.glyph().substring(1))
+                                        .toList()))
+                        .toList());
+    }
+
+    @Test
+    void outlinesLieUnderEachOtherAndShadowsUnderAll() {
+        Rim thin = new Rim(0.02, Ink.of("#111111"));
+        Rim wide = new Rim(0.1, Ink.of("#222222"));
+        List<Coat> coats = glyphs(
+                        "ab",
+                        PLAIN.with(Facets.OUTLINES, List.of(thin, wide))
+                                .with(Facets.SHADOWS, List.of(new Shade.Soft("#333333", 0, 0.05, 0.1, 0.03))))
+                .get(0)
+                .coats();
+        assertThat(coats)
+                .containsExactly(
+                        new Coat.Cast("#333333", 0, 5, 10, 13),
+                        new Coat.Outline(new Paint.Solid("#222222"), 10, Coat.Join.ROUND),
+                        new Coat.Outline(new Paint.Solid("#111111"), 2, Coat.Join.ROUND),
+                        new Coat.Fill(new Paint.Solid("#ffffff")));
+    }
+
+    @Test
+    void aBlendRunsAcrossWhatItSays() {
+        List<Stop> stops = List.of(new Stop(0, "#000000"), new Stop(1, "#ffffff"));
+        // To the right across two words of 100 px with 25 between: 427.5 to 652.5.
+        for (Ink.Across across : List.of(Ink.Across.LINE, Ink.Across.CUE)) {
+            Paint.Linear line = (Paint.Linear)
+                    fill(glyphs("ab cd", PLAIN.with(Facets.FILL, new Ink.Blend(across, false, 90, stops)))
+                            .get(1));
+            assertThat(line.fromX()).isEqualTo(427.5);
+            assertThat(line.toX()).isEqualTo(652.5);
+            assertThat(line.fromY()).isEqualTo(line.toY());
+        }
+        Paint.Linear word = (Paint.Linear)
+                fill(glyphs("ab cd", PLAIN.with(Facets.FILL, new Ink.Blend(Ink.Across.WORD, false, 90, stops)))
+                        .get(1));
+        assertThat(word.fromX()).isEqualTo(552.5);
+        assertThat(word.toX()).isEqualTo(652.5);
+        List<Mark.Glyphs> letters =
+                glyphs("ab", PLAIN.with(Facets.FILL, new Ink.Blend(Ink.Across.LETTER, false, 180, stops)));
+        assertThat(letters).hasSize(2);
+        // Downwards: from the capitals' top to the baseline.
+        Paint.Linear down = (Paint.Linear) fill(letters.get(1));
+        assertThat(down.toY() - down.fromY()).isEqualTo(70);
+        assertThat(down.fromX()).isEqualTo(565, within(0.01));
+    }
+
+    private static Paint fill(Mark.Glyphs word) {
+        return ((Coat.Fill) word.coats().get(word.coats().size() - 1)).paint();
+    }
+
+    @Test
+    void aPlateIsAsWideAsWhatItIsBehind() {
+        Ink black = Ink.of("#000000");
+        Mark.Plate line = plate("ab cd", Backing.box(Backing.Behind.LINE, 0.2, 0.1, 0.5, black));
+        assertThat(line.x()).isEqualTo(427.5 - 20);
+        assertThat(line.width()).isEqualTo(225 + 40.0);
+        assertThat(line.height()).isEqualTo(70 + 2 * 30.0);
+        Mark.Plate word = plate("ab cd", Backing.box(Backing.Behind.WORD, 0.2, 0.1, 0.5, black));
+        assertThat(word.width()).isEqualTo(140);
+        Mark.Plate frame = plate("ab cd", Backing.box(Backing.Behind.FRAME, 0, 0.1, 0, black));
+        assertThat(frame.x()).isLessThan(0);
+        assertThat(frame.x() + frame.width()).isGreaterThan(1080);
+        Mark.Plate pill =
+                plate("ab", new Backing(Backing.Behind.CUE, Backing.Form.PILL, 0.2, 0, 0, black, null, null, 1));
+        assertThat(pill.radius()).isEqualTo(pill.height() / 2);
+    }
+
+    @Test
+    void onlyTheLongWordIsShrunk() {
+        // 24 letters are 1200 px; the line may be 540.
+        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.WORD);
+        Track track = Words.track(Recipe.ONE_WORD, "abcdefghijklmnopqrstuvwx cd");
+        List<Part> parts = scene(track, look).parts();
+        assertThat(parts.get(0).fit()).isEqualTo(0.45);
+        assertThat(leaves(parts.get(0).marks(), Mark.Glyphs.class).get(0).size())
+                .isEqualTo(45);
+        assertThat(parts.get(1).fit()).isEqualTo(1);
+    }
+
+    @Test
+    void allCuesAreShrunkAlike() {
+        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
+        Track track = Words.track(Recipe.ONE_WORD, "abcdefghijklmnopqrstuvwx cd");
+        assertThat(scene(track, look).parts()).extracting(Part::fit).containsExactly(0.45, 0.45);
+    }
+
+    @Test
+    void aWideCueIsBrokenIntoMoreEvenLines() {
+        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.BREAK).with(Facets.MOST_LINES, 3d);
+        // Four words of 200 px: 875 in one line, 425 in two.
+        List<Mark.Glyphs> words = glyphs("abcd efgh ijkl mnop", look);
+        assertThat(words.stream().map(Mark.Glyphs::y).distinct()).hasSize(2);
+        assertThat(words.get(0).size()).isEqualTo(100);
+        assertThat(words.get(2).x()).isEqualTo(words.get(0).x());
+        // In one line at most it is shrunk after all.
+        List<Mark.Glyphs> one = glyphs("abcd efgh ijkl mnop", look.with(Facets.MOST_LINES, 1d));
+        assertThat(one.get(0).size()).isCloseTo(100 * 540 / 875.0, within(0.01));
+    }
+
+    @Test
+    void aWordsOwnLookIsItsOwn() {
+        Track track = Words.track(Recipe.PHRASE, "ab cd");
+        long second = track.words().skip(1).findFirst().orElseThrow().id();
+        Track bent = ChangeLook.ofWords(
+                        List.of(second), Patch.of(Facets.SCALE, 1.5).with(Facets.TILT, 7d))
+                .on(track);
+        List<Mark.Glyphs> words = leaves(scene(bent, PLAIN).parts().get(0).marks(), Mark.Glyphs.class);
+        assertThat(words.get(0).size()).isEqualTo(100);
+        assertThat(words.get(1).size()).isEqualTo(150);
+        assertThat(words.get(1).pose().tilt()).isEqualTo(7);
+    }
+
+    @Test
+    void aSquareDrawnOutIsSquareShadowAndTheWayBetween() {
+        String path = Outlines.sweep("M0 0L100 0L100 -100L0 -100Z", 50, 50);
+        double area = Contours.of(path).stream()
+                .mapToDouble(Contours::area)
+                .map(a -> Math.signum(a))
+                .distinct()
+                .count();
+        // All wound alike, or the nonzero rule would cut holes.
+        assertThat(area).isEqualTo(1);
+        assertThat(path).contains("M50 50").contains("150 50");
+        // A hole is wound the other way and stays one as far as the way does not cover it.
+        String ring = "M0 0L100 0L100 -100L0 -100ZM40 -40L40 -60L60 -60L60 -40Z";
+        assertThat(Contours.of(Outlines.sweep(ring, 10, 0))).hasSizeGreaterThan(4);
+    }
+
+    static List<Style> book() {
+        return LookBook.pages();
+    }
+
+    @ParameterizedTest
+    @MethodSource("book")
+    void allInkLiesInItsBounds(Style style) {
+        Scene scene = new SceneMaker(new BlockTypesetter())
+                .make(Words.track(Recipe.TWO_LINES, "Sand it first or you will be back"), style, TALL);
+        for (Part cue : scene.parts()) {
+            for (double t = cue.startMs(); t < cue.endMs(); t += 100) {
+                for (Mark mark : cue.marks()) {
+                    Box ink = InkBounds.at(mark, MarkState.of(mark, t), Affine.NONE);
+                    assertThat(cue.bounds().grown(0.1).holds(ink)).isTrue();
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,168 @@
+package saltdrum.core.style;
+
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.look.Backing;
+import saltdrum.core.look.Backing.Behind;
+import saltdrum.core.look.Backing.Form;
+import saltdrum.core.look.Choices.Align;
+import saltdrum.core.look.Choices.Fit;
+import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.Choices.Letters;
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Rim;
+import saltdrum.core.look.Shade;
+import saltdrum.core.motion.Entrance;
+import saltdrum.core.motion.Fade;
+import saltdrum.core.motion.Tint;
+import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.Stop;
+
+/** One style a thing that can be settled: what stands in no page of it cannot be done. */
+public final class LookBook {
+    private static final Patch BASE = Patch.of(Facets.TYPEFACE, "Baloo 2").with(Facets.SIZE, 96d);
+    private static final List<Stop> SUNSET =
+            List.of(new Stop(0, "#ffd166"), new Stop(0.5, "#ef476f"), new Stop(1, "#26547ccc"));
+
+    private final List<Style> pages = new ArrayList<>();
+
+    private LookBook() {
+        type();
+        colour();
+        outlines();
+        plates();
+        place();
+        page(
+                "motion",
+                BASE.with(Facets.ENTRANCE, new Fade(Entrance.Unit.CUE, 200)).with(Facets.EXIT_MS, 200d));
+        page(
+                "tint over a blend",
+                blend(Ink.Across.WORD, false, 90).with(Facets.SPOKEN, List.of(new Tint("#00ffcc", 80))));
+    }
+
+    public static List<Style> pages() {
+        return List.copyOf(new LookBook().pages);
+    }
+
+    private void type() {
+        page(
+                "typeface and weight",
+                BASE.with(Facets.TYPEFACE, "Barlow Condensed").with(Facets.WEIGHT, 900d));
+        page("italic", BASE.with(Facets.ITALIC, true));
+        page("stretch", BASE.with(Facets.STRETCH, 0.8));
+        page("stretch and italic", BASE.with(Facets.STRETCH, 1.3).with(Facets.ITALIC, true));
+        page("scale", BASE.with(Facets.SCALE, 1.2));
+        for (Letters letters : Letters.values()) {
+            page("letters " + letters, BASE.with(Facets.LETTERS, letters));
+        }
+        page(
+                "spacing",
+                BASE.with(Facets.LETTER_SPACING, 0.12)
+                        .with(Facets.WORD_SPACING, 0.3)
+                        .with(Facets.LINE_HEIGHT, 1.6));
+        page("underline", BASE.with(Facets.UNDERLINE, true).with(Facets.OUTLINES, List.of(rim(0.05, "#102030"))));
+    }
+
+    private void colour() {
+        page("fill", BASE.with(Facets.FILL, Ink.of("#ff6b4ac0")));
+        page("opacity", BASE.with(Facets.OPACITY, 0.6).with(Facets.OUTLINES, List.of(rim(0.06, "#102030"))));
+        for (Ink.Across across : Ink.Across.values()) {
+            page("blend across " + across, blend(across, false, 60));
+        }
+        page("round blend", blend(Ink.Across.LINE, true, 0));
+        page(
+                "blend by letter over an outline",
+                blend(Ink.Across.LETTER, false, 180).with(Facets.OUTLINES, List.of(rim(0.06, "#102030"))));
+    }
+
+    private void outlines() {
+        page(
+                "three outlines",
+                BASE.with(Facets.OUTLINES, List.of(rim(0.04, "#ffffff"), rim(0.12, "#1b998b"), rim(0.08, "#2d3047"))));
+        for (Coat.Join join : Coat.Join.values()) {
+            page("outline " + join, BASE.with(Facets.OUTLINES, List.of(new Rim(0.08, Ink.of("#102030"), join))));
+        }
+        page("outline in a blend", BASE.with(Facets.OUTLINES, List.of(new Rim(0.08, ink(Ink.Across.CUE, false, 90)))));
+        page("hard shadow", shade(new Shade.Soft("#102030", 0.05, 0.06, 0, 0)));
+        page("soft shadow", shade(new Shade.Soft("#102030cc", 0, 0.05, 0.08, 0.02)));
+        page("glow", shade(new Shade.Soft("#ffd166", 0, 0, 0.12, 0.03)));
+        page("long shadow", shade(new Shade.Long("#102030", 135, 0.5)));
+        page(
+                "long shadow of an outline",
+                shade(new Shade.Long("#102030", 240, 0.3)).with(Facets.OUTLINES, List.of(rim(0.05, "#26547c"))));
+    }
+
+    private void plates() {
+        for (Form form : Form.values()) {
+            for (Behind behind : Behind.values()) {
+                page(
+                        "plate " + form + " behind " + behind,
+                        plate(new Backing(behind, form, 0.3, 0.08, 0.2, Ink.of("#102030"), null, null, 1)));
+            }
+        }
+        page(
+                "plate with all",
+                plate(new Backing(
+                        Behind.LINE,
+                        Form.BOX,
+                        0.3,
+                        0.1,
+                        0.3,
+                        ink(Ink.Across.LINE, false, 90),
+                        rim(0.04, "#ffffff"),
+                        new Shade.Soft("#10203080", 0, 0.06, 0.06, 0),
+                        0.8)));
+    }
+
+    private void place() {
+        page("tilt", BASE.with(Facets.TILT, -6d));
+        for (Align align : Align.values()) {
+            page("align " + align, BASE.with(Facets.ALIGN, align).with(Facets.X, 0.45));
+        }
+        for (Grow grow : Grow.values()) {
+            page("grow " + grow, BASE.with(Facets.GROW, grow).with(Facets.Y, 0.4));
+        }
+        for (Fit fit : Fit.values()) {
+            page(
+                    "fit " + fit,
+                    BASE.with(Facets.SIZE, 190d)
+                            .with(Facets.FIT, fit)
+                            .with(Facets.WIDEST, 0.7)
+                            .with(Facets.MOST_LINES, 4d));
+        }
+    }
+
+    private static Rim rim(double width, String colour) {
+        return new Rim(width, Ink.of(colour));
+    }
+
+    private static Ink ink(Ink.Across across, boolean round, double angle) {
+        return new Ink.Blend(across, round, angle, SUNSET);
+    }
+
+    private static Patch blend(Ink.Across across, boolean round, double angle) {
+        return BASE.with(Facets.FILL, ink(across, round, angle));
+    }
+
+    private static Patch shade(Shade shade) {
+        return BASE.with(Facets.SHADOWS, List.of(shade));
+    }
+
+    private static Patch plate(Backing backing) {
+        return BASE.with(Facets.PLATES, List.of(backing));
+    }
+
+    private void page(String name, Patch look) {
+        pages.add(new Style(name, "", look, List.of()));
+    }
+
+    /** Facets that some page settles otherwise than at rest. */
+    static boolean shows(Facet<?> facet) {
+        return pages().stream()
+                .map(style -> style.look().get(facet))
+                .anyMatch(value -> value != null && !value.equals(facet.rest()));
+    }
+}

@@ -1,0 +1,99 @@
+package saltdrum.media.font;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import saltdrum.core.layout.Shaped;
+import saltdrum.core.look.Face;
+
+/** Every script gets letters, by the typefaces that ship or those of the machine; what nobody has is told. */
+class ScriptsTest {
+    private static final Face ANTON = new Face("Anton", 400);
+    private final SkijaTypesetter typesetter = new SkijaTypesetter(FontShelf.shipped());
+
+    @ParameterizedTest
+    @CsvSource({
+        "ja, 潮が満ちる",
+        "ko, 밀물이",
+        "zh, 渡口",
+        "th, น้ำขึ้น",
+        "he, גאות",
+        "hi, ज्वार",
+        "ar, المد",
+        "vi, Thuỷ triều",
+        "el, παλίρροια",
+        "ru, прилив",
+        "ka, მოქცევა",
+        "hy, մակընթացություն",
+        "ta, அலை",
+        "am, ማዕበል"
+    })
+    void everyScriptGetsLetters(String language, String text) {
+        for (String word : text.split(" ")) {
+            Shaped shaped = typesetter.shape(word, ANTON, language);
+            assertThat(shaped.missing()).isEmpty();
+            assertThat(shaped.glyphs()).isNotEmpty();
+            // Glyph 0 is the box that stands for what a font lacks.
+            assertThat(shaped.glyphs()).noneMatch(glyph -> glyph.key().endsWith(".0"));
+            assertThat(shaped.glyphs().stream()
+                            .map(glyph -> typesetter.outline(glyph.key()))
+                            .collect(Collectors.joining()))
+                    .isNotEmpty();
+            assertThat(shaped.ink().width()).isPositive();
+        }
+    }
+
+    @Test
+    void whatNobodyHasIsToldAndNotDrawn() {
+        // A private character: no font of a script has it.
+        Shaped shaped = typesetter.shape("tide\ue123", ANTON, "en");
+        assertThat(shaped.missing()).isEqualTo("\ue123");
+        assertThat(shaped.glyphs()).hasSize(4);
+        Shaped alone = typesetter.shape("\ue123", ANTON, "en");
+        assertThat(alone.glyphs()).isEmpty();
+        assertThat(alone.advance()).isZero();
+    }
+
+    @Test
+    void aThaiMarkStaysOnItsLetter() {
+        // Five letters with three marks above them: five of them move on.
+        Shaped shaped = typesetter.shape("น้ำขึ้น", ANTON, "th");
+        assertThat(shaped.glyphs().stream().filter(glyph -> glyph.advance() > 0))
+                .hasSizeLessThan(6);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Poppins, 700, true", "Poppins, 700, false", "Anton, 400, true"})
+    void anItalicLeans(String family, int weight, boolean italic) {
+        String upright = outline(new Face(family, weight, false, 1));
+        String asked = outline(new Face(family, weight, italic, 1));
+        assertThat(asked.equals(upright)).isEqualTo(!italic);
+    }
+
+    @Test
+    void aNarrowerFaceIsNarrower() {
+        Shaped full = typesetter.shape("tide", ANTON, "en");
+        Shaped narrow = typesetter.shape("tide", new Face("Anton", 400, false, 0.8), "en");
+        assertThat(narrow.advance() / full.advance()).isBetween(0.78, 0.82);
+        assertThat(narrow.ink().height()).isEqualTo(full.ink().height());
+    }
+
+    private String outline(Face face) {
+        return typesetter.outline(
+                typesetter.shape("l", face, "en").glyphs().get(0).key());
+    }
+
+    @Test
+    void everyFamilyThatShipsHasItsLicence() {
+        assertThat(FontShelf.shipped().families()).hasSizeGreaterThanOrEqualTo(24);
+        for (FontShelf.Family family : FontShelf.shipped().families()) {
+            String file = family.name().toLowerCase().replace(' ', '-') + ".txt";
+            assertThat(FontShelf.class.getResource("/saltdrum/media/fonts/licences/" + file))
+                    .as(file)
+                    .isNotNull();
+        }
+    }
+}

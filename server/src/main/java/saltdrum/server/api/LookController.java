@@ -1,0 +1,171 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.FacetGroup;
+import saltdrum.core.look.FacetKind;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Look;
+import saltdrum.core.look.Patch;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.Cascade.Layer;
+import saltdrum.core.style.Cascade.Origin;
+import saltdrum.core.style.StyleShelf;
+import saltdrum.media.font.FontShelf;
+import saltdrum.server.store.TrackStore;
+
+/** What can be settled about a look, and where in a clip each value comes from. */
+@Tag(name = "styles")
+@RestController
+@RequestMapping("/api")
+class LookController {
+    private final TrackStore tracks;
+    private final StyleShelf styles;
+
+    LookController(TrackStore tracks, StyleShelf styles) {
+        this.tracks = tracks;
+        this.styles = styles;
+    }
+
+    enum Control {
+        NUMBER,
+        SWITCH,
+        CHOICE,
+        FAMILY,
+        INK,
+        SEVERAL,
+        OTHER
+    }
+
+    /**
+     * How a facet is chosen.
+     *
+     * @param options of a choice; empty for others
+     */
+    record FacetView(
+            String name,
+            String label,
+            FacetGroup group,
+            Facet.Scope scope,
+            Control control,
+            @Schema(description = "Of a number; 0 for others") double least,
+            double most,
+            double step,
+            String unit,
+            List<String> options) {}
+
+    record GroupView(FacetGroup group, String label, List<FacetView> facets) {}
+
+    @Operation(summary = "Everything that can be settled about a look, in its groups")
+    @GetMapping("/facets")
+    List<GroupView> facets() {
+        return Arrays.stream(FacetGroup.values())
+                .map(group -> new GroupView(
+                        group,
+                        group.label,
+                        Facets.ALL.stream()
+                                .filter(facet -> facet.group() == group)
+                                .map(LookController::view)
+                                .toList()))
+                .toList();
+    }
+
+    private static FacetView view(Facet<?> facet) {
+        FacetKind<?> kind = facet.kind();
+        FacetKind.Number number = kind instanceof FacetKind.Number n ? n : new FacetKind.Number(0, 0, 0, "");
+        List<String> options = kind instanceof FacetKind.Choice<?> choice
+                ? Arrays.stream(choice.type().getEnumConstants())
+                        .map(Enum::name)
+                        .toList()
+                : List.of();
+        return new FacetView(
+                facet.name(),
+                facet.label(),
+                facet.group(),
+                facet.scope(),
+                control(facet),
+                number.least(),
+                number.most(),
+                number.step(),
+                number.unit(),
+                options);
+    }
+
+    private static Control control(Facet<?> facet) {
+        FacetKind<?> kind = facet.kind();
+        if (kind instanceof FacetKind.Number) {
+            return Control.NUMBER;
+        } else if (kind instanceof FacetKind.Switch) {
+            return Control.SWITCH;
+        } else if (kind instanceof FacetKind.Choice<?>) {
+            return Control.CHOICE;
+        } else if (kind instanceof FacetKind.Family) {
+            return Control.FAMILY;
+        } else if (facet == Facets.FILL) {
+            return Control.INK;
+        }
+        return kind instanceof FacetKind.Several<?> ? Control.SEVERAL : Control.OTHER;
+    }
+
+    @Operation(summary = "The families of letters there are")
+    @GetMapping("/typefaces")
+    List<FontShelf.Family> typefaces() {
+        return FontShelf.shipped().families();
+    }
+
+    /**
+     * A look as it is settled.
+     *
+     * @param look every facet's value
+     * @param origins where each comes from, facet by facet
+     */
+    record LookView(Patch look, List<OriginView> origins) {}
+
+    record OriginView(String facet, Origin origin) {}
+
+    @Operation(summary = "The look of a word, a cue, an emphasis role or, with none of them, of the whole track")
+    @GetMapping("/clips/{clipId}/look")
+    LookView look(
+            @PathVariable String clipId,
+            @RequestParam(required = false) String language,
+            @RequestParam(required = false) Long wordId,
+            @RequestParam(required = false) Long cueId,
+            @RequestParam(required = false) Integer role) {
+        Track track = tracks.shown(clipId, language).track();
+        Cascade cascade = new Cascade(styles.of(track), track.styling());
+        List<Layer> layers;
+        if (wordId != null) {
+            Cue cue = track.cueOfWord(wordId);
+            layers = cascade.layers(cue, cue.words().get(cue.indexOf(wordId)));
+        } else if (cueId != null) {
+            layers = cascade.layers(track.cues().get(track.indexOfCue(cueId)));
+        } else {
+            layers = new ArrayList<>(cascade.track());
+            layers.addAll(cascade.role(role == null ? 0 : role));
+        }
+        Look look = new Look(Cascade.merged(layers));
+        Patch all = Patch.NONE;
+        List<OriginView> origins = new ArrayList<>();
+        for (Facet<?> facet : Facets.ALL) {
+            all = settled(all, facet, look);
+            origins.add(new OriginView(facet.name(), Cascade.origin(layers, facet)));
+        }
+        return new LookView(all, origins);
+    }
+
+    private static <T> Patch settled(Patch all, Facet<T> facet, Look look) {
+        return all.with(facet, look.get(facet));
+    }
+}

@@ -1,0 +1,11 @@
+package saltdrum.server.store;
+
+import saltdrum.core.style.Style;
+
+/**
+ * One version of a style.
+ *
+ * @param newest number of its newest version
+ * @param putAway it is found by tracks that use it, and stands in no strip
+ */
+public record StyleRow(long id, String name, Style style, int version, int newest, boolean shipped, boolean putAway) {}

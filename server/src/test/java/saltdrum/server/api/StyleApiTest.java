@@ -1,0 +1,155 @@
+package saltdrum.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Looks that are bent, and styles that are kept. */
+class StyleApiTest extends OverHttp {
+    private String clip() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
+                .andExpect(status().isOk());
+        return id;
+    }
+
+    private JsonNode track(String id) throws Exception {
+        return JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    }
+
+    private void edit(String id, String edit) throws Exception {
+        long version = track(id).path("head").path("version").asLong();
+        mvc.perform(post("/api/clips/" + id + "/track/edits")
+                        .contentType("application/json")
+                        .content("{\"version\":" + version + ",\"edit\":" + edit + "}"))
+                .andExpect(status().isOk());
+    }
+
+    @Test
+    void aLookIsBentSavedTakenAndSaysWhereItComesFrom() throws Exception {
+        String id = clip();
+        long cue = track(id).path("cues").get(0).path("id").asLong();
+        edit(id, "{\"kind\":\"changeLook\",\"look\":{\"size\":71}}");
+        edit(id, "{\"kind\":\"changeLook\",\"cueIds\":[" + cue + "],\"look\":{\"tilt\":3}}");
+        mvc.perform(get("/api/clips/" + id + "/look").param("cueId", String.valueOf(cue)))
+                .andExpect(jsonPath("$.look.size").value(71))
+                .andExpect(jsonPath("$.origins[?(@.facet == 'size')].origin").value("TRACK"))
+                .andExpect(jsonPath("$.origins[?(@.facet == 'tilt')].origin").value("CUE"))
+                .andExpect(jsonPath("$.origins[?(@.facet == 'fill')].origin").value("STYLE"))
+                .andExpect(jsonPath("$.origins[?(@.facet == 'stretch')].origin").value("REST"));
+        mvc.perform(post("/api/clips/" + id + "/styles")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Neap\",\"about\":\"Small\",\"over\":false}"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.version").value(1));
+        edit(id, "{\"kind\":\"restyle\",\"style\":\"neap\"}");
+        JsonNode head = track(id).path("head");
+        assertThat(head.path("style").asString()).isEqualTo("Neap");
+        assertThat(head.path("styling").path("version").asInt()).isEqualTo(1);
+        assertThat(head.path("styling").path("all").size()).isZero();
+        mvc.perform(get("/api/clips/" + id + "/look"))
+                .andExpect(jsonPath("$.look.size").value(71))
+                .andExpect(jsonPath("$.origins[?(@.facet == 'size')].origin").value("STYLE"));
+        // A version more of the style leaves the clip as it is.
+        edit(id, "{\"kind\":\"changeLook\",\"look\":{\"size\":99}}");
+        mvc.perform(post("/api/clips/" + id + "/styles")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Neap\",\"over\":true}"))
+                .andExpect(jsonPath("$.version").value(2));
+        edit(id, "{\"kind\":\"changeLook\",\"reset\":[\"size\"]}");
+        mvc.perform(get("/api/clips/" + id + "/look"))
+                .andExpect(jsonPath("$.look.size").value(71));
+        mvc.perform(get("/api/styles"))
+                .andExpect(jsonPath("$[?(@.name == 'Neap')].version").value(2));
+        edit(id, "{\"kind\":\"restyle\",\"style\":\"Neap\"}");
+        mvc.perform(get("/api/clips/" + id + "/look"))
+                .andExpect(jsonPath("$.look.size").value(99));
+    }
+
+    @Test
+    void aStyleGoesOutAsAFileAndComesInAgain() throws Exception {
+        String file = mvc.perform(get("/api/styles/Lantern/file"))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
+        String other = file.replace("\"Lantern\"", "\"Night lamp\"").replace("\"Baloo 2\"", "\"Unheard Sans\"");
+        mvc.perform(post("/api/styles/file").contentType("text/plain").content(other))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.name").value("Night lamp"))
+                .andExpect(jsonPath("$.exists").value(false))
+                .andExpect(jsonPath("$.missing[0]").value("Unheard Sans"));
+        mvc.perform(get("/api/styles/Night lamp/versions")).andExpect(status().is(422));
+        mvc.perform(post("/api/styles/file")
+                        .param("take", "true")
+                        .contentType("text/plain")
+                        .content(other))
+                .andExpect(status().isOk());
+        mvc.perform(put("/api/styles/Night lamp")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Day lamp\"}"))
+                .andExpect(jsonPath("$.name").value("Day lamp"));
+        mvc.perform(delete("/api/styles/Day lamp"))
+                .andExpect(jsonPath("$.putAway").value(true));
+        mvc.perform(get("/api/styles"))
+                .andExpect(jsonPath("$[?(@.name == 'Day lamp')]").isEmpty());
+        mvc.perform(post("/api/styles/Day lamp/restore"))
+                .andExpect(jsonPath("$.putAway").value(false));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "{",
+                "[]",
+                "{\"name\":\"x\",\"look\":{\"size\":1e999}}",
+                "{\"form\":3,\"name\":\"x\",\"look\":{\"shine\":1}}",
+                "{\"form\":3,\"name\":\"x\",\"shine\":1}",
+                "{\"form\":99,\"name\":\"x\"}",
+                "{\"form\":3,\"name\":\"\"}",
+            })
+    void aBadStyleFileIsToldAndNothingOfItIsTaken(String file) throws Exception {
+        mvc.perform(post("/api/styles/file")
+                        .param("take", "true")
+                        .contentType("text/plain")
+                        .content(file))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.detail").isNotEmpty());
+        mvc.perform(get("/api/styles"))
+                .andExpect(jsonPath("$[?(@.name == 'x')]").isEmpty());
+    }
+
+    @Test
+    void aFileThatIsFarTooLargeIsRefused() throws Exception {
+        String voices = "{\"role\":\"r\"},".repeat(40_000);
+        mvc.perform(post("/api/styles/file")
+                        .contentType("text/plain")
+                        .content("{\"form\":3,\"name\":\"x\",\"emphasis\":[" + voices + "{}]}"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(containsString("larger than a style file")));
+    }
+
+    @Test
+    void everyFacetIsDescribed() throws Exception {
+        mvc.perform(get("/api/facets"))
+                .andExpect(jsonPath("$[0].label").value("Type"))
+                .andExpect(jsonPath("$[*].facets[?(@.name == 'size')].most").value(600.0));
+        mvc.perform(get("/api/typefaces"))
+                .andExpect(jsonPath("$[?(@.name == 'Anton')]").isNotEmpty());
+    }
+}
