@@ -13,7 +13,6 @@ import type {
   Quality,
   Scene,
   ScenePatch,
-  Style,
   Track,
   TrackView,
 } from './types';
@@ -82,9 +81,6 @@ export const useScene = (id: string, version: number | undefined, language: stri
 export const useJobs = (id: string) =>
   useQuery({ queryKey: keys.jobs(id), queryFn: () => call<Job[]>('GET', `/api/clips/${id}/jobs`) });
 
-export const useStyles = () =>
-  useQuery({ queryKey: ['styles'], queryFn: () => call<Style[]>('GET', '/api/styles'), staleTime: Infinity });
-
 export const useLanguages = () =>
   useQuery({
     queryKey: ['languages'],
@@ -120,12 +116,11 @@ export function useListenTo(id: string) {
   });
 }
 
-export const useSample = (id: string, style: string, cueId: number, version: number | undefined) =>
+export const useSample = (id: string, style: string, cueId: number, version: string) =>
   useQuery({
     queryKey: ['sample', id, style, cueId, version],
     queryFn: () =>
       call<Scene>('GET', `/api/clips/${id}/styles/${encodeURIComponent(style)}/sample?cueId=${cueId}`),
-    enabled: version !== undefined,
     placeholderData: (before) => before,
     gcTime: 10_000,
   });

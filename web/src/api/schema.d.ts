@@ -502,6 +502,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/typefaces/{family}/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A few words in a typeface, as a drawing */
+        get: operations["sample"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/translators": {
         parameters: {
             query?: never;
@@ -672,6 +689,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/contrast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How well two colours stand out from each other: 1 to 21, as WCAG reckons it */
+        get: operations["contrast"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips": {
         parameters: {
             query?: never;
@@ -781,7 +815,7 @@ export interface paths {
             cookie?: never;
         };
         /** A few of the clip's own words in a style, from time 0, to be played in a loop */
-        get: operations["sample"];
+        get: operations["sample_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -833,6 +867,23 @@ export interface paths {
         };
         /** The display list of the clip's captions, or what of it changed since a version the page has */
         get: operations["scene"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The colours of a clip's style and of what its track, cues and words have otherwise */
+        get: operations["palette"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1053,6 +1104,8 @@ export interface components {
             frame: components["schemas"]["Frame"];
             /** @description Where the clip's picture lies in the finished one */
             layout: components["schemas"]["FrameLayout"];
+            /** @description Where captions are safe, parts of the finished picture */
+            safe: components["schemas"]["Box"];
             /**
              * Format: int32
              * @description Room for a cue after the last one, ms; 0 where there is none
@@ -3252,6 +3305,32 @@ export interface operations {
             };
         };
     };
+    sample: {
+        parameters: {
+            query?: {
+                weight?: number;
+                text?: string;
+                language?: string;
+            };
+            header?: never;
+            path: {
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
     translators: {
         parameters: {
             query: {
@@ -3483,6 +3562,29 @@ export interface operations {
             };
         };
     };
+    contrast: {
+        parameters: {
+            query: {
+                one: string;
+                other: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": number;
+                };
+            };
+        };
+    };
     all_2: {
         parameters: {
             query?: never;
@@ -3636,7 +3738,7 @@ export interface operations {
             };
         };
     };
-    sample: {
+    sample_1: {
         parameters: {
             query?: {
                 cueId?: number;
@@ -3727,6 +3829,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ScenePatch"];
+                };
+            };
+        };
+    };
+    palette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
                 };
             };
         };

@@ -29,6 +29,22 @@ export type SpellingView = Schemas['SpellingView'];
 export type HistoryStep = Schemas['HistoryRow'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];
+export type Look = Omit<Schemas['Patch'], 'fill' | 'outlines' | 'shadows' | 'plates'> & {
+  fill?: Ink;
+  outlines?: Rim[];
+  shadows?: Shade[];
+  plates?: Backing[];
+};
+export type Ink = (Schemas['Flat'] & { kind: 'flat' }) | (Schemas['Blend'] & { kind: 'blend' });
+export type Rim = Omit<Schemas['Rim'], 'ink'> & { ink: Ink };
+export type Shade = (Schemas['Soft'] & { kind: 'soft' }) | (Schemas['Long'] & { kind: 'long' });
+export type Backing = Omit<Schemas['Backing'], 'fill'> & { fill: Ink };
+export type Facet = Schemas['FacetView'];
+export type FacetGroup = Schemas['GroupView'];
+export type LookView = Omit<Schemas['LookView'], 'look'> & { look: Look };
+export type Origin = Schemas['OriginView']['origin'];
+export type Typeface = Schemas['Family'];
+export type StyleFileView = Schemas['StyleFileView'];
 export type Scene = Schemas['Scene'];
 export type Quality = Schemas['QualityView'];
 export type RenderRequest = Schemas['RenderRequest'];
@@ -76,6 +92,7 @@ export type Edit =
   | Schemas['ReleaseBreaks']
   | Schemas['Rebreak']
   | Schemas['Restyle']
+  | (Omit<Schemas['ChangeLook'], 'look'> & { look?: Look })
   | Schemas['Reframe']
   | Schemas['Lock']
   | Schemas['AcceptUnscripted']

@@ -13,6 +13,8 @@ import { HandLine } from '../score/HandLine';
 import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
+import { settingsOf, useSettings } from '../state/setting';
+import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
 import { TopBar } from './TopBar';
 
@@ -24,6 +26,7 @@ export function Bench() {
   const track = useTrack(clipId);
   const onStage = usePanels((s) => s.onStage);
   const scene = useScene(clipId, track.data?.version, onStage);
+  const tried = useTrying((s) => s.scene);
   const misspelt = useMisspelt(clipId, track.data?.version ?? 0);
   useEffect(() => {
     useSpelling.setState({ wrong: new Set(misspelt.data?.wordIds) });
@@ -39,6 +42,14 @@ export function Bench() {
       .getState()
       .set({ lens: false, history: false, replace: null, beside: null, onStage: null, range: null });
   }, [clipId]);
+  // What was tried is in the track by now.
+  const shownVersion = scene.data?.version;
+  const made = scene.data?.scene;
+  useEffect(() => useSettings.setState({ cues: settingsOf(made) }), [made]);
+  useEffect(() => {
+    if (useTrying.getState().made) endTrying();
+  }, [shownVersion]);
+  useEffect(() => endTrying, [clipId]);
   useEffect(() => {
     document.title = clip.data ? `${clip.data.name} · Salt Drum` : 'Salt Drum';
   }, [clip.data]);
@@ -60,7 +71,13 @@ export function Bench() {
     <div className="flex h-full flex-col">
       <TopBar clip={clip.data} track={track.data} step={step} />
       <main className="flex min-h-0 flex-1">
-        <Stage clip={clip.data} track={track.data} scene={scene.data?.scene} />
+        <Stage
+          clip={clip.data}
+          track={track.data}
+          scene={tried ?? scene.data?.scene}
+          version={tried ? null : (scene.data?.version ?? null)}
+          styling={step === 'style'}
+        />
         <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
         <div className="flex min-w-0 flex-1 flex-col">
           {track.data.cues.length > 0 ? (

@@ -4,6 +4,7 @@ import { useChange, useTrackNow } from '../api/queries';
 import type { Clip, Cue } from '../api/types';
 import { IconButton } from '../ui/IconButton';
 import { usePanels } from '../state/panels';
+import { useSettings } from '../state/setting';
 import { CueMenu } from '../menus/CueMenu';
 import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';
@@ -130,6 +131,7 @@ export const CueRow = memo(function CueRow(props: {
             >
               {cue.speed.toFixed(0)} c/s
             </span>
+            <SetAs cueId={cue.id} />
             <span
               className={`absolute -top-0.5 right-0 justify-end gap-0.5 rounded-md bg-paper ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
             >
@@ -178,6 +180,26 @@ export const CueRow = memo(function CueRow(props: {
     </CueMenu>
   );
 });
+
+/** Letters that had to be smaller than asked for, and characters that no typeface has. */
+function SetAs({ cueId }: { cueId: number }) {
+  const setting = useSettings((s) => s.cues.get(cueId));
+  if (!setting) return null;
+  return (
+    <span className="flex flex-col items-end text-tiny">
+      {setting.fit < 0.995 && (
+        <span className="text-soft" title="Set smaller than asked for, so that its longest line fits">
+          set at {Math.round(setting.fit * 100)} %
+        </span>
+      )}
+      {setting.missing !== '' && (
+        <span className="text-accent" title="No typeface here has these characters: they are left out">
+          no letters for {setting.missing}
+        </span>
+      )}
+    </span>
+  );
+}
 
 function linesOf(cue: Cue) {
   const starts = [0, ...cue.lineStarts];

@@ -3,10 +3,27 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { length, stamp } from '../player/time';
+import { useDropper } from '../state/dropper';
+import { usePanels } from '../state/panels';
+import { StageHandles } from './StageHandles';
 import { ScenePainter } from './paint/scenePainter';
 
 /** The picture in its frame, with the captions painted over it at the time of the frame on the screen. */
-export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene | undefined }) {
+export function Stage({
+  clip,
+  track,
+  scene,
+  version,
+  styling,
+}: {
+  clip: Clip;
+  track: Track;
+  scene: Scene | undefined;
+  /** Of the track that the scene is of; null for one that is only tried. */
+  version: number | null;
+  /** The caption can be taken hold of. */
+  styling: boolean;
+}) {
   const room = useRef<HTMLDivElement>(null);
   const video = useRef<HTMLVideoElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -17,6 +34,8 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
   const { output, picture } = track.layout;
   const aspect = output.width / output.height;
   const portrait = aspect < 1;
+  const captions = usePanels((s) => s.captions);
+  const dropping = useDropper((s) => s.take !== null);
 
   useLayoutEffect(() => {
     const element = room.current!;
@@ -59,7 +78,7 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
     const density = window.devicePixelRatio || 1;
     element.width = Math.max(1, Math.round(box.width * density));
     element.height = Math.max(1, Math.round(box.height * density));
-    if (!scene) return;
+    if (!scene || !captions) return;
     const scale = element.width / scene.width;
     const same = painted.current?.scale === scale ? painted.current : null;
     same?.show(scene);
@@ -83,7 +102,20 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
       stop();
       cancelIdleCallback(idle);
     };
-  }, [scene, box]);
+  }, [scene, box, captions]);
+
+  /** The colour of the picture under the pointer goes to whoever asked for it. */
+  const drop = (e: React.MouseEvent) => {
+    const source = video.current!;
+    const at = source.getBoundingClientRect();
+    const one = new OffscreenCanvas(1, 1).getContext('2d')!;
+    const x = ((e.clientX - at.left) / at.width) * source.videoWidth;
+    const y = ((e.clientY - at.top) / at.height) * source.videoHeight;
+    one.drawImage(source, x, y, 1, 1, 0, 0, 1, 1);
+    const [r, g, b] = one.getImageData(0, 0, 1, 1).data;
+    useDropper.getState().take?.(`#${[r, g, b].map((c) => c.toString(16).padStart(2, '0')).join('')}`);
+    useDropper.setState({ take: null });
+  };
 
   return (
     <section
@@ -124,8 +156,20 @@ export function Stage({ clip, track, scene }: { clip: Clip; track: Track; scene:
           <canvas
             ref={canvas}
             data-testid="captions"
+            data-version={version ?? undefined}
             className="pointer-events-none absolute inset-0 h-full w-full"
           />
+          {styling && scene && captions && !dropping && (
+            <StageHandles clip={clip} track={track} scene={scene} />
+          )}
+          {dropping && (
+            <div
+              onClick={drop}
+              className="absolute inset-0 cursor-crosshair"
+              data-testid="dropper"
+              title="Click to take the colour here"
+            />
+          )}
         </div>
       </div>
       <div className="flex h-12 flex-none items-center gap-3 px-4 pb-2">

@@ -5,6 +5,8 @@ interface Panels {
   lens: boolean;
   keys: boolean;
   history: boolean;
+  /** Captions are on the stage. */
+  captions: boolean;
   /** The word that is to be replaced everywhere; null when the panel is closed. */
   replace: string | null;
   /** Language of the translation beside the words, and on the stage; null for none. */
@@ -19,6 +21,7 @@ export const usePanels = create<Panels>((set) => ({
   lens: false,
   keys: false,
   history: false,
+  captions: true,
   replace: null,
   beside: null,
   onStage: null,

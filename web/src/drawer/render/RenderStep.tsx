@@ -5,6 +5,7 @@ import type { Clip, Job, Quality, RenderRequest, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
+import { useSettings } from '../../state/setting';
 import { Choice, MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { FramePart } from './FramePart';
@@ -20,6 +21,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
   const language = languages.data?.find((l) => l.tag === onStage)?.name;
   const order = useOrder<RenderRequest>(`/api/clips/${clip.id}/renders`, clip.id);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
+  const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
   const rate = clip.variableRate
     ? 'the clip’s own frame times'
@@ -45,6 +47,12 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           )}{' '}
           {clip.sounds > 0 ? 'The sound is copied as it is.' : 'The clip has no sound.'}
         </p>
+        {lacking > 0 && (
+          <p className="mb-4 rounded-lg bg-tint p-3">
+            {lacking === 1 ? 'One cue has' : `${lacking} cues have`} characters that no typeface here has.
+            They are left out: the score says which.
+          </p>
+        )}
         <div className="mb-4">
           <Choice
             label="Quality"

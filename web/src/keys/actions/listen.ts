@@ -1,10 +1,17 @@
-import { player, type Action } from './action';
+import { panels, player, type Action } from './action';
 
 const SECOND_MS = 1000;
 
 /** Play, pause and move the playhead. */
 export const LISTEN: Action[] = [
   { id: 'play', group: 'Listen', label: 'Play or pause', keys: ['Space'], run: () => player().toggle },
+  {
+    id: 'captions',
+    group: 'Listen',
+    label: 'Captions off or on',
+    keys: ['D'],
+    run: () => () => panels().set({ captions: !panels().captions }),
+  },
   {
     id: 'playCue',
     group: 'Listen',

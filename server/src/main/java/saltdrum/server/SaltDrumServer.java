@@ -10,6 +10,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
 import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.layout.Typesetter;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.speech.SpeechDesk;
@@ -27,8 +28,13 @@ public class SaltDrumServer {
     }
 
     @Bean
-    SceneMaker sceneMaker() {
-        return new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+    Typesetter typesetter() {
+        return new SkijaTypesetter(FontShelf.shipped());
+    }
+
+    @Bean
+    SceneMaker sceneMaker(Typesetter typesetter) {
+        return new SceneMaker(typesetter);
     }
 
     @Bean

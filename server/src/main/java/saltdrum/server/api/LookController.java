@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.colour.Contrast;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facet;
@@ -22,8 +23,8 @@ import saltdrum.core.look.Patch;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Cascade.Layer;
 import saltdrum.core.style.Cascade.Origin;
+import saltdrum.core.style.Palette;
 import saltdrum.core.style.StyleShelf;
-import saltdrum.media.font.FontShelf;
 import saltdrum.server.store.TrackStore;
 
 /** What can be settled about a look, and where in a clip each value comes from. */
@@ -119,12 +120,6 @@ class LookController {
         return kind instanceof FacetKind.Several<?> ? Control.SEVERAL : Control.OTHER;
     }
 
-    @Operation(summary = "The families of letters there are")
-    @GetMapping("/typefaces")
-    List<FontShelf.Family> typefaces() {
-        return FontShelf.shipped().families();
-    }
-
     /**
      * A look as it is settled.
      *
@@ -167,5 +162,18 @@ class LookController {
 
     private static <T> Patch settled(Patch all, Facet<T> facet, Look look) {
         return all.with(facet, look.get(facet));
+    }
+
+    @Operation(summary = "The colours of a clip's style and of what its track, cues and words have otherwise")
+    @GetMapping("/clips/{clipId}/palette")
+    List<String> palette(@PathVariable String clipId) {
+        Track track = tracks.get(clipId).track();
+        return Palette.of(styles.of(track), track);
+    }
+
+    @Operation(summary = "How well two colours stand out from each other: 1 to 21, as WCAG reckons it")
+    @GetMapping("/contrast")
+    double contrast(@RequestParam String one, @RequestParam String other) {
+        return Math.round(100 * Contrast.ratio(one, other)) / 100.0;
     }
 }

@@ -1,0 +1,39 @@
+package saltdrum.core.layout;
+
+import java.util.Locale;
+import saltdrum.core.look.Face;
+
+/** A text in a typeface as a drawing (SVG 2) of black outlines, as wide as its ink and 1.4 em high. */
+public final class TextSample {
+    private static final int ABOVE = 1050;
+    private static final int HEIGHT = 1400;
+
+    private TextSample() {}
+
+    public static String svg(Typesetter typesetter, Face face, String text, String language) {
+        Shaped shaped = typesetter.shape(text, face, language);
+        double left = Math.min(0, shaped.ink().x());
+        double width = Math.max(1, Math.max(shaped.advance(), shaped.ink().right()) - left);
+        StringBuilder svg = new StringBuilder(String.format(
+                Locale.ROOT,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"%.0f %d %.0f %d\" width=\"%.0f\" height=\"%d\">",
+                left,
+                -ABOVE,
+                width,
+                HEIGHT,
+                width / 10,
+                HEIGHT / 10));
+        for (Shaped.Glyph glyph : shaped.glyphs()) {
+            String path = typesetter.outline(glyph.key());
+            if (!path.isEmpty()) {
+                svg.append(String.format(
+                        Locale.ROOT,
+                        "<path transform=\"translate(%.1f %.1f)\" d=\"%s\"/>",
+                        glyph.x(),
+                        glyph.y(),
+                        path));
+            }
+        }
+        return svg.append("</svg>").toString();
+    }
+}

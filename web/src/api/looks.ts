@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/react-query';
+import { call } from './http';
+import type { FacetGroup, LookView, Typeface } from './types';
+
+/** What a change of the look touches: words, cues, an emphasis role, or with none of them the track. */
+export interface Target {
+  wordIds?: number[];
+  cueIds?: number[];
+  role?: number;
+}
+
+export const useFacets = () =>
+  useQuery({
+    queryKey: ['facets'],
+    queryFn: () => call<FacetGroup[]>('GET', '/api/facets'),
+    staleTime: Infinity,
+  });
+
+export const useTypefaces = () =>
+  useQuery({
+    queryKey: ['typefaces'],
+    queryFn: () => call<Typeface[]>('GET', '/api/typefaces'),
+    staleTime: Infinity,
+  });
+
+/** The look of the first thing that a change would touch. */
+export const useLook = (id: string, version: number, target: Target) => {
+  const query = target.wordIds
+    ? `?wordId=${target.wordIds[0]}`
+    : target.cueIds
+      ? `?cueId=${target.cueIds[0]}`
+      : target.role
+        ? `?role=${target.role}`
+        : '';
+  return useQuery({
+    queryKey: ['look', id, version, query],
+    queryFn: () => call<LookView>('GET', `/api/clips/${id}/look${query}`),
+    placeholderData: (before) => before,
+    gcTime: 10_000,
+  });
+};
+
+export const usePalette = (id: string, version: number) =>
+  useQuery({
+    queryKey: ['palette', id, version],
+    queryFn: () => call<string[]>('GET', `/api/clips/${id}/palette`),
+    placeholderData: (before) => before,
+    gcTime: 10_000,
+  });
+
+export const useContrast = (one: string, other: string) =>
+  useQuery({
+    queryKey: ['contrast', one, other],
+    queryFn: () =>
+      call<number>('GET', `/api/contrast?one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`),
+    placeholderData: (before) => before,
+    staleTime: Infinity,
+  });

@@ -1,0 +1,59 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call, refusal } from './http';
+import { queryClient } from './queryClient';
+import type { Style, StyleFileView } from './types';
+
+export const useStyles = () =>
+  useQuery({ queryKey: ['styles'], queryFn: () => call<Style[]>('GET', '/api/styles') });
+
+const path = (name: string) => `/api/styles/${encodeURIComponent(name)}`;
+
+function useStyleChange<In, Out>(run: (input: In) => Promise<Out>) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: run,
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['styles'] }),
+    onError: (error) => notice(error.message),
+  });
+}
+
+/** Keeps the look of a clip's track as a style. */
+export const useSaveStyle = (clipId: string) =>
+  useStyleChange((asked: { name: string; about: string; over: boolean }) =>
+    call<Style>('POST', `/api/clips/${clipId}/styles`, asked),
+  );
+
+export const useRenameStyle = () =>
+  useStyleChange(({ style, name }: { style: string; name: string }) =>
+    call<Style>('PUT', path(style), { name }),
+  );
+
+/** Out of the strip, or back into it. */
+export const usePutAway = () =>
+  useStyleChange(({ style, away }: { style: string; away: boolean }) =>
+    call<Style>(away ? 'DELETE' : 'POST', path(style) + (away ? '' : '/restore')),
+  );
+
+export const useStyleVersions = (style: string | null) =>
+  useQuery({
+    queryKey: ['style versions', style],
+    queryFn: () => call<Style[]>('GET', `${path(style!)}/versions`),
+    enabled: style !== null,
+    gcTime: 0,
+  });
+
+export const styleFile = (style: string) => `${path(style)}/file`;
+
+/** What a style file holds; with take it is kept as well. */
+async function readFile({ text, take }: { text: string; take: boolean }): Promise<StyleFileView> {
+  const response = await fetch(`/api/styles/file?take=${take}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'text/plain;charset=UTF-8' },
+    body: text,
+  });
+  if (!response.ok) throw await refusal(response.status, await response.text());
+  return (await response.json()) as StyleFileView;
+}
+
+export const useStyleFile = () => useStyleChange(readFile);

@@ -1,0 +1,118 @@
+import { RotateCcw } from 'lucide-react';
+import type { Backing, Facet, Ink, Look, LookView, Origin, Rim, Shade } from '../../api/types';
+import { ChoiceControl } from './controls/ChoiceControl';
+import { InkControl } from './controls/InkControl';
+import { NumberControl } from './controls/NumberControl';
+import { OutlineRows } from './controls/OutlineRows';
+import { PlateRows } from './controls/PlateRows';
+import { ShadowRows } from './controls/ShadowRows';
+import { SwitchControl } from './controls/SwitchControl';
+import { TypefaceControl } from './controls/TypefaceControl';
+import type { LookChange } from '../../state/useLookChange';
+
+const FROM: Record<Origin, string> = {
+  REST: 'As it is where nothing is said',
+  STYLE: 'From the style',
+  TRACK: 'From the track',
+  CUE: 'From the cue',
+  STYLE_ROLE: 'From the style’s emphasis',
+  TRACK_ROLE: 'From the track’s emphasis',
+  WORD: 'From the word',
+};
+
+/** One thing of a look: its control, and where its value comes from. */
+export function FacetRow(props: {
+  facet: Facet;
+  view: LookView;
+  /** The origin that means: settled for what is in hand itself. */
+  own: Origin;
+  palette: string[];
+  text: string;
+  note?: string;
+  change: LookChange;
+}) {
+  const { facet, view, change } = props;
+  const origin = view.origins.find((o) => o.facet === facet.name)?.origin ?? 'REST';
+  const mine = origin === props.own;
+  return (
+    <div className="group/facet relative" data-facet={facet.name} data-origin={origin}>
+      <button
+        aria-label={`${facet.label}: ${FROM[origin]}${mine ? ', reset it' : ''}`}
+        title={mine ? `${FROM[origin]}. Click to take it back` : FROM[origin]}
+        disabled={!mine}
+        onClick={() => change.reset([facet.name])}
+        className={`absolute top-1 -left-[18px] flex size-[18px] items-center justify-center rounded ${mine ? 'text-accent hover:bg-tint' : ''}`}
+      >
+        {mine ? (
+          <RotateCcw size={12} />
+        ) : (
+          <span className={`size-1 rounded-full ${origin === 'REST' ? 'bg-transparent' : 'bg-groove'}`} />
+        )}
+      </button>
+      <Control {...props} />
+    </div>
+  );
+}
+
+function Control({
+  facet,
+  view,
+  palette,
+  text,
+  note,
+  change,
+}: {
+  facet: Facet;
+  view: LookView;
+  palette: string[];
+  text: string;
+  note?: string;
+  change: LookChange;
+}) {
+  const value: unknown = view.look[facet.name as keyof Look];
+  const soon = (to: unknown) => change.soon({ [facet.name]: to } as Look);
+  const now = (to: unknown) => change.now({ [facet.name]: to } as Look);
+  switch (facet.control) {
+    case 'NUMBER':
+      return (
+        <NumberControl
+          label={facet.label}
+          value={value as number}
+          least={facet.least}
+          most={facet.most}
+          step={facet.step}
+          unit={facet.unit}
+          onSoon={soon}
+          onNow={now}
+        />
+      );
+    case 'SWITCH':
+      return <SwitchControl label={facet.label} value={value as boolean} onNow={now} />;
+    case 'CHOICE':
+      return (
+        <ChoiceControl label={facet.label} value={value as string} options={facet.options} onNow={now} />
+      );
+    case 'FAMILY':
+      return <TypefaceControl value={value as string} text={text} onNow={now} />;
+    case 'INK':
+      return (
+        <InkControl
+          label={facet.label}
+          value={value as Ink}
+          palette={palette}
+          note={note}
+          onSoon={soon}
+          onNow={now}
+        />
+      );
+    case 'SEVERAL': {
+      const rows = { palette, onSoon: soon, onNow: now };
+      if (facet.name === 'outlines') return <OutlineRows value={value as Rim[]} {...rows} />;
+      if (facet.name === 'shadows') return <ShadowRows value={value as Shade[]} {...rows} />;
+      if (facet.name === 'plates') return <PlateRows value={value as Backing[]} {...rows} />;
+      return null;
+    }
+    case 'OTHER':
+      return null;
+  }
+}

@@ -1,0 +1,191 @@
+import { Download, FolderInput, Save, Trash2 } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { useChange } from '../../api/queries';
+import { styleFile, usePutAway, useRenameStyle, useSaveStyle, useStyleFile } from '../../api/styles';
+import type { Clip, Style, StyleFileView, Track } from '../../api/types';
+import { QuietButton, Section } from '../../ui/parts';
+
+/** Keeping a look: as a style of its own, as a version more, as a file. */
+export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; style: Style | undefined }) {
+  const change = useChange(clip.id);
+  const save = useSaveStyle(clip.id);
+  const rename = useRenameStyle();
+  const putAway = usePutAway();
+  const [name, setName] = useState('');
+  const [away, setAway] = useState<string | null>(null);
+  const bent = Object.keys(track.styling.all).length > 0 || track.styling.roles.length > 0;
+  const keep = (asked: string, over: boolean) =>
+    save.mutate(
+      { name: asked, about: over ? (style?.about ?? '') : '', over },
+      {
+        onSuccess: (kept) => {
+          setName('');
+          change.mutate({ kind: 'restyle', style: kept.name, version: kept.version });
+        },
+      },
+    );
+  return (
+    <Section title="Keep this look">
+      <form
+        className="flex gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (name.trim()) keep(name.trim(), false);
+        }}
+      >
+        <input
+          aria-label="Name of the new style"
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+          placeholder="Name of a new style"
+          maxLength={60}
+          className="field min-w-0 flex-1 px-3 py-1.5"
+        />
+        <button
+          disabled={!name.trim()}
+          aria-label="Save as a new style"
+          title="Save as a new style"
+          className="rounded-full border border-rule px-3 hover:border-ink disabled:opacity-40"
+        >
+          <Save size={16} />
+        </button>
+      </form>
+      {style && (
+        <div className="mt-2 space-y-2">
+          {bent && (
+            <QuietButton onClick={() => keep(style.name, true)}>
+              <Save size={16} /> Change “{style.name}” to this
+            </QuietButton>
+          )}
+          {style.version > track.styling.version && track.styling.version > 0 && (
+            <div className="rounded-lg bg-tint p-3 text-note">
+              <p>
+                “{style.name}” has a newer version ({style.version}); this clip keeps {track.styling.version}.
+              </p>
+              <button
+                onClick={() => change.mutate({ kind: 'restyle', style: style.name, keep: true })}
+                className="mt-1 text-accent underline"
+              >
+                Take the newer one
+              </button>
+            </div>
+          )}
+          <div className="flex gap-2">
+            <a
+              href={styleFile(style.name)}
+              download
+              className="flex flex-1 items-center justify-center gap-2 rounded-full border border-rule px-3 py-1.5 hover:border-ink"
+            >
+              <Download size={15} /> As a file
+            </a>
+            {!style.shipped && (
+              <button
+                onClick={() => {
+                  putAway.mutate({ style: style.name, away: true });
+                  setAway(style.name);
+                }}
+                title={`Take “${style.name}” out of the strip; clips that use it keep it`}
+                aria-label={`Delete the style ${style.name}`}
+                className="rounded-full border border-rule px-3 hover:border-ink"
+              >
+                <Trash2 size={15} />
+              </button>
+            )}
+          </div>
+          {!style.shipped && (
+            <Rename
+              key={style.name}
+              style={style}
+              done={(to) => rename.mutate({ style: style.name, name: to })}
+            />
+          )}
+        </div>
+      )}
+      {away && (
+        <p className="mt-2 text-note text-soft">
+          “{away}” is out of the strip.{' '}
+          <button
+            onClick={() => {
+              putAway.mutate({ style: away, away: false });
+              setAway(null);
+            }}
+            className="text-accent underline"
+          >
+            Bring it back
+          </button>
+        </p>
+      )}
+      <FileIn />
+    </Section>
+  );
+}
+
+function Rename({ style, done }: { style: Style; done: (name: string) => void }) {
+  const [name, setName] = useState(style.name);
+  const take = () => name.trim() && name.trim() !== style.name && done(name.trim());
+  return (
+    <label className="flex items-center gap-2 text-note text-soft">
+      Named
+      <input
+        aria-label="Name of this style"
+        value={name}
+        maxLength={60}
+        onChange={(e) => setName(e.target.value)}
+        onBlur={take}
+        onKeyDown={(e) => e.key === 'Enter' && take()}
+        className="field min-w-0 flex-1 px-2 py-1 text-ink"
+      />
+    </label>
+  );
+}
+
+/** A style file is shown before it is taken. */
+function FileIn() {
+  const read = useStyleFile();
+  const file = useRef<HTMLInputElement>(null);
+  const [seen, setSeen] = useState<{ text: string; view: StyleFileView } | null>(null);
+  const bring = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    const text = await chosen.text();
+    read.mutate({ text, take: false }, { onSuccess: (view) => setSeen({ text, view }) });
+  };
+  return (
+    <div className="mt-2">
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Style file"
+        className="hidden"
+        onChange={(e) => {
+          void bring(e.target.files?.[0]);
+          e.target.value = '';
+        }}
+      />
+      <QuietButton onClick={() => file.current?.click()}>
+        <FolderInput size={16} /> Bring in a style file
+      </QuietButton>
+      {seen && (
+        <div className="mt-2 rounded-lg bg-tint p-3 text-note" role="group" aria-label="Style file">
+          <p className="font-semibold">{seen.view.name}</p>
+          {seen.view.about && <p>{seen.view.about}</p>}
+          {seen.view.exists && <p>There is a style of this name: it gets a version more.</p>}
+          {seen.view.missing.length > 0 && (
+            <p>Not here, another will stand in: {seen.view.missing.join(', ')}.</p>
+          )}
+          <div className="mt-1.5 flex gap-3">
+            <button
+              onClick={() => read.mutate({ text: seen.text, take: true }, { onSuccess: () => setSeen(null) })}
+              className="text-accent underline"
+            >
+              Take it
+            </button>
+            <button onClick={() => setSeen(null)} className="underline">
+              Leave it
+            </button>
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import { ChevronDown } from 'lucide-react';
+import { Collapsible } from 'radix-ui';
+import { useState } from 'react';
+import { useContrast, useFacets, useLook, usePalette } from '../../api/looks';
+import type { Clip, Facet, LookView, Origin, Track } from '../../api/types';
+import type { Reach, Scope } from '../../state/scope';
+import { FacetRow } from './FacetRow';
+import { useLookChange } from '../../state/useLookChange';
+
+const OWN: Record<Scope, Origin> = { track: 'TRACK', cue: 'CUE', word: 'WORD', role: 'TRACK_ROLE' };
+const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
+
+/** Every part of the look of what is in hand, in groups. */
+export function LookPart({ clip, track, reach }: { clip: Clip; track: Track; reach: Reach }) {
+  const facets = useFacets();
+  const view = useLook(clip.id, track.version, reach.target).data;
+  const palette = usePalette(clip.id, track.version).data ?? [];
+  const change = useLookChange(clip.id, reach.target);
+  const [open, setOpen] = useState(() => new Set(OPEN_AT_FIRST));
+  const note = useBeside(view);
+  if (!view) return null;
+  const words = track.cues.slice(0, 3).flatMap((c) => c.words.map((w) => w.text));
+  const text = words.slice(0, 3).join(' ') || 'Salt and drum';
+  const single = reach.scope === 'word' || reach.scope === 'role';
+  const shown = (facet: Facet) =>
+    facet.control !== 'OTHER' && (!single || facet.scope === 'WORD') && (single || facet.name !== 'scale');
+  return (
+    <div className="mb-7 divide-y divide-rule border-y border-rule">
+      {facets.data
+        ?.filter((group) => group.group !== 'MOTION')
+        .map((group) => {
+          const rows = group.facets.filter(shown);
+          if (rows.length === 0) return null;
+          const own = rows.filter((f) =>
+            view.origins.some((o) => o.facet === f.name && o.origin === OWN[reach.scope]),
+          );
+          return (
+            <Collapsible.Root
+              key={group.group}
+              open={open.has(group.group)}
+              onOpenChange={(on) =>
+                setOpen((before) => {
+                  const after = new Set(before);
+                  if (on) after.add(group.group);
+                  else after.delete(group.group);
+                  return after;
+                })
+              }
+            >
+              <div className="flex items-center">
+                <Collapsible.Trigger className="flex flex-1 items-center justify-between py-2.5 text-left font-semibold">
+                  {group.label}
+                  <ChevronDown
+                    size={16}
+                    className={`text-soft transition-transform ${open.has(group.group) ? '' : '-rotate-90'}`}
+                  />
+                </Collapsible.Trigger>
+                {own.length > 0 && (
+                  <button
+                    onClick={() => change.reset(own.map((f) => f.name))}
+                    title={`Take back what is changed here: ${own.map((f) => f.label).join(', ')}`}
+                    className="ml-1 rounded px-1.5 text-tiny text-accent hover:bg-tint"
+                  >
+                    {own.length} changed
+                  </button>
+                )}
+              </div>
+              <Collapsible.Content className="space-y-2 pb-4 pl-1">
+                {rows.map((facet) => (
+                  <FacetRow
+                    key={facet.name}
+                    facet={facet}
+                    view={view}
+                    own={OWN[reach.scope]}
+                    palette={palette}
+                    text={text}
+                    note={facet.name === 'fill' ? note : undefined}
+                    change={change}
+                  />
+                ))}
+              </Collapsible.Content>
+            </Collapsible.Root>
+          );
+        })}
+    </div>
+  );
+}
+
+/** How the fill stands out from what lies next to it: an outline, or a plate. */
+function useBeside(view: LookView | undefined): string | undefined {
+  const fill = view?.look.fill;
+  const rim = view?.look.outlines?.[0]?.ink ?? view?.look.plates?.[0]?.fill;
+  const colour = (ink: typeof fill) => (ink?.kind === 'flat' ? ink.colour : ink?.stops[0].colour);
+  const ratio = useContrast(colour(fill) ?? '#ffffff', colour(rim) ?? '#000000').data;
+  if (!rim || ratio === undefined) return undefined;
+  const beside = view?.look.outlines?.[0] ? 'outline' : 'plate';
+  return `${ratio.toFixed(1)} : 1 on its ${beside}`;
+}

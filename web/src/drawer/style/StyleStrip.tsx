@@ -1,0 +1,25 @@
+import { useSample } from '../../api/queries';
+import type { Clip, Style, Track } from '../../api/types';
+import { SamplePlayer } from '../../stage/SamplePlayer';
+import { One } from '../../ui/OneOf';
+
+/** A style at work on the clip's own words. */
+export function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: number }) {
+  const { clip, track, style } = props;
+  const sample = useSample(clip.id, style.name, props.cueId, `${track.version} ${style.version}`);
+  return (
+    <One
+      value={style.name}
+      data-style={style.name}
+      title={style.about}
+      className="block min-w-0 overflow-hidden rounded-lg bg-sunk text-left hover:bg-paper data-[state=checked]:bg-paper data-[state=checked]:outline-2 data-[state=checked]:outline-accent"
+    >
+      <span className="flex h-[72px] items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
+        {sample.data && sample.data.parts.length > 0 && (
+          <SamplePlayer scene={sample.data} width={128} height={72} />
+        )}
+      </span>
+      <span className="block truncate px-2.5 py-1.5 text-note font-semibold">{style.name}</span>
+    </One>
+  );
+}

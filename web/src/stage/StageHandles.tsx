@@ -1,0 +1,228 @@
+import { useMemo, useRef, useState } from 'react';
+import { useLook } from '../api/looks';
+import { useStyles } from '../api/styles';
+import type { Box, Clip, Look, Scene, Track } from '../api/types';
+import { usePlayer } from '../player/player';
+import { reachOf, useScope } from '../state/scope';
+import { useSelection } from '../state/selection';
+import { useLookChange } from '../state/useLookChange';
+import { blockOf, wordBoxes } from './captionBoxes';
+import { Timeline } from './paint/timeline';
+import { linesOf, snap, type Snap } from './snapping';
+
+const MOVED_PX = 4;
+const TILT_STEP = 0.5;
+
+type Handle = 'move' | 'size' | 'width' | 'tilt';
+
+interface Drag {
+  handle: Handle;
+  clientX: number;
+  clientY: number;
+  look: Look;
+  block: Box;
+  moved: boolean;
+  wordId: number | null;
+  across: Snap | null;
+  down: Snap | null;
+}
+
+/** Frame and handles of the caption on the stage: it is dragged, sized, widened and tilted there; a click takes a word. */
+export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene }) {
+  const room = useRef<HTMLDivElement>(null);
+  const timeMs = usePlayer((s) => s.timeMs);
+  const selected = useSelection((s) => s.selected);
+  const { scope } = useScope();
+  const styles = useStyles();
+  const roles = styles.data?.find((s) => s.name === track.style)?.emphasis ?? [];
+  // A place belongs to a cue or the track: a word stands in its cue.
+  const reach = reachOf(
+    track,
+    selected,
+    scope === 'word' ? 'cue' : scope === 'role' ? 'track' : scope,
+    1,
+    roles,
+  );
+  const view = useLook(clip.id, track.version, reach.target);
+  const change = useLookChange(clip.id, reach.target);
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const timeline = useMemo(() => new Timeline(scene), [scene]);
+  const part = timeline.alive(timeMs)[0];
+  const words = useMemo(() => (part ? wordBoxes(part) : []), [part]);
+  const block = blockOf(words);
+  const look = view.data?.look;
+  if (!block || !look) return null;
+
+  const { width, height } = scene;
+  const percent = (box: Box) => ({
+    left: `${(100 * box.x) / width}%`,
+    top: `${(100 * box.y) / height}%`,
+    width: `${(100 * box.width) / width}%`,
+    height: `${(100 * box.height) / height}%`,
+  });
+  /** From pixels of the page to design pixels. */
+  const design = (px: number) => (px * width) / Math.max(1, room.current!.clientWidth);
+
+  const grasp = (handle: Handle) => (e: React.PointerEvent) => {
+    e.preventDefault();
+    e.stopPropagation();
+    room.current!.setPointerCapture(e.pointerId);
+    const at = room.current!.getBoundingClientRect();
+    const x = design(e.clientX - at.left);
+    const y = design(e.clientY - at.top);
+    const under = words.find(
+      ({ box }) => x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height,
+    );
+    setDrag({
+      handle,
+      clientX: e.clientX,
+      clientY: e.clientY,
+      look,
+      block,
+      moved: false,
+      wordId: under?.wordId ?? null,
+      across: null,
+      down: null,
+    });
+  };
+
+  const moved = (d: Drag, dx: number, dy: number, free: boolean) => {
+    const lines = linesOf(track.safe);
+    const left = (d.block.x + dx) / width;
+    const top = (d.block.y + dy) / height;
+    const wide = d.block.width / width;
+    const high = d.block.height / height;
+    const across = free ? null : snap([d.look.x! + dx / width, left, left + wide], lines.x);
+    const down = free ? null : snap([d.look.y! + dy / height, top, top + high], lines.y);
+    return {
+      across,
+      down,
+      look: {
+        x: clamp(d.look.x! + dx / width + (across?.by ?? 0)),
+        y: clamp(d.look.y! + dy / height + (down?.by ?? 0)),
+      } as Look,
+    };
+  };
+
+  const onMove = (e: React.PointerEvent) => {
+    if (!drag) return;
+    const dx = design(e.clientX - drag.clientX);
+    const dy = design(e.clientY - drag.clientY);
+    if (!drag.moved && Math.hypot(e.clientX - drag.clientX, e.clientY - drag.clientY) < MOVED_PX) return;
+    const now = { ...drag, moved: true };
+    if (drag.handle === 'move') {
+      const to = moved(drag, dx, dy, e.ctrlKey || e.metaKey);
+      change.soon(to.look);
+      setDrag({ ...now, across: to.across, down: to.down });
+      return;
+    }
+    const half = drag.block.width / 2;
+    if (drag.handle === 'size') {
+      const size = Math.round(Math.min(600, Math.max(8, (drag.look.size! * Math.max(8, half + dx)) / half)));
+      change.soon({ size });
+    } else if (drag.handle === 'width') {
+      const widest = drag.look.widest! + (2 * dx) / width;
+      change.soon({ widest: Math.min(1, Math.max(0.1, Math.round(widest * 100) / 100)) });
+    } else {
+      const reachOut = drag.block.height / 2 + design(34);
+      const tilt = (Math.atan2(dx, reachOut) * 180) / Math.PI;
+      const to = Math.round((drag.look.tilt! + tilt) / TILT_STEP) * TILT_STEP;
+      change.soon({ tilt: Math.min(45, Math.max(-45, to)) });
+    }
+    setDrag(now);
+  };
+
+  const onDrop = () => {
+    if (drag && !drag.moved && drag.wordId !== null) {
+      usePlayer.getState().pause();
+      useSelection.getState().select({ kind: 'word', id: drag.wordId });
+    }
+    setDrag(null);
+  };
+
+  const byKey = (e: React.KeyboardEvent) => {
+    const step = (e.shiftKey ? 10 : 1) / 1;
+    const dx = e.key === 'ArrowLeft' ? -step : e.key === 'ArrowRight' ? step : 0;
+    const dy = e.key === 'ArrowUp' ? -step : e.key === 'ArrowDown' ? step : 0;
+    if (!dx && !dy) return;
+    e.preventDefault();
+    e.stopPropagation();
+    change.soon({ x: clamp(look.x! + dx / width), y: clamp(look.y! + dy / height) });
+  };
+
+  return (
+    <div
+      ref={room}
+      className="pointer-events-none absolute inset-0 touch-none"
+      onPointerMove={onMove}
+      onPointerUp={onDrop}
+      onPointerCancel={() => setDrag(null)}
+    >
+      {drag?.across && (
+        <span
+          className="absolute inset-y-0 border-l border-[#ff8a66]"
+          style={{ left: `${100 * drag.across.line}%` }}
+          data-testid="guide"
+        />
+      )}
+      {drag?.down && (
+        <span
+          className="absolute inset-x-0 border-t border-[#ff8a66]"
+          style={{ top: `${100 * drag.down.line}%` }}
+          data-testid="guide"
+        />
+      )}
+      {drag?.moved && drag.handle === 'move' && (
+        <span
+          className="absolute border border-dashed border-white/45"
+          style={{
+            left: `${100 * track.safe.x}%`,
+            top: `${100 * track.safe.y}%`,
+            width: `${100 * track.safe.width}%`,
+            height: `${100 * track.safe.height}%`,
+          }}
+        />
+      )}
+      <div
+        role="group"
+        tabIndex={0}
+        aria-label={`Caption on the stage. Dragging and the arrow keys move ${reach.said}`}
+        title={`Drag to move ${reach.said}. Ctrl lets it go free of the guides`}
+        data-testid="caption-frame"
+        onPointerDown={grasp('move')}
+        onKeyDown={byKey}
+        className="pointer-events-auto absolute cursor-move rounded-[2px] outline-1 outline-offset-4 outline-white/50 hover:outline-white focus-visible:outline-2"
+        style={percent(block)}
+      >
+        <Knob
+          label="Size"
+          className="-right-[11px] -bottom-[11px] cursor-nwse-resize"
+          onPointerDown={grasp('size')}
+        />
+        <Knob
+          label="Widest line"
+          className="top-[calc(50%-5px)] -right-[11px] cursor-ew-resize"
+          onPointerDown={grasp('width')}
+        />
+        <Knob
+          label="Tilt"
+          className="-top-[34px] left-[calc(50%-5px)] cursor-grab rounded-full"
+          onPointerDown={grasp('tilt')}
+        />
+      </div>
+    </div>
+  );
+}
+
+function Knob(props: { label: string; className: string; onPointerDown: (e: React.PointerEvent) => void }) {
+  return (
+    <span
+      title={props.label}
+      data-handle={props.label}
+      onPointerDown={props.onPointerDown}
+      className={`absolute size-[11px] rounded-[2px] border border-[#0a1d21] bg-white ${props.className}`}
+    />
+  );
+}
+
+const clamp = (part: number) => Math.min(1, Math.max(0, Math.round(part * 10_000) / 10_000));
