@@ -22,7 +22,7 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleFile;
+import saltdrum.core.style.StyleCheck;
 import saltdrum.core.text.TextFile;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
@@ -60,7 +60,7 @@ public final class CaptionOptions {
     Style style() throws IOException {
         Path file = Path.of(style);
         return style.endsWith(".json") || Files.isRegularFile(file)
-                ? StyleFile.read(Files.readString(file))
+                ? StyleCheck.read(text(file))
                 : new ShippedStyles().get(style);
     }
 

@@ -1,13 +1,23 @@
 package saltdrum.cli;
 
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleCheck;
+import saltdrum.media.font.FontShelf;
 
-@Command(name = "styles", description = "Lists the styles that ship.")
+@Command(
+        name = "styles",
+        description = "Lists the styles that ship; checks a style file.",
+        subcommands = StylesCommand.Check.class)
 final class StylesCommand implements Callable<Integer> {
     @Spec
     CommandSpec spec;
@@ -18,5 +28,31 @@ final class StylesCommand implements Callable<Integer> {
             spec.commandLine().getOut().printf("%-10s %s%n", style.name(), style.about());
         }
         return 0;
+    }
+
+    @Command(name = "check", description = "Says whether a style file can be read, and what it needs that is not here.")
+    static final class Check implements Callable<Integer> {
+        @Spec
+        CommandSpec spec;
+
+        @Parameters(paramLabel = "FILE", description = "The style file.")
+        Path file;
+
+        @Override
+        public Integer call() throws IOException {
+            PrintWriter out = spec.commandLine().getOut();
+            Style style = StyleCheck.read(CaptionOptions.text(file));
+            out.println("“" + style.name() + "” is a style: "
+                    + style.look().facets().size() + " things settled, "
+                    + style.emphasis().size() + " emphasis " + (style.emphasis().size() == 1 ? "role" : "roles") + ".");
+            List<String> families = FontShelf.shipped().families().stream()
+                    .map(FontShelf.Family::name)
+                    .toList();
+            List<String> missing = StyleCheck.missing(style, families);
+            if (!missing.isEmpty()) {
+                out.println("Not here: " + String.join(", ", missing) + ".");
+            }
+            return missing.isEmpty() ? 0 : 1;
+        }
     }
 }

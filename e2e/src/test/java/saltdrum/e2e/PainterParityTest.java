@@ -102,8 +102,8 @@ class PainterParityTest {
         Scene scene = maker.make(Demo.track("three-coats", Recipe.TWO_LINES, "Mallet"), style, new Size(1080, 1920));
         Part cue = scene.parts().get(0);
         List<Double> times = List.of(cue.startMs() + 90.0, (cue.startMs() + cue.endMs()) / 2.0);
-        compare(style.name(), scene, 1, times).check();
-        compare(style.name(), scene, 0.5, times).check();
+        compare("look " + style.name(), scene, 1, times).check();
+        compare("look " + style.name(), scene, 0.5, times).check();
     }
 
     static Stream<SceneBook.Page> book() {

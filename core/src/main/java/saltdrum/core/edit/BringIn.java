@@ -39,7 +39,7 @@ public record BringIn(Edit edit, List<Cue> cues, List<Repair> repairs) {
             repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
         }
         Edit edit = file.broken()
-                ? new BringInCues(file.language(), cues, file.regions())
+                ? new BringInCues(file.language(), cues, file.regions(), file.styling())
                 : new ReplaceWords(file.language() == null ? language : file.language(), words(cues), Range.ALL);
         return new BringIn(edit, cues, List.copyOf(repairs));
     }

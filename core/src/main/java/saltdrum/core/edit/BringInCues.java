@@ -3,9 +3,14 @@ package saltdrum.core.edit;
 import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Styling;
 
-/** The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's. */
-public record BringInCues(String language, List<Cue> cues, String regions) implements Edit {
+/** The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's, styling null too. */
+public record BringInCues(String language, List<Cue> cues, String regions, Styling styling) implements Edit {
+    public BringInCues(String language, List<Cue> cues, String regions) {
+        this(language, cues, regions, null);
+    }
+
     @Override
     public Track on(Track track) {
         return BringInEdits.bringIn(track, this);

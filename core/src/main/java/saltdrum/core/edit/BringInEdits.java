@@ -11,6 +11,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
 /** Words that were heard, placed or read take the place of others. */
@@ -31,11 +32,15 @@ final class BringInEdits {
                 List<Integer> lines = cue.lineStarts().stream()
                         .filter(start -> start < words.size())
                         .toList();
-                cues.add(new Cue(ids.next(), words, lines, false, cue.given()));
+                cues.add(new Cue(ids.next(), words, lines, false, cue.given(), cue.look()));
             }
         }
         String language = e.language() == null ? track.language() : e.language();
-        return track.withLanguage(language).withCues(cues, ids.peek()).withBeside(new Beside(List.of(), e.regions()));
+        Styling styling = e.styling() == null ? track.styling() : e.styling();
+        return track.withLanguage(language)
+                .withStyling(styling)
+                .withCues(cues, ids.peek())
+                .withBeside(new Beside(List.of(), e.regions()));
     }
 
     static Track replaceWords(Track track, ReplaceWords e) {

@@ -1,6 +1,7 @@
 package saltdrum.core.format;
 
 import java.util.List;
+import saltdrum.core.look.Styling;
 
 /**
  * What was read from a caption file.
@@ -9,8 +10,14 @@ import java.util.List;
  * @param broken whether the file says where cues begin; a words file need not
  * @param regions WebVTT region blocks as they stand in the file, or null
  * @param repairs what was wrong and was put right, in the order of the file
+ * @param styling what the whole track has otherwise than its style, or null where the file says nothing of it
  */
-public record CaptionFile(String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs) {
+public record CaptionFile(
+        String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs, Styling styling) {
+    public CaptionFile(String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs) {
+        this(language, cues, broken, regions, repairs, null);
+    }
+
     /** @param line of the file, from 1; 0 for the file as a whole */
     public record Repair(int line, String said) {
         @Override

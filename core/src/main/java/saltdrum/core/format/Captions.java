@@ -51,7 +51,7 @@ public final class Captions {
                     + ". A cue needs a time and a text; a script without times is pasted under Words.");
         }
         repairs.addAll(file.repairs());
-        return new CaptionFile(file.language(), file.cues(), file.broken(), file.regions(), repairs);
+        return new CaptionFile(file.language(), file.cues(), file.broken(), file.regions(), repairs, file.styling());
     }
 
     private static CaptionFormat named(String fileName) {
@@ -105,7 +105,7 @@ public final class Captions {
             CueGiven given = hand || cue.settings() != null
                     ? new CueGiven(hand ? start : null, hand ? end : null, cue.settings())
                     : null;
-            cues.add(new Cue(id++, words, cue.lineStarts(), false, given));
+            cues.add(new Cue(id++, words, cue.lineStarts(), false, given, cue.look()));
             floor = words.get(words.size() - 1).endMs();
         }
         return cues;
@@ -148,7 +148,8 @@ public final class Captions {
                         word.confidence(),
                         WordSource.IMPORTED,
                         word.emphasis(),
-                        Pin.FREE));
+                        Pin.FREE,
+                        word.look()));
             }
             floor = last;
             i = next;

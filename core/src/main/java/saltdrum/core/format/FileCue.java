@@ -2,6 +2,7 @@ package saltdrum.core.format;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.look.Patch;
 import saltdrum.core.word.Tokens;
 
 /**
@@ -10,9 +11,13 @@ import saltdrum.core.word.Tokens;
  * @param lineStarts indexes of the words that start a new line
  * @param settings WebVTT cue settings as they stand in the file, or null
  * @param line of the file, from 1
+ * @param look what the cue has of its own
  */
 public record FileCue(
-        int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line) {
+        int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line, Patch look) {
+    public FileCue(int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line) {
+        this(startMs, endMs, words, lineStarts, settings, line, Patch.NONE);
+    }
 
     /** With the words of scripts without spaces found: a file's “word” may be a whole sentence of them. */
     FileCue inWords() {
@@ -30,9 +35,10 @@ public record FileCue(
                         p == 0 ? word.startMs() : null,
                         p + 1 == parts.size() ? word.endMs() : null,
                         word.confidence(),
-                        word.emphasis()));
+                        word.emphasis(),
+                        word.look()));
             }
         }
-        return found.size() == words.size() ? this : new FileCue(startMs, endMs, found, starts, settings, line);
+        return found.size() == words.size() ? this : new FileCue(startMs, endMs, found, starts, settings, line, look);
     }
 }

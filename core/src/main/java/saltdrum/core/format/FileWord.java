@@ -1,7 +1,17 @@
 package saltdrum.core.format;
 
-/** A word of a caption file; a time is null where the file does not tell it. Milliseconds. */
-public record FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis) {
+import saltdrum.core.look.Patch;
+
+/**
+ * A word of a caption file; a time is null where the file does not tell it. Milliseconds.
+ *
+ * @param look what the word has of its own
+ */
+public record FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis, Patch look) {
+    public FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis) {
+        this(text, startMs, endMs, confidence, emphasis, Patch.NONE);
+    }
+
     static FileWord of(String text, Integer startMs, Integer endMs) {
         return new FileWord(text, startMs, endMs, 1, 0);
     }

@@ -10,15 +10,29 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
-/** Our open words file: language and words with times in seconds. Schema: {@code docs/formats/words.schema.json}. */
+/**
+ * Our open words file: language and words with times in seconds. Schema: {@code docs/formats/words.schema.json}.
+ *
+ * @param look what the whole track has otherwise than its style; null for nothing
+ * @param roles the same for words of each emphasis; null for nothing
+ */
 @JsonIgnoreProperties(ignoreUnknown = true)
-public record WordsFile(String language, List<Entry> words) {
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record WordsFile(String language, List<Entry> words, Patch look, List<Patch> roles) {
+    public WordsFile(String language, List<Entry> words) {
+        this(language, words, null, null);
+    }
+
     /**
      * @param emphasis 1 to 4, or null for a plain word
      * @param begins {@code "cue"} or {@code "line"} where the word begins one; null elsewhere, and everywhere in a file
      *     that leaves the breaks to a recipe
+     * @param look what the word has of its own; null for nothing
+     * @param cueLook the same for the cue that it begins
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -28,11 +42,14 @@ public record WordsFile(String language, List<Entry> words) {
             double end,
             Double confidence,
             Integer emphasis,
-            @JsonProperty("begins") String begins) {}
+            @JsonProperty("begins") String begins,
+            Patch look,
+            Patch cueLook) {}
 
     public static WordsFile of(String language, List<Word> words) {
         return new WordsFile(
-                language, words.stream().map(word -> entry(word, null)).toList());
+                language,
+                words.stream().map(word -> entry(word, null, Patch.NONE)).toList());
     }
 
     /** With breaks and emphasis. */
@@ -41,20 +58,31 @@ public record WordsFile(String language, List<Entry> words) {
         for (Cue cue : track.cues()) {
             for (int i = 0; i < cue.words().size(); i++) {
                 String begins = i == 0 ? "cue" : cue.lineStarts().contains(i) ? "line" : null;
-                entries.add(entry(cue.words().get(i), begins));
+                entries.add(entry(cue.words().get(i), begins, i == 0 ? cue.look() : Patch.NONE));
             }
         }
-        return new WordsFile(track.language(), entries);
+        Styling styling = track.styling();
+        return new WordsFile(
+                track.language(),
+                entries,
+                something(styling.all()),
+                styling.roles().isEmpty() ? null : styling.roles());
     }
 
-    private static Entry entry(Word word, String begins) {
+    private static Patch something(Patch look) {
+        return look.isEmpty() ? null : look;
+    }
+
+    private static Entry entry(Word word, String begins, Patch cueLook) {
         return new Entry(
                 word.text(),
                 word.startMs() / 1000.0,
                 word.endMs() / 1000.0,
                 word.confidence(),
                 word.emphasis() == 0 ? null : word.emphasis(),
-                begins);
+                begins,
+                something(word.look()),
+                something(cueLook));
     }
 
     public static WordsFile read(String json) {
@@ -71,7 +99,7 @@ public record WordsFile(String language, List<Entry> words) {
                         + entry.end + " s; times run from 0 to a day.");
             }
         }
-        return new WordsFile(file.language == null ? "und" : file.language, file.words);
+        return new WordsFile(file.language == null ? "und" : file.language, file.words, file.look, file.roles);
     }
 
     public String write() {
@@ -89,9 +117,10 @@ public record WordsFile(String language, List<Entry> words) {
         List<FileCue> cues = new ArrayList<>();
         List<FileWord> open = new ArrayList<>();
         List<Integer> lineStarts = new ArrayList<>();
+        Patch cueLook = Patch.NONE;
         for (Entry entry : sorted) {
             if ("cue".equals(entry.begins) && !open.isEmpty()) {
-                cues.add(cue(open, lineStarts));
+                cues.add(cue(open, lineStarts, cueLook));
                 open.clear();
                 lineStarts.clear();
             } else if ("line".equals(entry.begins) && !open.isEmpty()) {
@@ -106,7 +135,8 @@ public record WordsFile(String language, List<Entry> words) {
                         before.startMs(),
                         Math.max(before.startMs() + 1, start),
                         before.confidence(),
-                        before.emphasis()));
+                        before.emphasis(),
+                        before.look()));
                 repairs.add(
                         new CaptionFile.Repair(0, "“" + before.text() + "” overlapped the next word and gave way."));
             }
@@ -115,18 +145,24 @@ public record WordsFile(String language, List<Entry> words) {
                     start,
                     end,
                     entry.confidence == null ? 1 : Math.min(1, Math.max(0, entry.confidence)),
-                    entry.emphasis == null ? 0 : Math.min(Word.MOST_EMPHASIS, Math.max(0, entry.emphasis))));
+                    entry.emphasis == null ? 0 : Math.min(Word.MOST_EMPHASIS, Math.max(0, entry.emphasis)),
+                    entry.look == null ? Patch.NONE : entry.look));
+            if (open.size() == 1) {
+                cueLook = entry.cueLook == null ? Patch.NONE : entry.cueLook;
+            }
         }
         if (!open.isEmpty()) {
-            cues.add(cue(open, lineStarts));
+            cues.add(cue(open, lineStarts, cueLook));
         }
-        return new CaptionFile(language.equals("und") ? null : language, cues, broken, null, repairs);
+        Styling styling = look == null && roles == null ? null : new Styling(0, look, roles);
+        return new CaptionFile(language.equals("und") ? null : language, cues, broken, null, repairs, styling);
     }
 
     /** A words file tells times of words only: the cue follows them. */
-    private static FileCue cue(List<FileWord> words, List<Integer> lineStarts) {
+    private static FileCue cue(List<FileWord> words, List<Integer> lineStarts, Patch look) {
         FileWord last = words.get(words.size() - 1);
-        return new FileCue(words.get(0).startMs(), last.endMs(), List.copyOf(words), List.copyOf(lineStarts), null, 0);
+        return new FileCue(
+                words.get(0).startMs(), last.endMs(), List.copyOf(words), List.copyOf(lineStarts), null, 0, look);
     }
 
     /** Words in order of time; one that overlaps the next gives way at its end. Ids count from 1. */

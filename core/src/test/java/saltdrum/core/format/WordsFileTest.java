@@ -3,8 +3,19 @@ package saltdrum.core.format;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BringIn;
+import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
+import saltdrum.core.look.Patch;
+import saltdrum.core.word.Word;
 
 class WordsFileTest {
     @Test
@@ -34,5 +45,33 @@ class WordsFileTest {
         assertThatThrownBy(() -> WordsFile.read("{\"words\":[{\"text\":\"a\",\"start\":-1,\"end\":2}]}"))
                 .hasMessageContaining("-1");
         assertThatThrownBy(() -> WordsFile.read("{\"words\":[null]}")).hasMessageContaining("without text");
+    }
+
+    @Test
+    void looksOfTrackRolesCuesAndWordsGoOutAndComeInAgain() {
+        Track track = Words.track(Recipe.PHRASE, "Sand it first. Row her home.");
+        long cue = track.cues().get(1).id();
+        long word = track.words().findFirst().orElseThrow().id();
+        track = ChangeLook.ofTrack(Patch.of(Facets.SIZE, 99d)).on(track);
+        track = new ChangeLook(null, null, 2, Patch.of(Facets.TILT, 5d), null).on(track);
+        track = ChangeLook.ofCues(List.of(cue), Patch.of(Facets.Y, 0.2)).on(track);
+        track = ChangeLook.ofWords(List.of(word), Patch.of(Facets.FILL, Ink.of("#ff0000")))
+                .on(track);
+        CaptionFile file = WordsFile.read(WordsFile.of(track).write()).toCaptions();
+        Track again = BringIn.of(file, "words.json", "en", Integer.MAX_VALUE)
+                .edit()
+                .on(Track.empty("en", track.style()).withRecipe(track.recipe()));
+        assertThat(again.styling()).isEqualTo(track.styling());
+        assertThat(again.cues())
+                .extracting(Cue::look)
+                .isEqualTo(track.cues().stream().map(Cue::look).toList());
+        assertThat(again.words().map(Word::look))
+                .isEqualTo(track.words().map(Word::look).toList());
+    }
+
+    @Test
+    void aLookThatCannotBeIsSaidAndNothingIsTaken() {
+        String file = "{\"words\": [{\"text\": \"tide\", \"start\": 0, \"end\": 1, \"look\": {\"tilt\": 400}}]}";
+        assertThatThrownBy(() -> WordsFile.read(file)).hasMessageContaining("tilt");
     }
 }

@@ -1,0 +1,182 @@
+package saltdrum.core.style;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.Arrays;
+import saltdrum.core.Json;
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.FacetKind;
+import saltdrum.core.look.Facets;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The JSON Schema (draft 2020-12) of a style file, made of the facets themselves. */
+public final class StyleSchema {
+    private final ObjectNode definitions = JsonNodeFactory.instance.objectNode();
+
+    private StyleSchema() {}
+
+    public static String json() {
+        return Json.writePretty(new StyleSchema().file());
+    }
+
+    private ObjectNode file() {
+        ObjectNode file = object();
+        file.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        file.put("title", "Salt Drum style file");
+        file.put("description", "A look for any words. Unknown fields are refused; what a look leaves out rests.");
+        ObjectNode properties = closed(file);
+        properties.putObject("form").put("const", StyleFile.FORM.number());
+        text(properties, "name", 1, 60, "Unique, as the designer says it");
+        text(properties, "about", 0, 200, "One sentence for the strip");
+        properties.set("look", reference("look"));
+        ObjectNode voice = object();
+        ObjectNode voiceProperties = closed(voice);
+        text(voiceProperties, "role", 1, 40, "What the designer calls it");
+        voiceProperties.set("look", reference("look"));
+        voice.putArray("required").add("role");
+        ObjectNode emphasis = properties.putObject("emphasis");
+        emphasis.put("type", "array").put("maxItems", 4).set("items", voice);
+        emphasis.put("description", "What words of each emphasis have otherwise than plain ones");
+        file.putArray("required").add("form").add("name");
+        ObjectNode look = object();
+        look.put("description", "Some facets of a look");
+        ObjectNode facets = closed(look);
+        Facets.ALL.forEach(facet -> facets.set(facet.name(), facet(facet)));
+        definitions.set("look", look);
+        file.set("$defs", definitions);
+        return file;
+    }
+
+    private static ObjectNode object() {
+        return JsonNodeFactory.instance.objectNode();
+    }
+
+    private static ObjectNode closed(ObjectNode schema) {
+        schema.put("type", "object").put("additionalProperties", false);
+        return schema.putObject("properties");
+    }
+
+    private static void text(ObjectNode properties, String name, int least, int most, String about) {
+        properties
+                .putObject(name)
+                .put("type", "string")
+                .put("minLength", least)
+                .put("maxLength", most)
+                .put("description", about);
+    }
+
+    private static ObjectNode reference(String name) {
+        return object().put("$ref", "#/$defs/" + name);
+    }
+
+    private ObjectNode facet(Facet<?> facet) {
+        ObjectNode schema = kind(facet.kind());
+        schema.put("title", facet.label());
+        return schema;
+    }
+
+    private ObjectNode kind(FacetKind<?> kind) {
+        if (kind instanceof FacetKind.Number number) {
+            return object().put("type", "number").put("minimum", number.least()).put("maximum", number.most());
+        } else if (kind instanceof FacetKind.Switch) {
+            return object().put("type", "boolean");
+        } else if (kind instanceof FacetKind.Choice<?> choice) {
+            return type(choice.type());
+        } else if (kind instanceof FacetKind.Value<?> value) {
+            return type(value.type());
+        } else if (kind instanceof FacetKind.Several<?> several) {
+            ObjectNode list = object().put("type", "array").put("maxItems", several.most());
+            list.set("items", type(several.type()));
+            return list;
+        }
+        return object().put("type", "string");
+    }
+
+    private ObjectNode type(Type type) {
+        if (type instanceof ParameterizedType list) {
+            ObjectNode schema = object().put("type", "array");
+            schema.set("items", type(list.getActualTypeArguments()[0]));
+            return schema;
+        }
+        Class<?> plain = (Class<?>) type;
+        if (plain == double.class || plain == int.class) {
+            return object().put("type", plain == int.class ? "integer" : "number");
+        } else if (plain == boolean.class) {
+            return object().put("type", "boolean");
+        } else if (plain == String.class) {
+            return object().put("type", "string").put("description", "A colour: #RRGGBB or #RRGGBBAA");
+        } else if (plain.isEnum()) {
+            return choice(plain);
+        }
+        return named(plain);
+    }
+
+    private static ObjectNode choice(Class<?> type) {
+        ObjectNode schema = object();
+        var names = schema.putArray("enum");
+        for (Object value : type.getEnumConstants()) {
+            names.add(written(type, (Enum<?>) value));
+        }
+        return schema;
+    }
+
+    private static String written(Class<?> type, Enum<?> value) {
+        try {
+            JsonProperty name = type.getField(value.name()).getAnnotation(JsonProperty.class);
+            return name == null ? value.name() : name.value();
+        } catch (NoSuchFieldException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A record, or one of several kinds of them; each stands once among the definitions. */
+    private ObjectNode named(Class<?> type) {
+        String name = type.getSimpleName().substring(0, 1).toLowerCase()
+                + type.getSimpleName().substring(1);
+        JsonSubTypes kinds = type.getAnnotation(JsonSubTypes.class);
+        if (!definitions.has(name)) {
+            // Before its parts, which may name it.
+            definitions.putObject(name);
+            definitions.set(name, kinds == null ? record(type, kindOf(type)) : oneOf(kinds));
+        }
+        return reference(name);
+    }
+
+    private ObjectNode oneOf(JsonSubTypes kinds) {
+        ObjectNode schema = object();
+        var options = schema.putArray("oneOf");
+        for (JsonSubTypes.Type kind : kinds.value()) {
+            options.add(record(kind.value(), kind.name()));
+        }
+        return schema;
+    }
+
+    /** Of a record that is one of several kinds and is asked for by itself. */
+    private static String kindOf(Class<?> type) {
+        return Arrays.stream(type.getInterfaces())
+                .map(known -> known.getAnnotation(JsonSubTypes.class))
+                .filter(known -> known != null)
+                .flatMap(known -> Arrays.stream(known.value()))
+                .filter(kind -> kind.value() == type)
+                .map(JsonSubTypes.Type::name)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private ObjectNode record(Class<?> type, String kind) {
+        ObjectNode schema = object();
+        ObjectNode properties = closed(schema);
+        if (kind != null) {
+            properties.putObject("kind").put("const", kind);
+            schema.putArray("required").add("kind");
+        }
+        for (RecordComponent component : type.getRecordComponents()) {
+            properties.set(component.getName(), type(component.getGenericType()));
+        }
+        return schema;
+    }
+}
