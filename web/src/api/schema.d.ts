@@ -127,6 +127,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client}/style": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The style that new clips of a client start with */
+        get: operations["style"];
+        put: operations["startWith"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/styles/{style}/versions/{version}/take": {
         parameters: {
             query?: never;
@@ -1209,6 +1226,12 @@ export interface components {
             /** Format: int64 */
             clientId?: number;
         };
+        ClientStyleRequest: {
+            style?: string;
+        };
+        ClientStyleView: {
+            style?: string;
+        };
         StyleFileView: {
             name: string;
             about: string;
@@ -1326,6 +1349,7 @@ export interface components {
             language: string;
             cues: components["schemas"]["Cue"][];
             regions: string;
+            styling?: components["schemas"]["Styling"];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2054,7 +2078,7 @@ export interface components {
             /** @enum {string} */
             draft: "AT_FIRST" | "WHEN_CHOSEN" | "NEVER";
             /** @enum {string} */
-            opposite: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
+            opposite?: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
         };
         FacetView: {
             name: string;
@@ -2360,7 +2384,7 @@ export interface components {
             widest?: number;
             mostLines?: number;
             /** @enum {string} */
-            fit?: "CUE" | "WORD" | "ALL" | "BREAK";
+            fit?: "CUE" | "WORD" | "ALL" | "BREAK" | "HYPHENATE";
             entrance?: components["schemas"]["Entrance"];
             spoken?: components["schemas"]["Spoken"][];
             exitMs?: number;
@@ -2703,6 +2727,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
+    style: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClientStyleView"];
+                };
+            };
+        };
+    };
+    startWith: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClientStyleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClientStyleView"];
                 };
             };
         };

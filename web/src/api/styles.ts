@@ -57,3 +57,20 @@ async function readFile({ text, take }: { text: string; take: boolean }): Promis
 }
 
 export const useStyleFile = () => useStyleChange(readFile);
+
+/** The style that new clips of a client start with. */
+export const useClientStyle = (client: number | undefined) =>
+  useQuery({
+    queryKey: ['client style', client],
+    queryFn: () => call<{ style?: string }>('GET', `/api/clients/${client}/style`),
+    enabled: client !== undefined,
+  });
+
+export function useStartWith(client: number | undefined) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (style: string | null) => call('PUT', `/api/clients/${client}/style`, { style }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['client style', client] }),
+    onError: (error) => notice(error.message),
+  });
+}

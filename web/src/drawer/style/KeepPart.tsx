@@ -1,7 +1,15 @@
 import { Download, FolderInput, Save, Trash2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useChange } from '../../api/queries';
-import { styleFile, usePutAway, useRenameStyle, useSaveStyle, useStyleFile } from '../../api/styles';
+import {
+  styleFile,
+  useClientStyle,
+  usePutAway,
+  useStartWith,
+  useRenameStyle,
+  useSaveStyle,
+  useStyleFile,
+} from '../../api/styles';
 import type { Clip, Style, StyleFileView, Track } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
 
@@ -92,6 +100,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
               </button>
             )}
           </div>
+          {clip.client && <StartsWith client={clip.client} style={style.name} />}
           {!style.shipped && (
             <Rename
               key={style.name}
@@ -117,6 +126,23 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
       )}
       <FileIn />
     </Section>
+  );
+}
+
+/** Whether new clips of the client start with this style. */
+function StartsWith({ client, style }: { client: { id: number; name: string }; style: string }) {
+  const starts = useClientStyle(client.id).data?.style;
+  const change = useStartWith(client.id);
+  return (
+    <label className="flex items-center gap-2 text-note text-soft">
+      <input
+        type="checkbox"
+        checked={starts === style}
+        onChange={(e) => change.mutate(e.target.checked ? style : null)}
+        className="accent-accent"
+      />
+      New clips of {client.name} start with “{style}”
+    </label>
   );
 }
 

@@ -8,6 +8,8 @@ import { reachOf, useScope } from '../../state/scope';
 import { useSelection } from '../../state/selection';
 import { OneOf } from '../../ui/OneOf';
 import { QuietButton, Section } from '../../ui/parts';
+import { CompareDialog } from './CompareDialog';
+import { ComparePart } from './ComparePart';
 import { KeepPart } from './KeepPart';
 import { LookPart } from './LookPart';
 import { ScopePart } from './ScopePart';
@@ -42,6 +44,8 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
             <StyleCard key={one.name} clip={clip} track={track} style={one} cueId={cueInHand} />
           ))}
         </OneOf>
+        {(styles.data?.length ?? 0) > 1 && <ComparePart styles={styles.data ?? []} />}
+        <CompareDialog clip={clip} track={track} keep={keep} />
         {bent && (
           <label className="mt-2.5 flex items-center gap-2 text-note text-soft">
             <input

@@ -14,6 +14,7 @@ const WORDS: Record<string, string> = {
   WORD: 'Shrink the word',
   ALL: 'Shrink all alike',
   BREAK: 'Break into more lines',
+  HYPHENATE: 'Hyphenate the word',
 };
 
 const BEHIND: Record<string, string> = {

@@ -25,6 +25,7 @@ import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.text.TextFile;
 import saltdrum.media.font.FontShelf;
+import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
 
 /** What makes a scene on the command line: captions, style, recipe, frame. */
@@ -97,7 +98,8 @@ public final class CaptionOptions {
     }
 
     Scene scene(Size clip) throws IOException {
-        return new SceneMaker(new SkijaTypesetter(FontShelf.shipped())).make(track(), style(), clip);
+        return new SceneMaker(new SkijaTypesetter(FontShelf.shipped()), new MachineHyphens())
+                .make(track(), style(), clip);
     }
 
     /** Of a text file in any usual encoding. */

@@ -12,6 +12,7 @@ import org.springframework.context.annotation.Bean;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.layout.Typesetter;
 import saltdrum.media.font.FontShelf;
+import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.neural.ModelShelf;
@@ -34,7 +35,7 @@ public class SaltDrumServer {
 
     @Bean
     SceneMaker sceneMaker(Typesetter typesetter) {
-        return new SceneMaker(typesetter);
+        return new SceneMaker(typesetter, new MachineHyphens());
     }
 
     @Bean

@@ -7,5 +7,5 @@ alter table word add column look jsonb;
 alter table style add column former_names text[] not null default '{}', add column put_away timestamptz;
 alter table style alter column shipped set default false;
 
--- New clips of a client start with this style; without one, with the style that was used last.
+-- New clips of a client start with this style.
 alter table client add column style_id bigint references style on delete set null;

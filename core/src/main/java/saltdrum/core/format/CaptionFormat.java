@@ -34,6 +34,8 @@ public abstract class CaptionFormat {
         /** Which emphasis voice it has. */
         VOICES,
         CERTAINTY,
+        /** What cues and words have of their look of their own. */
+        LOOKS,
         /** The places that a caption file gave to cues. */
         PLACES
     }
@@ -156,11 +158,20 @@ public abstract class CaptionFormat {
             lost.add("the places that a caption file gave to cues");
         }
         losesOfPlaces(track, lost);
+        long bent = track.cues().stream().filter(CaptionFormat::bent).count();
+        if (bent > 0 && !keeps.contains(Keeps.LOOKS)) {
+            lost.add("the looks of their own of " + bent + (bent == 1 ? " cue" : " cues") + " and their words");
+        }
         if (!keeps.contains(Keeps.CERTAINTY) && words.stream().anyMatch(w -> w.confidence() < 1)) {
             lost.add("how sure each word is");
         }
         lost.add(losesOfLook());
         return lost;
+    }
+
+    private static boolean bent(Cue cue) {
+        return !cue.look().isEmpty()
+                || cue.words().stream().anyMatch(word -> !word.look().isEmpty());
     }
 
     static boolean placed(Cue cue) {

@@ -12,7 +12,7 @@ final class WordsFormat extends CaptionFormat {
                 "WORDS",
                 "Words file",
                 List.of("json"),
-                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.CERTAINTY));
+                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.CERTAINTY, Keeps.LOOKS));
     }
 
     @Override

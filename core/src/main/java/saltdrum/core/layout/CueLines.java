@@ -29,6 +29,11 @@ record CueLines(Look look, FaceMetrics metrics, List<List<MeasuredWord>> lines, 
         if (policy == Fit.BREAK && widest(lines) > room) {
             lines = Rewrap.lines(words, room, (int) look.number(Facets.MOST_LINES));
         }
+        if (policy == Fit.HYPHENATE) {
+            lines = lines.stream()
+                    .flatMap(line -> Division.of(line, room, setting).stream())
+                    .toList();
+        }
         if (policy == Fit.WORD) {
             lines = lines.stream().map(line -> longWordsShrunk(line, room)).toList();
         }

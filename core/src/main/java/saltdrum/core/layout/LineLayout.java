@@ -9,6 +9,7 @@ import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.plane.Box;
 import saltdrum.core.style.Cascade;
+import saltdrum.core.text.Hyphens;
 import saltdrum.core.word.Word;
 
 /**
@@ -38,7 +39,7 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
     }
 
     /** Everything a line layout asks of the world. */
-    record Setting(Cascade cascade, Size design, String language, Typesetter typesetter) {}
+    record Setting(Cascade cascade, Size design, String language, Typesetter typesetter, Hyphens hyphens) {}
 
     /** @param mostFit how far every cue is shrunk at least: 1 for not at all */
     static LineLayout of(Cue cue, Setting setting, double mostFit) {

@@ -15,7 +15,18 @@ import saltdrum.core.word.Word;
  */
 record MeasuredWord(Word word, Look look, Shaped shaped, double size, double gap, double shrunk) {
     static MeasuredWord of(Word word, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
-        String text = written(word.text(), look, language);
+        return of(word, word.text(), look, cueSize, gap, language, typesetter);
+    }
+
+    /** A part of a word, with the size and gap of this one. */
+    MeasuredWord part(String text, String language, Typesetter typesetter) {
+        MeasuredWord part = of(word, text, look, size / look.number(Facets.SCALE), gap, language, typesetter);
+        return new MeasuredWord(word, look, part.shaped, size, gap, shrunk);
+    }
+
+    private static MeasuredWord of(
+            Word word, String part, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
+        String text = written(part, look, language);
         Shaped shaped = typesetter.shape(text, look.face(), language);
         boolean joined = Joined.anyIn(text);
         return new MeasuredWord(

@@ -20,6 +20,7 @@ import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
+import saltdrum.core.text.Hyphens;
 
 /**
  * Makes the scene of a whole track. The same track, style, size and fonts give the same scene. What became of a cue is
@@ -30,6 +31,7 @@ public final class SceneMaker {
     private static final int MOST_CASCADES = 64;
 
     private final Typesetter typesetter;
+    private final Hyphens hyphens;
     private final Outlines outlines;
 
     private record Cascades(Style style, Styling styling) {}
@@ -57,8 +59,14 @@ public final class SceneMaker {
         }
     });
 
+    /** Without hyphens: no word is divided. */
     public SceneMaker(Typesetter typesetter) {
+        this(typesetter, Hyphens.NONE);
+    }
+
+    public SceneMaker(Typesetter typesetter, Hyphens hyphens) {
         this.typesetter = typesetter;
+        this.hyphens = hyphens;
         this.outlines = new Outlines(typesetter);
     }
 
@@ -113,7 +121,7 @@ public final class SceneMaker {
     private LineLayout.Setting lines(Setting setting) {
         Cascade cascade = cascades.computeIfAbsent(
                 new Cascades(setting.style, setting.styling), key -> new Cascade(key.style, key.styling));
-        return new LineLayout.Setting(cascade, setting.design, setting.language, typesetter);
+        return new LineLayout.Setting(cascade, setting.design, setting.language, typesetter, hyphens);
     }
 
     private static boolean flowsOn(List<CueTime> times, int i) {

@@ -33,6 +33,8 @@ public final class Choices {
         /** All cues are, alike. */
         ALL,
         /** The cue is broken into more lines; if that does not help, it is set smaller. */
-        BREAK
+        BREAK,
+        /** A word that is too long is divided at a syllable; if that does not help, the cue is set smaller. */
+        HYPHENATE
     }
 }

@@ -35,6 +35,7 @@ import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.LookBook;
 import saltdrum.core.style.Style;
+import saltdrum.core.text.Hyphens;
 
 /** Blocks of half an em for letters, so that everything can be reckoned by hand. */
 class LookLayoutTest {
@@ -206,6 +207,22 @@ class LookLayoutTest {
         // In one line at most it is shrunk after all.
         List<Mark.Glyphs> one = glyphs("abcd efgh ijkl mnop", look.with(Facets.MOST_LINES, 1d));
         assertThat(one.get(0).size()).isCloseTo(100 * 540 / 875.0, within(0.01));
+    }
+
+    @Test
+    void aLongWordIsDividedAtItsSyllables() {
+        // Twelve letters are 600 px; the line may be 378: “lantern-” is 400 at 100, so the point before it is taken.
+        Hyphens hyphens = (word, language) -> word.startsWith("lantern") ? List.of(3, 7) : List.of();
+        Patch look = PLAIN.with(Facets.WIDEST, 0.35).with(Facets.FIT, Fit.HYPHENATE);
+        Scene scene = new SceneMaker(new BlockTypesetter(), hyphens)
+                .make(Words.track(Recipe.PHRASE, "ab lanternlight cd"), new Style("test", null, look, List.of()), TALL);
+        List<Mark.Glyphs> words = leaves(scene.parts().get(0).marks(), Mark.Glyphs.class);
+        assertThat(words).extracting(word -> word.glyphs().size()).containsExactly(2, 4, 5, 5, 2);
+        assertThat(words.stream().map(Mark.Glyphs::y).distinct()).hasSize(4);
+        assertThat(words).allMatch(word -> word.size() == 100);
+        assertThat(words.get(1).wordId()).isEqualTo(words.get(3).wordId());
+        // A language without patterns: the cue is shrunk after all.
+        assertThat(glyphs("ab lanternlight cd", look).get(1).size()).isLessThan(100);
     }
 
     @Test

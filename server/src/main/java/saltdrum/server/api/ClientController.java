@@ -16,15 +16,18 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Recipe;
 import saltdrum.server.store.ClientRow;
 import saltdrum.server.store.ClientStore;
+import saltdrum.server.store.StyleStore;
 
 @Tag(name = "clients")
 @RestController
 @RequestMapping("/api")
 class ClientController {
     private final ClientStore clients;
+    private final StyleStore styles;
 
-    ClientController(ClientStore clients) {
+    ClientController(ClientStore clients, StyleStore styles) {
         this.clients = clients;
+        this.styles = styles;
     }
 
     record NameRequest(String name) {}
@@ -72,5 +75,24 @@ class ClientController {
     RecipesView remove(@RequestParam(required = false) Long client, @PathVariable String name) {
         clients.removeRecipe(client, name);
         return recipes(client);
+    }
+
+    /** @param style null for none */
+    record ClientStyleRequest(String style) {}
+
+    record ClientStyleView(String style) {}
+
+    @Operation(summary = "The style that new clips of a client start with")
+    @GetMapping("/clients/{client}/style")
+    ClientStyleView style(@PathVariable long client) {
+        return new ClientStyleView(clients.style(client));
+    }
+
+    @PutMapping("/clients/{client}/style")
+    ClientStyleView startWith(@PathVariable long client, @RequestBody ClientStyleRequest request) {
+        clients.startWith(
+                client,
+                request.style() == null ? null : styles.row(request.style(), 0).name());
+        return style(client);
     }
 }

@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Restyle;
 import saltdrum.core.sound.Wav;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Peaks;
@@ -36,6 +37,9 @@ import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.StyleRow;
+import saltdrum.server.store.StyleStore;
+import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 
@@ -47,10 +51,20 @@ class ClipController {
 
     private final ClipStore clips;
     private final ClientStore clients;
+    private final TrackStore tracks;
+    private final StyleStore styles;
     private final MediaStore media;
     private final Workers workers;
 
-    ClipController(ClipStore clips, ClientStore clients, MediaStore media, Workers workers) {
+    ClipController(
+            ClipStore clips,
+            ClientStore clients,
+            TrackStore tracks,
+            StyleStore styles,
+            MediaStore media,
+            Workers workers) {
+        this.tracks = tracks;
+        this.styles = styles;
         this.clips = clips;
         this.clients = clients;
         this.media = media;
@@ -99,6 +113,17 @@ class ClipController {
         return one(clipId);
     }
 
+    /** A clip that nobody has styled yet takes the style that its client's clips start with. */
+    private void startAsItsClientDoes(String clipId, Long clientId) {
+        String style = clientId == null ? null : clients.style(clientId);
+        boolean untouched =
+                tracks.history(clipId).stream().noneMatch(step -> step.said().startsWith("Style "));
+        if (style != null && untouched) {
+            StyleRow row = styles.row(style, 0);
+            tracks.change(clipId, -1, new Restyle(row.name(), row.version(), null));
+        }
+    }
+
     record ClientRequest(Long clientId) {}
 
     @Operation(summary = "Says whose clip it is; null for the workshop's own")
@@ -106,6 +131,7 @@ class ClipController {
     ClipView belongTo(@PathVariable String clipId, @RequestBody ClientRequest request) {
         clients.check(request.clientId());
         clips.belongTo(clips.get(clipId).id(), request.clientId());
+        startAsItsClientDoes(clipId, request.clientId());
         return one(clipId);
     }
 

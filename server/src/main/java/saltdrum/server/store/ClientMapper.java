@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import saltdrum.core.cue.Recipe;
 
 /** A client id of null is the workshop itself. */
@@ -42,4 +43,12 @@ interface ClientMapper {
             where client_id is not distinct from #{clientId,jdbcType=BIGINT} and lower(name) = lower(#{name})
             """)
     int removeRecipe(Long clientId, String name);
+
+    /** Name of the style that its new clips start with, or null. */
+    @Select("select s.name from client c join style s on s.id = c.style_id where c.id = #{id} and s.put_away is null")
+    String style(long id);
+
+    @Update(
+            "update client set style_id = (select id from style where name = #{style,jdbcType=VARCHAR}) where id = #{id}")
+    void startWith(long id, String style);
 }

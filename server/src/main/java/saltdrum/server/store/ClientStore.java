@@ -46,4 +46,16 @@ public class ClientStore {
             throw new NotFoundException("That recipe is not here any more.");
         }
     }
+
+    /** Name of the style that its new clips start with; null for none. */
+    public String style(long clientId) {
+        check(clientId);
+        return mapper.style(clientId);
+    }
+
+    /** @param style name of a style that is there; null for none */
+    public void startWith(long clientId, String style) {
+        check(clientId);
+        mapper.startWith(clientId, style);
+    }
 }

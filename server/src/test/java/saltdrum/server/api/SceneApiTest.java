@@ -74,6 +74,7 @@ class SceneApiTest extends OverHttp {
                 .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("from 8 to 600")));
         mvc.perform(get("/api/clips/" + id + "/track"))
                 .andExpect(jsonPath("$.head.version").value(1));
-        mvc.perform(get("/api/styles")).andExpect(jsonPath("$.length()").value(3));
+        mvc.perform(get("/api/clips/" + id + "/track/history"))
+                .andExpect(jsonPath("$.length()").value(1));
     }
 }

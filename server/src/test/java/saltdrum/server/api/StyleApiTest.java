@@ -152,4 +152,34 @@ class StyleApiTest extends OverHttp {
         mvc.perform(get("/api/typefaces"))
                 .andExpect(jsonPath("$[?(@.name == 'Anton')]").isNotEmpty());
     }
+
+    @Test
+    void newClipsOfAClientStartWithItsStyle() throws Exception {
+        long client = JSON.readTree(mvc.perform(post("/api/clients")
+                                .contentType("application/json")
+                                .content("{\"name\":\"Harbour Oven\"}"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .path("id")
+                .asLong();
+        String path = "/api/clients/" + client + "/style";
+        mvc.perform(put(path).contentType("application/json").content("{\"style\":\"Foghorn\"}"))
+                .andExpect(status().is(422));
+        mvc.perform(put(path).contentType("application/json").content("{\"style\":\"tidemark\"}"))
+                .andExpect(jsonPath("$.style").value("Tidemark"));
+        String fresh = clip();
+        String styled = clip();
+        edit(styled, "{\"kind\":\"restyle\",\"style\":\"Lantern\"}");
+        for (String id : new String[] {fresh, styled}) {
+            mvc.perform(put("/api/clips/" + id + "/client")
+                            .contentType("application/json")
+                            .content("{\"clientId\":" + client + "}"))
+                    .andExpect(status().isOk());
+        }
+        assertThat(track(fresh).path("head").path("style").asString()).isEqualTo("Tidemark");
+        assertThat(track(styled).path("head").path("style").asString()).isEqualTo("Lantern");
+        mvc.perform(put(path).contentType("application/json").content("{}"))
+                .andExpect(jsonPath("$.style").doesNotExist());
+    }
 }
