@@ -8,107 +8,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import com.microsoft.playwright.options.RequestOptions;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A look of one's own: made from nothing, kept, used again, bent where needed, handed on. */
-class StyleTest extends OnTheBench {
-    private static final String WORDS =
-            """
-            1
-            00:00:00,200 --> 00:00:01,200
-            Sand it first
-
-            2
-            00:00:01,300 --> 00:00:02,400
-            Three coats now
-
-            3
-            00:00:02,500 --> 00:00:03,600
-            Row her home
-            """;
-
-    /** A clip with three cues, opened at its style. */
-    private String styled(String as) throws Exception {
-        return styled(as, WORDS);
-    }
-
-    private String styled(String as, String words) throws Exception {
-        String clipId = bringIn("three-coats", as);
-        page.request()
-                .put(
-                        server.url() + "/api/clips/" + clipId + "/captions?name=words.srt",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/octet-stream")
-                                .setData(words.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
-        page.navigate(server.url() + "/clips/" + clipId + "/style");
-        page.locator("[data-facet=size]").waitFor();
-        page.locator("video").waitFor();
-        return clipId;
-    }
-
-    private Locator field(String label) {
-        return page.getByRole(
-                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
-    }
-
-    private void type(String clipId, String label, String value) throws Exception {
-        long version = version(clipId);
-        field(label).first().fill(value);
-        field(label).first().press("Enter");
-        awaitVersionAfter(clipId, version);
-    }
-
-    private long version(String clipId) throws Exception {
-        return track(clipId).path("head").path("version").asLong();
-    }
-
-    private void scope(String name) {
-        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("What a change touches"))
-                .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(name))
-                .click();
-    }
-
-    private void choose(String clipId, String style) throws Exception {
-        long version = version(clipId);
-        page.locator("[data-style='" + style + "']").click();
-        awaitVersionAfter(clipId, version);
-    }
-
-    private String facet(String clipId, String query, String name) throws Exception {
-        JsonNode look = server.get("/api/clips/" + clipId + "/look" + query);
-        return look.path("look").path(name).toString();
-    }
-
-    private String clipId() {
-        return page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
-    }
-
-    /** The captions' pixels at a time, as one number. */
-    private String pixels(int ms) throws Exception {
-        page.getByLabel("Playhead").fill(String.valueOf(ms));
-        page.waitForFunction(
-                """
-                ([ms, version]) => { const c = document.querySelector('[data-testid=captions]');
-                  return c.dataset.version === String(version) && Math.abs(c.dataset.paintedMs - ms) < 60; }
-                """,
-                List.of(ms, (int) version(clipId())),
-                new Page.WaitForFunctionOptions().setTimeout(20_000));
-        // The scene's effect paints just after the number is there.
-        page.waitForTimeout(100);
-        return (String)
-                page.evaluate(
-                        """
-                () => { const c = document.querySelector('[data-testid=captions]');
-                  const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data;
-                  let a = 1, b = 0; for (let i = 0; i < d.length; i++) { a = (a + d[i]) % 65521; b = (b + a) % 65521; }
-                  return c.width + 'x' + c.height + ' ' + a + ' ' + b; }
-                """);
-    }
-
+class StyleTest extends AtTheStyle {
     private void save(String name) {
         field("Name of the new style").fill(name);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save as a new style"))
@@ -263,63 +168,23 @@ class StyleTest extends OnTheBench {
     }
 
     @Test
-    void everyScriptIsSetAndWhatHasNoLettersIsTold() throws Exception {
-        String clipId = styled(
-                "Scripts.mp4",
-                """
-                1
-                00:00:00,200 --> 00:00:01,200
-                潮が満ちる
-
-                2
-                00:00:01,300 --> 00:00:02,400
-                البحر لا يغفر
-
-                3
-                00:00:02,500 --> 00:00:03,600
-                น้ำขึ้น
-
-                4
-                00:00:03,700 --> 00:00:04,600
-                tide 🌊
-                """);
-        long version = version(clipId);
-        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Fill: one colour or several"))
-                .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Blend"))
-                .click();
-        awaitVersionAfter(clipId, version);
-        for (int ms : new int[] {900, 2000, 3200}) {
-            pixels(ms);
-            assertThat(inkOnStage()).as("at " + ms).isGreaterThan(1500);
+    void stylesPlaySideBySideAndOneIsTaken() throws Exception {
+        String clipId = styled("Compared.mp4");
+        page.getByText("Compare some").click();
+        for (String style : new String[] {"Mallet", "Tidemark"}) {
+            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(style))
+                    .check();
         }
-        assertThat(page.getByText("no letters for 🌊")).hasCount(1);
-        page.locator("a[data-step=render]").click();
-        assertThat(page.getByText("One cue has characters that no typeface here has"))
-                .isVisible();
-    }
-
-    @Test
-    void aLongWordIsShrunkAndItsMeasureTold() throws Exception {
-        String clipId = styled(
-                "Long.mp4",
-                """
-                1
-                00:00:00,200 --> 00:00:01,200
-                Donaudampfschifffahrtsgesellschaft
-
-                2
-                00:00:01,300 --> 00:00:02,400
-                Row home
-                """);
-        assertThat(page.getByText(Pattern.compile("set at \\d+ %"))).hasCount(1);
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Place").setExact(true))
-                .click();
+        page.getByText("Play side by side").click();
+        Locator stages = page.locator("[data-compared] canvas");
+        assertThat(stages).hasCount(2);
+        // Both follow the one video: as it plays, each is painted later than before.
+        page.waitForFunction(
+                "() => [...document.querySelectorAll('[data-compared] canvas')].every(c => c.dataset.paintedMs > 400)");
         long version = version(clipId);
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("What does not fit"))
-                .selectOption("ALL");
+        page.locator("[data-compared=Tidemark]").getByText("Take it").click();
         awaitVersionAfter(clipId, version);
-        assertThat(page.getByText(Pattern.compile("set at \\d+ %"))).hasCount(2);
+        assertThat(stages).hasCount(0);
+        assertThat(track(clipId).path("head").path("style").asString()).isEqualTo("Tidemark");
     }
 }

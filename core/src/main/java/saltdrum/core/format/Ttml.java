@@ -72,15 +72,7 @@ final class Ttml {
             }
             ttml.repairs.add(new CaptionFile.Repair(line, "the file is broken here; what stood before it was kept"));
         }
-        for (String region : ttml.layout.unreadable()) {
-            ttml.repairs.add(new CaptionFile.Repair(
-                    0,
-                    "the place of region “" + region + "” cannot be read: its cues stand where the style puts them"));
-        }
-        if (ttml.layout.looks()) {
-            ttml.repairs.add(
-                    new CaptionFile.Repair(0, "colours and fonts were left out: the track's style gives the look"));
-        }
+        ttml.repairs.addAll(ttml.layout.repairs());
         return new CaptionFile(ttml.language, ttml.cues, true, null, ttml.repairs);
     }
 

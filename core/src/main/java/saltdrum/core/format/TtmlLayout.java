@@ -1,7 +1,9 @@
 package saltdrum.core.format;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javax.xml.stream.XMLStreamReader;
@@ -20,6 +22,7 @@ final class TtmlLayout {
     private final Set<String> unreadable = new HashSet<>();
     private double[] root;
     private Map<String, String> open;
+    /** Whether colours, fonts or other looks were met. */
     private boolean looks;
 
     /** What an element says of its own place and what it takes from the one around it. */
@@ -84,15 +87,6 @@ final class TtmlLayout {
                 .settings();
     }
 
-    /** Whether colours, fonts or other looks were met. */
-    boolean looks() {
-        return looks;
-    }
-
-    Set<String> unreadable() {
-        return unreadable;
-    }
-
     private Map<String, String> given(XMLStreamReader xml) {
         Map<String, String> given = new HashMap<>();
         for (int i = 0; i < xml.getAttributeCount(); i++) {
@@ -138,5 +132,19 @@ final class TtmlLayout {
         }
         String[] parts = text.replace("px", "").split("\\s+");
         return new double[] {Double.parseDouble(parts[0]), Double.parseDouble(parts[1])};
+    }
+
+    /** What of the file's places and looks is not kept. */
+    List<CaptionFile.Repair> repairs() {
+        List<CaptionFile.Repair> repairs = new ArrayList<>();
+        for (String region : unreadable) {
+            repairs.add(new CaptionFile.Repair(
+                    0,
+                    "the place of region “" + region + "” cannot be read: its cues stand where the style puts them"));
+        }
+        if (looks) {
+            repairs.add(new CaptionFile.Repair(0, "colours and fonts were left out: the track's style gives the look"));
+        }
+        return repairs;
     }
 }

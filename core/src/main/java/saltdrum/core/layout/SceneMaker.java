@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Choices.Fit;
@@ -28,27 +29,27 @@ import saltdrum.core.text.Hyphens;
  */
 public final class SceneMaker {
     private static final int MOST_KEPT = 16_000;
-    private static final int MOST_CASCADES = 64;
+    private static final int MOST_SETTINGS = 64;
 
     private final Typesetter typesetter;
     private final Hyphens hyphens;
     private final Outlines outlines;
 
-    private record Cascades(Style style, Styling styling) {}
-
-    private final Map<Cascades, Cascade> cascades = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Cascades, Cascade> eldest) {
-            return size() > MOST_CASCADES;
-        }
-    });
+    /** The same setting is the same object as long as it is used, so that cues are found by it at once. */
+    private final Map<Setting, LineLayout.Setting> settings =
+            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Setting, LineLayout.Setting> eldest) {
+                    return size() > MOST_SETTINGS;
+                }
+            });
 
     /**
      * All that a cue's picture depends on.
      *
      * @param mostFit how far every cue of the track is shrunk at least
      */
-    private record Question(Setting setting, Cue cue, CueTime time, boolean flowsOn, double mostFit) {}
+    private record Question(LineLayout.Setting setting, Cue cue, CueTime time, boolean flowsOn, double mostFit) {}
 
     private record Setting(Style style, Styling styling, Size design, String language) {}
 
@@ -72,7 +73,8 @@ public final class SceneMaker {
 
     /** @param clip size of the clip's upright picture in pixels */
     public Scene make(Track track, Style style, Size clip) {
-        return scene(track, style, clip, 0, Integer.MAX_VALUE, question -> {
+        LineLayout.Setting setting = settings.computeIfAbsent(asked(track, style, clip), this::lines);
+        return scene(track, setting, Range.ALL, question -> {
             Part known = kept.get(question);
             if (known == null) {
                 known = part(question);
@@ -88,27 +90,29 @@ public final class SceneMaker {
      * @param fromMs up to {@code toMs}, clip time
      */
     public Scene attempt(Track track, Style style, Size clip, int fromMs, int toMs) {
-        return scene(track, style, clip, fromMs, toMs, this::part);
+        return scene(track, lines(asked(track, style, clip)), new Range(fromMs, toMs), this::part);
     }
 
-    private Scene scene(Track track, Style style, Size clip, int fromMs, int toMs, Function<Question, Part> maker) {
-        Size design = track.frame().output(clip).design();
-        Setting setting = new Setting(style, track.styling(), design, track.language());
+    private static Setting asked(Track track, Style style, Size clip) {
+        return new Setting(style, track.styling(), track.frame().output(clip).design(), track.language());
+    }
+
+    private Scene scene(Track track, LineLayout.Setting setting, Range range, Function<Question, Part> maker) {
         double mostFit = mostFit(track, setting);
         List<CueTime> times = CueTime.of(track);
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < times.size(); i++) {
-            if (times.get(i).hideMs() > fromMs && times.get(i).showMs() < toMs) {
+            if (times.get(i).hideMs() > range.fromMs() && times.get(i).showMs() < range.toMs()) {
                 parts.add(maker.apply(
                         new Question(setting, track.cues().get(i), times.get(i), flowsOn(times, i), mostFit)));
             }
         }
+        Size design = setting.design();
         return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
     }
 
     /** Where all cues are set alike, the size at which the widest line of the track fits. */
-    private double mostFit(Track track, Setting setting) {
-        LineLayout.Setting lines = lines(setting);
+    private static double mostFit(Track track, LineLayout.Setting lines) {
         if (lines.cascade().ofTrack().get(Facets.FIT) != Fit.ALL) {
             return 1;
         }
@@ -119,9 +123,8 @@ public final class SceneMaker {
     }
 
     private LineLayout.Setting lines(Setting setting) {
-        Cascade cascade = cascades.computeIfAbsent(
-                new Cascades(setting.style, setting.styling), key -> new Cascade(key.style, key.styling));
-        return new LineLayout.Setting(cascade, setting.design, setting.language, typesetter, hyphens);
+        return new LineLayout.Setting(
+                new Cascade(setting.style, setting.styling), setting.design, setting.language, typesetter, hyphens);
     }
 
     private static boolean flowsOn(List<CueTime> times, int i) {
@@ -130,9 +133,14 @@ public final class SceneMaker {
 
     private Part part(Question question) {
         Cue cue = question.cue;
-        LineLayout lines = LineLayout.of(cue, lines(question.setting), question.mostFit);
-        List<Mark> marks =
-                new MarkMaker(cue, question.time, question.flowsOn, lines, question.setting.design.width()).marks();
+        LineLayout lines = LineLayout.of(cue, question.setting, question.mostFit);
+        List<Mark> marks = new MarkMaker(
+                        cue,
+                        question.time,
+                        question.flowsOn,
+                        lines,
+                        question.setting.design().width())
+                .marks();
         return new Part(
                 cue.id(),
                 question.time.showMs(),

@@ -14,6 +14,8 @@ public final class Patch {
 
     /** In the order of {@link Facets#ALL}. */
     private final Map<Facet<?>, Object> values;
+    /** Scenes are looked up by it, cue by cue. */
+    private final int hash;
 
     private Patch(Map<Facet<?>, Object> values) {
         Map<Facet<?>, Object> ordered = new LinkedHashMap<>();
@@ -23,6 +25,7 @@ public final class Patch {
             }
         }
         this.values = ordered;
+        this.hash = ordered.hashCode();
     }
 
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
@@ -95,12 +98,12 @@ public final class Patch {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Patch patch && values.equals(patch.values);
+        return other == this || other instanceof Patch patch && hash == patch.hash && values.equals(patch.values);
     }
 
     @Override
     public int hashCode() {
-        return values.hashCode();
+        return hash;
     }
 
     @Override

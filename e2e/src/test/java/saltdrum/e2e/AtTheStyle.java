@@ -1,0 +1,104 @@
+package saltdrum.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/** A clip with words, opened at its style, and what is done there. */
+abstract class AtTheStyle extends OnTheBench {
+    private static final String WORDS =
+            """
+            1
+            00:00:00,200 --> 00:00:01,200
+            Sand it first
+
+            2
+            00:00:01,300 --> 00:00:02,400
+            Three coats now
+
+            3
+            00:00:02,500 --> 00:00:03,600
+            Row her home
+            """;
+
+    /** A clip with three cues, opened at its style. */
+    String styled(String as) throws Exception {
+        return styled(as, WORDS);
+    }
+
+    String styled(String as, String words) throws Exception {
+        String clipId = bringIn("three-coats", as);
+        page.request()
+                .put(
+                        server.url() + "/api/clips/" + clipId + "/captions?name=words.srt",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/octet-stream")
+                                .setData(words.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        page.navigate(server.url() + "/clips/" + clipId + "/style");
+        page.locator("[data-facet=size]").waitFor();
+        page.locator("video").waitFor();
+        return clipId;
+    }
+
+    Locator field(String label) {
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+    }
+
+    void type(String clipId, String label, String value) throws Exception {
+        long version = version(clipId);
+        field(label).first().fill(value);
+        field(label).first().press("Enter");
+        awaitVersionAfter(clipId, version);
+    }
+
+    long version(String clipId) throws Exception {
+        return track(clipId).path("head").path("version").asLong();
+    }
+
+    void scope(String name) {
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("What a change touches"))
+                .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(name))
+                .click();
+    }
+
+    void choose(String clipId, String style) throws Exception {
+        long version = version(clipId);
+        page.locator("[data-style='" + style + "']").click();
+        awaitVersionAfter(clipId, version);
+    }
+
+    String facet(String clipId, String query, String name) throws Exception {
+        JsonNode look = server.get("/api/clips/" + clipId + "/look" + query);
+        return look.path("look").path(name).toString();
+    }
+
+    String clipId() {
+        return page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
+    }
+
+    /** The captions' pixels at a time, as one number. */
+    String pixels(int ms) throws Exception {
+        page.getByLabel("Playhead").fill(String.valueOf(ms));
+        page.waitForFunction(
+                """
+                ([ms, version]) => { const c = document.querySelector('[data-testid=captions]');
+                  return c.dataset.version === String(version) && Math.abs(c.dataset.paintedMs - ms) < 60; }
+                """,
+                List.of(ms, (int) version(clipId())),
+                new Page.WaitForFunctionOptions().setTimeout(20_000));
+        // The scene's effect paints just after the number is there.
+        page.waitForTimeout(100);
+        return (String)
+                page.evaluate(
+                        """
+                () => { const c = document.querySelector('[data-testid=captions]');
+                  const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data;
+                  let a = 1, b = 0; for (let i = 0; i < d.length; i++) { a = (a + d[i]) % 65521; b = (b + a) % 65521; }
+                  return c.width + 'x' + c.height + ' ' + a + ' ' + b; }
+                """);
+    }
+}
