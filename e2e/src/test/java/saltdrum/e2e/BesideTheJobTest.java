@@ -94,7 +94,14 @@ class BesideTheJobTest extends OnTheBench {
         page.getByText("A video of 1080×1920").waitFor();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Fit"))
                 .click();
-        page.locator("video[style*='contain']").waitFor();
+        // 1920x1080 in 1080x1920: 606 of 1920 high, with bars above and below.
+        page.waitForFunction(
+                """
+                () => { const v = document.querySelector('video').getBoundingClientRect();
+                  const c = document.querySelector('[data-testid=captions]').getBoundingClientRect();
+                  return Math.abs(v.height / c.height - 606 / 1920) < 0.01 && Math.abs(v.width - c.width) < 1
+                    && v.top > c.top + c.height / 4; }
+                """);
         JsonNode head = track(clipId).path("head");
         assertThat(head.path("frame").path("sit").asString()).isEqualTo("FIT");
         assertThat(head.path("layout").path("output").path("height").asInt()).isEqualTo(1920);
