@@ -50,7 +50,7 @@ export function CompareDialog({ clip, track, keep }: { clip: Clip; track: Track;
   return (
     <Dialog.Root open={open} onOpenChange={(on) => !on && close()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-stage/85" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-stage/[.97]" />
         <Dialog.Content
           aria-describedby={undefined}
           onKeyDown={(e) => {

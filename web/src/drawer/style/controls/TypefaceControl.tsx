@@ -31,7 +31,12 @@ export function TypefaceControl(props: { value: string; text: string; onNow: (fa
         className="field block w-full px-2.5 py-1.5 text-left"
       >
         <Sample family={props.value} text={props.text} height={26} />
-        <span className="text-tiny text-soft">{props.value}</span>
+        <span className="text-tiny text-soft">
+          {props.value}
+          {typefaces.data && !typefaces.data.some((f) => f.name === props.value) && (
+            <span className="text-accent"> is not here: another stands in</span>
+          )}
+        </span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

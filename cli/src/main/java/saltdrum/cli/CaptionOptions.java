@@ -7,7 +7,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -19,6 +22,8 @@ import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
 import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.look.Face;
+import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
@@ -57,6 +62,9 @@ public final class CaptionOptions {
             defaultValue = "own",
             description = "own, 9:16, 4:5, 1:1 or 16:9; add ,fit for bars.")
     String frame;
+
+    @Spec(Spec.Target.MIXEE)
+    CommandSpec mixee;
 
     Style style() throws IOException {
         Path file = Path.of(style);
@@ -97,9 +105,23 @@ public final class CaptionOptions {
         Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
     }
 
+    /** Tells on standard error what of the look is not here: typefaces, and characters that none of them has. */
     Scene scene(Size clip) throws IOException {
-        return new SceneMaker(new SkijaTypesetter(FontShelf.shipped()), new MachineHyphens())
-                .make(track(), style(), clip);
+        Style style = style();
+        PrintWriter err = mixee.commandLine().getErr();
+        StyleCheck.missing(
+                        style,
+                        FontShelf.shipped().faces().stream().map(Face::family).toList())
+                .forEach(family -> err.println(
+                        "The typeface “" + family + "” is not here: “" + FontShelf.STAND_IN + "” stands in for it."));
+        Scene scene = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()), new MachineHyphens())
+                .make(track(), style, clip);
+        String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());
+        if (!missing.isEmpty()) {
+            err.println("No typeface here has these characters, and they are left out: " + missing);
+        }
+        err.flush();
+        return scene;
     }
 
     /** Of a text file in any usual encoding. */

@@ -14,7 +14,6 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
 import saltdrum.media.burn.Burn;
@@ -40,7 +39,7 @@ final class BurnBench {
         long cold = Cpu.ownNs();
         warmUp(folder, maker);
         double warming = (Cpu.ownNs() - cold) / 1e6;
-        for (Style style : new ShippedStyles().all()) {
+        for (Style style : BenchStyles.all()) {
             style(report, folder, clip, maker, style);
         }
         report.line("JVM start", jvmStart(), "ms", "-", "CPU of a run that lists the styles");
@@ -93,7 +92,7 @@ final class BurnBench {
     private static void warmUp(Path folder, SceneMaker maker) throws IOException {
         Path clip = Material.clip(folder, 3);
         Track track = Material.track(10, Recipe.TWO_LINES, "Mallet");
-        for (Style style : new ShippedStyles().all()) {
+        for (Style style : BenchStyles.all()) {
             Scene scene = maker.make(track, style, Probe.of(clip).size());
             new Burn(clip, Probe.of(clip), Frame.OWN, scene, new BurnOrder("ultrafast", 20))
                     .to(folder.resolve("burned.mp4"), done -> {}, () -> false);

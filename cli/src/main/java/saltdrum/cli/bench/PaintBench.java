@@ -7,7 +7,6 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.Timeline;
-import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
@@ -22,7 +21,7 @@ final class PaintBench {
 
     static void run(Report report) throws IOException {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
-        for (Style style : new ShippedStyles().all()) {
+        for (Style style : BenchStyles.all()) {
             Scene scene = maker.make(Material.track(41, Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
             double[] ms = new double[FRAMES];
             double cpu = 0;

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.look.Face;
 
@@ -26,6 +25,9 @@ public final class FontShelf {
 
     /** A character, and what to look for in the font that has it. */
     private record Lack(int codePoint, int weight, String language) {}
+
+    /** The family that stands in for one that is not here. */
+    public static final String STAND_IN = "Bricolage Grotesque";
 
     private static final int NOBODY = -1;
     private static final int ITALIC_COSTS = 2000;
@@ -99,23 +101,28 @@ public final class FontShelf {
                 .toList();
     }
 
+    /** Whether a family is here; where it is not, {@link #STAND_IN} serves. */
+    public boolean has(String family) {
+        return faces().stream().anyMatch(face -> face.family().equalsIgnoreCase(family));
+    }
+
     /** Index of the face that serves the wanted one. */
     int indexOf(Face wanted) {
+        int best = nearest(wanted, wanted.family());
+        return best >= 0 ? best : nearest(wanted, STAND_IN);
+    }
+
+    private int nearest(Face wanted, String family) {
         int best = NOBODY;
         int least = Integer.MAX_VALUE;
         for (int i = 0; i < shipped; i++) {
             Entry entry = entries.get(i);
             int off = Math.abs(entry.face.weight() - wanted.weight())
                     + (entry.italic == wanted.italic() ? 0 : ITALIC_COSTS);
-            if (entry.face.family().equalsIgnoreCase(wanted.family()) && off < least) {
+            if (entry.face.family().equalsIgnoreCase(family) && off < least) {
                 best = i;
                 least = off;
             }
-        }
-        if (best < 0) {
-            throw new BadInputException("There is no typeface “" + wanted.family() + "” here. There are: "
-                    + String.join(
-                            ", ", faces().stream().map(Face::family).distinct().toList()) + ".");
         }
         return best;
     }

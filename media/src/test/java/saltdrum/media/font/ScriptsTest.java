@@ -87,6 +87,12 @@ class ScriptsTest {
     }
 
     @Test
+    void anotherFaceStandsInForOneThatIsNotHere() {
+        assertThat(FontShelf.shipped().has("Unheard Sans")).isFalse();
+        assertThat(outline(new Face("Unheard Sans", 700))).isEqualTo(outline(new Face(FontShelf.STAND_IN, 700)));
+    }
+
+    @Test
     void everyFamilyThatShipsHasItsLicence() {
         assertThat(FontShelf.shipped().families()).hasSizeGreaterThanOrEqualTo(24);
         for (FontShelf.Family family : FontShelf.shipped().families()) {
