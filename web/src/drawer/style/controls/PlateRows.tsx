@@ -16,7 +16,7 @@ const BLANK: Backing = {
 
 const LENGTHS = [
   { field: 'padX', label: 'Room beside', least: -1, most: 3, step: 0.02, unit: 'em' },
-  { field: 'padY', label: 'Room above and below', least: -0.5, most: 3, step: 0.02, unit: 'em' },
+  { field: 'padY', label: 'Above, below', least: -0.5, most: 3, step: 0.02, unit: 'em' },
   { field: 'radius', label: 'Round corners', least: 0, most: 3, step: 0.02, unit: 'em' },
   { field: 'opacity', label: 'Plate opacity', least: 0, most: 1, step: 0.02, unit: '' },
 ] as const;
