@@ -69,6 +69,24 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
           >
             <Sparkle size={16} /> {word.emphasis ? `Make “${word.text}” plain` : `Emphasise “${word.text}”`}
           </QuietButton>
+          <label className="mt-2 flex items-center gap-2 text-note text-soft">
+            Marked as
+            <select
+              aria-label={`What “${word.text}” is marked as`}
+              value={word.emphasis}
+              onChange={(e) =>
+                change.mutate({ kind: 'setEmphasis', wordIds: [word.id], emphasis: Number(e.target.value) })
+              }
+              className="field min-w-0 flex-1 px-2 py-1 text-ink"
+            >
+              <option value={0}>plain</option>
+              {[1, 2, 3, 4].map((r) => (
+                <option key={r} value={r}>
+                  {roles[r - 1] ?? `emphasis ${r}`}
+                </option>
+              ))}
+            </select>
+          </label>
         </div>
       )}
       <LookPart clip={clip} track={track} reach={reach} />

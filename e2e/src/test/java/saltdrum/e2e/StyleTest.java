@@ -187,4 +187,47 @@ class StyleTest extends AtTheStyle {
         assertThat(stages).hasCount(0);
         assertThat(track(clipId).path("head").path("style").asString()).isEqualTo("Tidemark");
     }
+
+    @Test
+    void aPartOfALookIsCopiedFromOneCueToAnother() throws Exception {
+        String clipId = styled("Copied.mp4");
+        JsonNode cues = track(clipId).path("cues");
+        String third = "?cueId=" + cues.get(2).path("id").asLong();
+        word("Three").click();
+        scope("Cue");
+        type(clipId, "Size", "61");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Place").setExact(true))
+                .click();
+        type(clipId, "Down", "20");
+        page.getByText("Copy this look").click();
+        word("Row").click();
+        Locator copied = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Copied look"));
+        assertThat(copied).containsText("From cue 2");
+        assertThat(page.getByTestId("reach")).hasText("Changes cue 3");
+        long version = version(clipId);
+        copied.getByText("Type").click();
+        awaitVersionAfter(clipId, version);
+        assertThat(facet(clipId, third, "size")).isEqualTo("61.0");
+        assertThat(facet(clipId, third, "y")).isNotEqualTo("0.2");
+        version = version(clipId);
+        copied.getByText("All of it").click();
+        awaitVersionAfter(clipId, version);
+        assertThat(facet(clipId, third, "y")).isEqualTo("0.2");
+        assertThat(track(clipId).path("cues").get(0).path("bent").asBoolean()).isFalse();
+        // A word is marked as any role of the style, or of none that it names.
+        word("Row").click();
+        version = version(clipId);
+        page.getByLabel("What “Row” is marked as").selectOption("3");
+        awaitVersionAfter(clipId, version);
+        assertThat(track(clipId)
+                        .path("cues")
+                        .get(2)
+                        .path("words")
+                        .get(0)
+                        .path("emphasis")
+                        .asInt())
+                .isEqualTo(3);
+    }
 }

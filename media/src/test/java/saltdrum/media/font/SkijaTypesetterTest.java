@@ -1,7 +1,6 @@
 package saltdrum.media.font;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -69,12 +68,5 @@ class SkijaTypesetterTest {
             }
             assertThat(shape(text.toString(), SANS).advance()).isFinite();
         }
-    }
-
-    @Test
-    void anUnknownFamilyIsNamed() {
-        assertThatThrownBy(() -> shape("a", new Face("Foghorn Sans", 400)))
-                .hasMessageContaining("Foghorn Sans")
-                .hasMessageContaining("Anton");
     }
 }
