@@ -2,6 +2,7 @@ import type { Track } from '../../api/types';
 import { useScope, type Reach, type Scope } from '../../state/scope';
 import { chosenCues, useSelection } from '../../state/selection';
 import { One, OneOf } from '../../ui/OneOf';
+import { RoleOptions } from './RoleOptions';
 
 /** How far a change reaches, and what that is in numbers. */
 export function ScopePart({ track, reach, roles }: { track: Track; reach: Reach; roles: string[] }) {
@@ -41,11 +42,7 @@ export function ScopePart({ track, reach, roles }: { track: Track; reach: Reach;
             onChange={(e) => useScope.setState({ role: Number(e.target.value) })}
             className="field min-w-0 flex-1 px-2 py-1 text-ink"
           >
-            {[1, 2, 3, 4].map((r) => (
-              <option key={r} value={r}>
-                {roles[r - 1] ?? `emphasis ${r}`}
-              </option>
-            ))}
+            <RoleOptions roles={roles} />
           </select>
         </label>
       )}

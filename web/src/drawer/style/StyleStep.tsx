@@ -12,6 +12,7 @@ import { CompareDialog } from './CompareDialog';
 import { ComparePart } from './ComparePart';
 import { KeepPart } from './KeepPart';
 import { LookPart } from './LookPart';
+import { RoleOptions } from './RoleOptions';
 import { ScopePart } from './ScopePart';
 import { StyleCard } from './StyleStrip';
 
@@ -80,11 +81,7 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
               className="field min-w-0 flex-1 px-2 py-1 text-ink"
             >
               <option value={0}>plain</option>
-              {[1, 2, 3, 4].map((r) => (
-                <option key={r} value={r}>
-                  {roles[r - 1] ?? `emphasis ${r}`}
-                </option>
-              ))}
+              <RoleOptions roles={roles} />
             </select>
           </label>
         </div>

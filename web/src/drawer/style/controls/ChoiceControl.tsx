@@ -1,5 +1,7 @@
-/** One of a few by name. */
-const WORDS: Record<string, string> = {
+import type { Backing, Ink, Look, Rim } from '../../../api/types';
+
+/** What the choices are called; the compiler says when the server has another. */
+const WORDS: Record<NonNullable<Look['letters' | 'align' | 'grow' | 'fit']>, string> = {
   AS_WRITTEN: 'As written',
   UPPER: 'Capitals',
   LOWER: 'Small letters',
@@ -17,25 +19,25 @@ const WORDS: Record<string, string> = {
   HYPHENATE: 'Hyphenate the word',
 };
 
-const BEHIND: Record<string, string> = {
+const BEHIND: Record<Backing['behind'], string> = {
   WORD: 'Each word',
   LINE: 'Each line',
   CUE: 'The cue',
   FRAME: 'Full width',
 };
-const FORM: Record<string, string> = {
+const FORM: Record<Backing['form'], string> = {
   BOX: 'Box',
   PILL: 'Pill',
   TORN: 'Torn strip',
   BUBBLE: 'Speech bubble',
 };
-const ACROSS: Record<string, string> = {
+const ACROSS: Record<Extract<Ink, { kind: 'blend' }>['across'], string> = {
   LETTER: 'Each letter',
   WORD: 'Each word',
   LINE: 'Each line',
   CUE: 'The cue',
 };
-const JOIN: Record<string, string> = { round: 'Round', miter: 'Pointed', bevel: 'Cut' };
+const JOIN: Record<NonNullable<Rim['join']>, string> = { round: 'Round', miter: 'Pointed', bevel: 'Cut' };
 
 export const NAMES = { WORDS, BEHIND, FORM, ACROSS, JOIN };
 
@@ -46,7 +48,7 @@ export function ChoiceControl(props: {
   names?: Record<string, string>;
   onNow: (value: string) => void;
 }) {
-  const names = props.names ?? WORDS;
+  const names: Record<string, string> = props.names ?? WORDS;
   return (
     <label className="flex items-center justify-between gap-2">
       <span className="min-w-0 flex-1 truncate">{props.label}</span>

@@ -141,7 +141,8 @@ public final class Translation {
                 timed,
                 Breaker.lines(timed, first.recipe(), language),
                 false,
-                new CueGiven(time.showMs(), time.hideMs(), null));
+                new CueGiven(time.showMs(), time.hideMs(), null),
+                source.look());
     }
 
     /** More words than milliseconds stand as one, with no-break spaces. */

@@ -14,12 +14,15 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.ConfirmWords;
 import saltdrum.core.edit.JoinCues;
 import saltdrum.core.edit.Lock;
 import saltdrum.core.edit.Rebreak;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SplitCue;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Patch;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -45,6 +48,19 @@ class TranslationTest {
             assertThat(spanish.cues().get(i).lastWordMs())
                     .isEqualTo(first.cues().get(i).lastWordMs());
         }
+    }
+
+    @Test
+    void itLooksAsTheFirstTrackDoes() {
+        Patch big = Patch.of(Facets.SIZE, 150d);
+        long cue = first.cues().get(1).id();
+        Track bent = ChangeLook.ofTrack(Patch.of(Facets.Y, 0.2))
+                .on(ChangeLook.ofCues(List.of(cue), big).on(first));
+        Track over = Translation.over(bent, spanish);
+        assertThat(over.styling()).isEqualTo(bent.styling());
+        assertThat(over.cues())
+                .extracting(Cue::look)
+                .isEqualTo(bent.cues().stream().map(Cue::look).toList());
     }
 
     @Test

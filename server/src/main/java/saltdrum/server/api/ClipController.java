@@ -116,9 +116,9 @@ class ClipController {
     /** A clip that nobody has styled yet takes the style that its client's clips start with. */
     private void startAsItsClientDoes(String clipId, Long clientId) {
         String style = clientId == null ? null : clients.style(clientId);
-        boolean untouched =
-                tracks.history(clipId).stream().noneMatch(step -> step.said().startsWith("Style "));
-        if (style != null && untouched) {
+        // Whoever takes a style takes a version of it.
+        boolean unstyled = tracks.get(clipId).track().styling().version() == 0;
+        if (style != null && unstyled) {
             StyleRow row = styles.row(style, 0);
             tracks.change(clipId, -1, new Restyle(row.name(), row.version(), null));
         }

@@ -91,6 +91,18 @@ interface StyleMapper {
             """)
     void rename(long id, String newName);
 
+    /** Tracks that use it name it by its new name. */
+    @Update("update track set version = version + 1, style = #{newName} where style = #{name}")
+    void renameInTracks(String name, String newName);
+
+    /** The same for what their histories say was, {@code before} or {@code after} a step. */
+    @Update(
+            """
+            update edit set change = jsonb_set(change, array[#{when}, 'style'], to_jsonb(#{newName}::text))
+            where change -> #{when} ->> 'style' = #{name}
+            """)
+    void renameInHistory(String name, String newName, String when);
+
     @Update("update style set put_away = case when #{away} then now() end where id = #{id}")
     void putAway(long id, boolean away);
 }

@@ -108,7 +108,12 @@ public class StyleStore implements StyleShelf {
                     "“" + row.name() + "” ships with Salt Drum and keeps its name. Save it under another one.");
         }
         if (!row.name().equals(newName)) {
-            mapper.rename(row.id(), newName);
+            writing.executeWithoutResult(status -> {
+                mapper.rename(row.id(), newName);
+                mapper.renameInTracks(row.name(), newName);
+                mapper.renameInHistory(row.name(), newName, "before");
+                mapper.renameInHistory(row.name(), newName, "after");
+            });
         }
         keep(renamed);
         return row(newName, 0);

@@ -182,4 +182,28 @@ class StyleApiTest extends OverHttp {
         mvc.perform(put(path).contentType("application/json").content("{}"))
                 .andExpect(jsonPath("$.style").doesNotExist());
     }
+
+    @Test
+    void aClipGoesWithTheNewNameOfItsStyleInItsHistoryToo() throws Exception {
+        String id = clip();
+        mvc.perform(post("/api/clips/" + id + "/styles")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Flood\",\"over\":false}"))
+                .andExpect(status().isOk());
+        edit(id, "{\"kind\":\"restyle\",\"style\":\"Flood\"}");
+        edit(id, "{\"kind\":\"restyle\",\"style\":\"Lantern\"}");
+        mvc.perform(put("/api/styles/Flood").contentType("application/json").content("{\"name\":\"High water\"}"))
+                .andExpect(status().isOk());
+        long version = track(id).path("head").path("version").asLong();
+        mvc.perform(post("/api/clips/" + id + "/track/undo")
+                        .contentType("application/json")
+                        .content("{\"version\":" + version + "}"))
+                .andExpect(jsonPath("$.head.style").value("High water"));
+        mvc.perform(put("/api/styles/High water")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Spate\"}"))
+                .andExpect(status().isOk());
+        assertThat(track(id).path("head").path("style").asString()).isEqualTo("Spate");
+        mvc.perform(get("/api/clips/" + id + "/scene")).andExpect(status().isOk());
+    }
 }
