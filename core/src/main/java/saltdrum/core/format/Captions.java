@@ -139,22 +139,25 @@ public final class Captions {
             int[] edges = Syllables.share(
                     from.subList(i, next).stream().map(FileWord::text).toList(), first, last);
             for (int w = i; w < next; w++) {
-                FileWord word = from.get(w);
-                words.add(new Word(
-                        firstId + w,
-                        word.text(),
-                        edges[w - i],
-                        edges[w - i + 1],
-                        word.confidence(),
-                        WordSource.IMPORTED,
-                        word.emphasis(),
-                        Pin.FREE,
-                        word.look()));
+                words.add(word(from.get(w), firstId + w, edges[w - i], edges[w - i + 1]));
             }
             floor = last;
             i = next;
         }
         return words;
+    }
+
+    private static Word word(FileWord word, long id, int startMs, int endMs) {
+        return new Word(
+                id,
+                word.text(),
+                startMs,
+                endMs,
+                word.confidence(),
+                WordSource.IMPORTED,
+                word.emphasis(),
+                Pin.FREE,
+                word.look());
     }
 
     private static Integer inside(Integer ms, int start, int end) {

@@ -140,13 +140,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                 repairs.add(
                         new CaptionFile.Repair(0, "“" + before.text() + "” overlapped the next word and gave way."));
             }
-            open.add(new FileWord(
-                    entry.text,
-                    start,
-                    end,
-                    entry.confidence == null ? 1 : Math.min(1, Math.max(0, entry.confidence)),
-                    entry.emphasis == null ? 0 : Math.min(Word.MOST_EMPHASIS, Math.max(0, entry.emphasis)),
-                    entry.look == null ? Patch.NONE : entry.look));
+            open.add(word(entry, start, end));
             if (open.size() == 1) {
                 cueLook = entry.cueLook == null ? Patch.NONE : entry.cueLook;
             }
@@ -156,6 +150,16 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
         }
         Styling styling = look == null && roles == null ? null : new Styling(0, look, roles);
         return new CaptionFile(language.equals("und") ? null : language, cues, broken, null, repairs, styling);
+    }
+
+    private static FileWord word(Entry entry, int startMs, int endMs) {
+        return new FileWord(
+                entry.text,
+                startMs,
+                endMs,
+                entry.confidence == null ? 1 : Math.min(1, Math.max(0, entry.confidence)),
+                entry.emphasis == null ? 0 : Math.min(Word.MOST_EMPHASIS, Math.max(0, entry.emphasis)),
+                entry.look == null ? Patch.NONE : entry.look);
     }
 
     /** A words file tells times of words only: the cue follows them. */
