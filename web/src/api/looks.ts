@@ -16,6 +16,15 @@ export const useFacets = () =>
     staleTime: Infinity,
   });
 
+/** Holds a number to what its facet allows. */
+export function useWithin(): (facet: string, value: number) => number {
+  const groups = useFacets().data;
+  return (name, value) => {
+    const facet = groups?.flatMap((group) => group.facets).find((f) => f.name === name);
+    return facet ? Math.min(facet.most, Math.max(facet.least, value)) : value;
+  };
+}
+
 export const useTypefaces = () =>
   useQuery({
     queryKey: ['typefaces'],

@@ -75,6 +75,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fonts/{fontId}/licence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Notes what a font's licence allows */
+        put: operations["note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/translations/{language}": {
         parameters: {
             query?: never;
@@ -187,7 +204,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Says what a style file holds; with take, keeps it as well */
+        /** Says what a file with styles holds (JSON, ZIP or ASS); with take, keeps it as well */
         post: operations["bringIn"];
         delete?: never;
         options?: never;
@@ -223,6 +240,23 @@ export interface paths {
         put?: never;
         /** Stops a piece of work; what it has got is kept */
         post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fonts/{fontId}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings back a font that was put away */
+        post: operations["restore_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -594,7 +628,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A style as a file */
+        /** A style as a file: JSON, or with its own fonts a ZIP */
         get: operations["file"];
         put?: never;
         post?: never;
@@ -689,6 +723,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fonts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The fonts that were brought in, by family and weight */
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/facets": {
         parameters: {
             query?: never;
@@ -731,7 +782,7 @@ export interface paths {
             cookie?: never;
         };
         /** All clips, newest first */
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -976,6 +1027,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fonts/{fontId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a font out of the list; what uses it keeps it */
+        delete: operations["putAway_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1043,6 +1111,23 @@ export interface components {
         GlossaryView: {
             terms: components["schemas"]["TermView"][];
             text: string;
+        };
+        FontNoteRequest: {
+            licence?: string;
+        };
+        FontView: {
+            id: string;
+            fileName: string;
+            family: string;
+            /** Format: int32 */
+            weight: number;
+            italic: boolean;
+            variable: boolean;
+            /** @description What is noted of its licence; at first what the font says itself */
+            licence: string;
+            /** @description Its maker forbids to embed it */
+            closed: boolean;
+            putAway: boolean;
         };
         Box: {
             /** Format: double */
@@ -1232,7 +1317,17 @@ export interface components {
         ClientStyleView: {
             style?: string;
         };
+        CameWith: {
+            name: string;
+            family?: string;
+            here: boolean;
+            refused?: string;
+        };
         StyleFileView: {
+            styles: components["schemas"]["StyleSeen"][];
+            fonts: components["schemas"]["CameWith"][];
+        };
+        StyleSeen: {
             name: string;
             about: string;
             exists: boolean;
@@ -2062,8 +2157,23 @@ export interface components {
         };
         Family: {
             name: string;
+            /** @enum {string} */
+            origin: "SHIPPED" | "OWN" | "MACHINE";
             weights: number[];
             italic: boolean;
+            variable: boolean;
+            axes: components["schemas"]["FontAxis"][];
+            fonts: string[];
+        };
+        FontAxis: {
+            tag: string;
+            name: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            rest: number;
+            /** Format: double */
+            most: number;
         };
         QualityView: {
             /** @enum {string} */
@@ -2088,7 +2198,7 @@ export interface components {
             /** @enum {string} */
             scope: "WORD" | "CUE";
             /** @enum {string} */
-            control: "NUMBER" | "SWITCH" | "CHOICE" | "FAMILY" | "INK" | "SEVERAL" | "OTHER";
+            control: "NUMBER" | "SWITCH" | "CHOICE" | "FAMILY" | "AXES" | "INK" | "KINDS" | "SEVERAL" | "OTHER";
             /**
              * Format: double
              * @description Of a number; 0 for others
@@ -2099,13 +2209,76 @@ export interface components {
             /** Format: double */
             step: number;
             unit: string;
-            options: string[];
+            options: components["schemas"]["Option"][];
+            /**
+             * Format: int32
+             * @description How many of a list at most; 0 for others
+             */
+            count: number;
+            /** @description What one of a list is called; empty for others */
+            one: string;
+            /** @description Of what values of several parts are made, kind by kind */
+            kinds: components["schemas"]["ValueParts"][];
         };
         GroupView: {
             /** @enum {string} */
             group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION";
             label: string;
             facets: components["schemas"]["FacetView"][];
+        };
+        JsonNode: {
+            array: boolean;
+            empty: boolean;
+            null: boolean;
+            float: boolean;
+            container: boolean;
+            number: boolean;
+            valueNode: boolean;
+            object: boolean;
+            pojo: boolean;
+            floatingPointNumber: boolean;
+            short: boolean;
+            int: boolean;
+            long: boolean;
+            double: boolean;
+            bigDecimal: boolean;
+            bigInteger: boolean;
+            /** @deprecated */
+            textual: boolean;
+            boolean: boolean;
+            binary: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
+            string: boolean;
+            embeddedValue: boolean;
+        };
+        Option: {
+            value: string;
+            label: string;
+        };
+        ValuePart: {
+            name: string;
+            label: string;
+            /** @enum {string} */
+            control: "NUMBER" | "SWITCH" | "CHOICE" | "COLOUR" | "INK" | "CURVE" | "OPTIONAL" | "TEXT";
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            step: number;
+            unit: string;
+            options: components["schemas"]["Option"][];
+            of?: components["schemas"]["ValueParts"];
+        };
+        ValueParts: {
+            kind: string;
+            label: string;
+            about: string;
+            parts: components["schemas"]["ValuePart"][];
+            blank?: components["schemas"]["JsonNode"];
         };
         ReadingView: {
             /** @description What stands now */
@@ -2165,6 +2338,11 @@ export interface components {
             label: string;
             endings: string[];
             loses: string[];
+        };
+        Axis: {
+            tag: string;
+            /** Format: double */
+            value: number;
         };
         Blend: Omit<components["schemas"]["Ink"], "kind"> & {
             /** @enum {string} */
@@ -2361,6 +2539,7 @@ export interface components {
             weight?: number;
             italic?: boolean;
             stretch?: number;
+            axes?: components["schemas"]["Axis"][];
             size?: number;
             scale?: number;
             /** @enum {string} */
@@ -2612,6 +2791,32 @@ export interface operations {
             };
         };
     };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fontId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FontNoteRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FontView"];
+                };
+            };
+        };
+    };
     get_1: {
         parameters: {
             query?: never;
@@ -2833,11 +3038,7 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "text/plain": string;
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -2892,6 +3093,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fontId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FontView"];
                 };
             };
         };
@@ -3472,6 +3695,7 @@ export interface operations {
         parameters: {
             query?: {
                 version?: number;
+                fonts?: boolean;
             };
             header?: never;
             path: {
@@ -3487,7 +3711,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "*/*": string;
                 };
             };
         };
@@ -3614,6 +3838,26 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FontView"][];
+                };
+            };
+        };
+    };
     facets: {
         parameters: {
             query?: never;
@@ -3657,7 +3901,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4020,6 +4264,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecipesView"];
+                };
+            };
+        };
+    };
+    putAway_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fontId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FontView"];
                 };
             };
         };

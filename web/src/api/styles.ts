@@ -43,16 +43,18 @@ export const useStyleVersions = (style: string | null) =>
     gcTime: 0,
   });
 
-export const styleFile = (style: string) => `${path(style)}/file`;
+/** @param fonts whether its own fonts are packed with it */
+export const styleFile = (style: string, fonts: boolean) => `${path(style)}/file?fonts=${fonts}`;
 
-/** What a style file holds; with take it is kept as well. */
-async function readFile({ text, take }: { text: string; take: boolean }): Promise<StyleFileView> {
+/** What a file with styles holds; with take it is kept as well. */
+async function readFile({ file, take }: { file: File; take: boolean }): Promise<StyleFileView> {
   const response = await fetch(`/api/styles/file?take=${take}`, {
     method: 'POST',
-    headers: { 'Content-Type': 'text/plain;charset=UTF-8' },
-    body: text,
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: file,
   });
   if (!response.ok) throw await refusal(response.status, await response.text());
+  if (take) void queryClient.invalidateQueries();
   return (await response.json()) as StyleFileView;
 }
 

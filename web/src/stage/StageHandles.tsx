@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from 'react';
-import { useLook } from '../api/looks';
+import { useLook, useWithin } from '../api/looks';
 import { useStyles } from '../api/styles';
 import type { Box, Clip, Look, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
@@ -45,6 +45,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   );
   const view = useLook(clip.id, track.version, reach.target);
   const change = useLookChange(clip.id, reach.target);
+  const within = useWithin();
   const [drag, setDrag] = useState<Drag | null>(null);
   const timeline = useMemo(() => new Timeline(scene), [scene]);
   const part = timeline.alive(timeMs)[0];
@@ -54,6 +55,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   if (!block || !look) return null;
 
   const { width, height } = scene;
+  const place = (facet: string, part: number) => within(facet, Math.round(part * 10_000) / 10_000);
   const percent = (box: Box) => ({
     left: `${(100 * box.x) / width}%`,
     top: `${(100 * box.y) / height}%`,
@@ -98,8 +100,8 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       across,
       down,
       look: {
-        x: clamp(d.look.x! + dx / width + (across?.by ?? 0)),
-        y: clamp(d.look.y! + dy / height + (down?.by ?? 0)),
+        x: place('x', d.look.x! + dx / width + (across?.by ?? 0)),
+        y: place('y', d.look.y! + dy / height + (down?.by ?? 0)),
       } as Look,
     };
   };
@@ -118,16 +120,16 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     }
     const half = drag.block.width / 2;
     if (drag.handle === 'size') {
-      const size = Math.round(Math.min(600, Math.max(8, (drag.look.size! * Math.max(8, half + dx)) / half)));
+      const size = Math.round(within('size', (drag.look.size! * Math.max(8, half + dx)) / half));
       change.soon({ size });
     } else if (drag.handle === 'width') {
       const widest = drag.look.widest! + (2 * dx) / width;
-      change.soon({ widest: Math.min(1, Math.max(0.1, Math.round(widest * 100) / 100)) });
+      change.soon({ widest: within('widest', Math.round(widest * 100) / 100) });
     } else {
       const reachOut = drag.block.height / 2 + design(34);
       const tilt = (Math.atan2(dx, reachOut) * 180) / Math.PI;
       const to = Math.round((drag.look.tilt! + tilt) / TILT_STEP) * TILT_STEP;
-      change.soon({ tilt: Math.min(45, Math.max(-45, to)) });
+      change.soon({ tilt: within('tilt', to) });
     }
     setDrag(now);
   };
@@ -147,7 +149,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     if (!dx && !dy) return;
     e.preventDefault();
     e.stopPropagation();
-    change.soon({ x: clamp(look.x! + dx / width), y: clamp(look.y! + dy / height) });
+    change.soon({ x: place('x', look.x! + dx / width), y: place('y', look.y! + dy / height) });
   };
 
   return (
@@ -224,5 +226,3 @@ function Knob(props: { label: string; className: string; onPointerDown: (e: Reac
     />
   );
 }
-
-const clamp = (part: number) => Math.min(1, Math.max(0, Math.round(part * 10_000) / 10_000));

@@ -1,11 +1,12 @@
 import { RotateCcw } from 'lucide-react';
-import type { Backing, Facet, Ink, Look, LookView, Origin, Rim, Shade } from '../../api/types';
+import type { Facet, Ink, Look, LookView, Origin } from '../../api/types';
+import { AxesControl } from './controls/AxesControl';
 import { ChoiceControl } from './controls/ChoiceControl';
 import { InkControl } from './controls/InkControl';
+import { KindControl } from './controls/KindControl';
 import { NumberControl } from './controls/NumberControl';
-import { OutlineRows } from './controls/OutlineRows';
-import { PlateRows } from './controls/PlateRows';
-import { ShadowRows } from './controls/ShadowRows';
+import type { Parted } from './controls/PartControls';
+import { SeveralControl } from './controls/SeveralControl';
 import { SwitchControl } from './controls/SwitchControl';
 import { TypefaceControl } from './controls/TypefaceControl';
 import type { LookChange } from '../../state/useLookChange';
@@ -94,6 +95,15 @@ function Control({
       );
     case 'FAMILY':
       return <TypefaceControl value={value as string} text={text} onNow={now} />;
+    case 'AXES':
+      return (
+        <AxesControl
+          value={value as { tag: string; value: number }[]}
+          family={view.look.typeface ?? ''}
+          onSoon={soon}
+          onNow={now}
+        />
+      );
     case 'INK':
       return (
         <InkControl
@@ -105,13 +115,30 @@ function Control({
           onNow={now}
         />
       );
-    case 'SEVERAL': {
-      const rows = { palette, onSoon: soon, onNow: now };
-      if (facet.name === 'outlines') return <OutlineRows value={value as Rim[]} {...rows} />;
-      if (facet.name === 'shadows') return <ShadowRows value={value as Shade[]} {...rows} />;
-      if (facet.name === 'plates') return <PlateRows value={value as Backing[]} {...rows} />;
-      return null;
-    }
+    case 'KINDS':
+      return (
+        <KindControl
+          label={facet.label}
+          kinds={facet.kinds}
+          value={value as Parted}
+          palette={palette}
+          onSoon={soon}
+          onNow={now}
+        />
+      );
+    case 'SEVERAL':
+      return (
+        <SeveralControl
+          label={facet.label}
+          one={facet.one}
+          kinds={facet.kinds}
+          most={facet.count}
+          items={value as Parted[]}
+          palette={palette}
+          onSoon={soon}
+          onNow={now}
+        />
+      );
     case 'OTHER':
       return null;
   }

@@ -1,5 +1,5 @@
-import { Download, FolderInput, Save, Trash2 } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { Download, Save, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { useChange } from '../../api/queries';
 import {
   styleFile,
@@ -8,10 +8,13 @@ import {
   useStartWith,
   useRenameStyle,
   useSaveStyle,
-  useStyleFile,
 } from '../../api/styles';
-import type { Clip, Style, StyleFileView, Track } from '../../api/types';
+import type { Clip, Style, Track } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
+import { StyleFileIn } from './StyleFileIn';
+
+const FILE =
+  'flex flex-1 items-center justify-center gap-2 rounded-full border border-rule px-3 py-1.5 hover:border-ink';
 
 /** Keeping a look: as a style of its own, as a version more, as a file. */
 export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; style: Style | undefined }) {
@@ -79,12 +82,16 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
             </div>
           )}
           <div className="flex gap-2">
-            <a
-              href={styleFile(style.name)}
-              download
-              className="flex flex-1 items-center justify-center gap-2 rounded-full border border-rule px-3 py-1.5 hover:border-ink"
-            >
+            <a href={styleFile(style.name, false)} download className={FILE}>
               <Download size={15} /> As a file
+            </a>
+            <a
+              href={styleFile(style.name, true)}
+              download
+              title="A ZIP of the style and the fonts that were brought in for it"
+              className={FILE}
+            >
+              With its fonts
             </a>
             {!style.shipped && (
               <button
@@ -124,7 +131,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
           </button>
         </p>
       )}
-      <FileIn />
+      <StyleFileIn />
     </Section>
   );
 }
@@ -162,56 +169,5 @@ function Rename({ style, done }: { style: Style; done: (name: string) => void })
         className="field min-w-0 flex-1 px-2 py-1 text-ink"
       />
     </label>
-  );
-}
-
-/** A style file is shown before it is taken. */
-function FileIn() {
-  const read = useStyleFile();
-  const file = useRef<HTMLInputElement>(null);
-  const [seen, setSeen] = useState<{ text: string; view: StyleFileView } | null>(null);
-  const bring = async (chosen: File | undefined) => {
-    if (!chosen) return;
-    const text = await chosen.text();
-    read.mutate({ text, take: false }, { onSuccess: (view) => setSeen({ text, view }) });
-  };
-  return (
-    <div className="mt-2">
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Style file"
-        className="hidden"
-        onChange={(e) => {
-          void bring(e.target.files?.[0]);
-          e.target.value = '';
-        }}
-      />
-      <QuietButton onClick={() => file.current?.click()}>
-        <FolderInput size={16} /> Bring in a style file
-      </QuietButton>
-      {seen && (
-        <div className="mt-2 rounded-lg bg-tint p-3 text-note" role="group" aria-label="Style file">
-          <p className="font-semibold">{seen.view.name}</p>
-          {seen.view.about && <p>{seen.view.about}</p>}
-          {seen.view.exists && <p>There is a style of this name: it gets a version more.</p>}
-          {seen.view.missing.length > 0 && (
-            <p>Not here, another will stand in: {seen.view.missing.join(', ')}.</p>
-          )}
-          <div className="mt-1.5 flex gap-3">
-            <button
-              onClick={() => read.mutate({ text: seen.text, take: true }, { onSuccess: () => setSeen(null) })}
-              className="text-accent underline"
-            >
-              Take it
-            </button>
-            <button onClick={() => setSeen(null)} className="underline">
-              Leave it
-            </button>
-          </div>
-        </div>
-      )}
-    </div>
   );
 }

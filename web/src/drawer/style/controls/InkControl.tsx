@@ -1,12 +1,19 @@
 import { Plus, X } from 'lucide-react';
 import type { Ink } from '../../../api/types';
 import { Choice } from '../../../ui/parts';
-import { ChoiceControl, NAMES } from './ChoiceControl';
+import { ChoiceControl } from './ChoiceControl';
 import { ColourControl } from './ColourControl';
 import { NumberControl } from './NumberControl';
 import { SwitchControl } from './SwitchControl';
 
 const MOST_STOPS = 12;
+
+const ACROSS: { value: Extract<Ink, { kind: 'blend' }>['across']; label: string }[] = [
+  { value: 'LETTER', label: 'Each letter' },
+  { value: 'WORD', label: 'Each word' },
+  { value: 'LINE', label: 'Each line' },
+  { value: 'CUE', label: 'The cue' },
+];
 
 /** One colour, or colours that run into each other. */
 export function InkControl(props: {
@@ -125,8 +132,7 @@ export function InkControl(props: {
           <ChoiceControl
             label="Runs across"
             value={value.across}
-            options={Object.keys(NAMES.ACROSS)}
-            names={NAMES.ACROSS}
+            options={ACROSS}
             onNow={(across) => onNow({ ...value, across: across as typeof value.across })}
           />
           <SwitchControl

@@ -22,7 +22,6 @@ import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
 import saltdrum.core.layout.SceneMaker;
-import saltdrum.core.look.Face;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.ShippedStyles;
@@ -46,7 +45,7 @@ public final class CaptionOptions {
             names = "--style",
             paramLabel = "NAME|FILE",
             defaultValue = "Mallet",
-            description = "A style's name or file.")
+            description = "A style's name, its file, or a ZIP of it and its fonts.")
     String style;
 
     @Option(
@@ -63,13 +62,21 @@ public final class CaptionOptions {
             description = "own, 9:16, 4:5, 1:1 or 16:9; add ,fit for bars.")
     String frame;
 
+    @Option(
+            names = "--font",
+            paramLabel = "FILE",
+            description = "A font that the style asks for: .ttf, .otf or .woff2. Can be said more than once.")
+    List<Path> given = new ArrayList<>();
+
+    private final CaptionFonts fonts = new CaptionFonts();
+
     @Spec(Spec.Target.MIXEE)
     CommandSpec mixee;
 
     Style style() throws IOException {
         Path file = Path.of(style);
-        return style.endsWith(".json") || Files.isRegularFile(file)
-                ? StyleCheck.read(text(file))
+        return style.endsWith(".json") || style.endsWith(".zip") || Files.isRegularFile(file)
+                ? fonts.style(file)
                 : new ShippedStyles().get(style);
     }
 
@@ -97,7 +104,7 @@ public final class CaptionOptions {
     /** Writes a track by the file name's ending, and tells before what that kind of file cannot keep. */
     static void write(Track track, Path out, PrintWriter told) throws IOException {
         CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
-        List<String> lost = format.loses(track);
+        List<String> lost = format.loses(track, null);
         if (!lost.isEmpty()) {
             told.println(format.label() + " cannot keep " + String.join("; ", lost) + ".");
         }
@@ -107,15 +114,14 @@ public final class CaptionOptions {
 
     /** Tells on standard error what of the look is not here: typefaces, and characters that none of them has. */
     Scene scene(Size clip) throws IOException {
+        fonts.add(given);
         Style style = style();
         PrintWriter err = mixee.commandLine().getErr();
-        StyleCheck.missing(
-                        style,
-                        FontShelf.shipped().faces().stream().map(Face::family).toList())
+        StyleCheck.missing(style, fonts.shelf().names())
                 .forEach(family -> err.println(
                         "The typeface “" + family + "” is not here: “" + FontShelf.STAND_IN + "” stands in for it."));
-        Scene scene = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()), new MachineHyphens())
-                .make(track(), style, clip);
+        Scene scene =
+                new SceneMaker(new SkijaTypesetter(fonts.shelf()), new MachineHyphens()).make(track(), style, clip);
         String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());
         if (!missing.isEmpty()) {
             err.println("No typeface here has these characters, and they are left out: " + missing);

@@ -12,7 +12,6 @@ import picocli.CommandLine.Spec;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
-import saltdrum.media.font.FontShelf;
 
 @Command(
         name = "styles",
@@ -41,14 +40,12 @@ final class StylesCommand implements Callable<Integer> {
         @Override
         public Integer call() throws IOException {
             PrintWriter out = spec.commandLine().getOut();
-            Style style = StyleCheck.read(CaptionOptions.text(file));
+            CaptionFonts fonts = new CaptionFonts();
+            Style style = fonts.style(file);
             out.println("“" + style.name() + "” is a style: "
                     + style.look().facets().size() + " things settled, "
                     + style.emphasis().size() + " emphasis " + (style.emphasis().size() == 1 ? "role" : "roles") + ".");
-            List<String> families = FontShelf.shipped().families().stream()
-                    .map(FontShelf.Family::name)
-                    .toList();
-            List<String> missing = StyleCheck.missing(style, families);
+            List<String> missing = StyleCheck.missing(style, fonts.shelf().names());
             if (!missing.isEmpty()) {
                 out.println("Not here: " + String.join(", ", missing) + ".");
             }

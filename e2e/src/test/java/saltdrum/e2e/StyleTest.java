@@ -8,7 +8,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.util.regex.Pattern;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -229,5 +230,39 @@ class StyleTest extends AtTheStyle {
                         .path("emphasis")
                         .asInt())
                 .isEqualTo(3);
+    }
+
+    @Test
+    void aFontIsBroughtInAndServesAtOnce() throws Exception {
+        String clipId = styled("Own font.mp4");
+        String before = pixels(700);
+        long version = version(clipId);
+        page.locator("[data-facet=typeface] .field").click();
+        page.getByLabel("Font file")
+                .setInputFiles(Path.of("../server/src/test/resources/fonts/Grandstander-800.woff2"));
+        awaitVersionAfter(clipId, version);
+        assertThat(facet(clipId, "", "typeface")).isEqualTo("Grandstander");
+        assertThat(page.getByLabel("Typeface: Grandstander")).isVisible();
+        assertThat(pixels(700)).isNotEqualTo(before);
+        page.getByLabel("Typeface: Grandstander").click();
+        page.getByLabel("Find a typeface").fill("grand");
+        assertThat(page.locator("[data-family]")).hasCount(1);
+        page.getByLabel("Find a typeface").fill("");
+        page.getByLabel("Font file")
+                .setInputFiles(new FilePayload("cut.ttf", "font/ttf", new byte[] {0, 1, 0, 0, 0, 9}));
+        assertThat(page.getByText("This font was not taken. It is no font.")).isVisible();
+    }
+
+    @Test
+    void aVariableTypefaceHasItsAxes() throws Exception {
+        String clipId = styled("Axes.mp4");
+        choose(clipId, "Mallet");
+        long version = version(clipId);
+        page.locator("[data-facet=typeface] .field").click();
+        page.locator("[data-family=Fraunces]").click();
+        awaitVersionAfter(clipId, version);
+        String sharp = pixels(700);
+        type(clipId, "Soft", "100");
+        assertThat(pixels(700)).isNotEqualTo(sharp);
     }
 }

@@ -29,8 +29,13 @@ public class SaltDrumServer {
     }
 
     @Bean
-    Typesetter typesetter() {
-        return new SkijaTypesetter(FontShelf.shipped());
+    FontShelf fontShelf() {
+        return new FontShelf();
+    }
+
+    @Bean
+    Typesetter typesetter(FontShelf fonts) {
+        return new SkijaTypesetter(fonts);
     }
 
     @Bean

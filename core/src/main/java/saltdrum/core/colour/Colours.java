@@ -8,9 +8,13 @@ public final class Colours {
 
     public static String check(String colour) {
         if (colour == null || !colour.matches("#([0-9a-fA-F]{6}|[0-9a-fA-F]{8})")) {
-            throw new BadInputException("A colour is written #RRGGBB or #RRGGBBAA, not “" + colour + "”.");
+            throw new BadInputException("A colour is written #RRGGBB or #RRGGBBAA, not “" + shortened(colour) + "”.");
         }
         return colour;
+    }
+
+    private static String shortened(String colour) {
+        return colour != null && colour.length() > 20 ? colour.substring(0, 20) + "…" : colour;
     }
 
     /** Red, green, blue, alpha, each 0 to 255. */

@@ -5,18 +5,21 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
+import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
 
@@ -26,7 +29,21 @@ import saltdrum.core.word.Word;
  */
 final class Ass {
     private static final Pattern TIME = Pattern.compile("(\\d{1,2}):(\\d{1,2}):(\\d{1,2})[.:](\\d{1,3})");
+    /** Words of an emphasis are in this style and its number. */
+    private static final String EMPHASIS = "Emphasis ";
+
+    private static final Pattern STYLED = Pattern.compile("\\\\r([^\\\\]*)");
     private static final Pattern KARAOKE = Pattern.compile("\\\\[kK][fo]?\\s*(\\d{1,6})");
+
+    /** Where nothing is known of a look. */
+    private static final Style PLAIN = new Style(
+            "Captions",
+            "",
+            Patch.NONE
+                    .with(Facets.TYPEFACE, "Sans")
+                    .with(Facets.OUTLINES, List.of(new Rim(0.05, Ink.of("#000000"))))
+                    .with(Facets.Y, 0.5),
+            List.of());
 
     private Ass() {}
 
@@ -108,13 +125,22 @@ final class Ass {
                 words.time((int) Math.round(now));
                 now += Integer.parseInt(k.group(1)) * 10.0;
             }
-            if (tags.contains("\\b1") || tags.contains("\\i1")) {
-                words.emphasis(true);
+            Matcher styled = STYLED.matcher(tags);
+            if (styled.find() && !styled.group(1).isBlank()) {
+                words.emphasis(role(styled.group(1).strip()));
+            } else if (tags.contains("\\b1") || tags.contains("\\i1")) {
+                words.emphasis(1);
             } else if (tags.contains("\\b0") || tags.contains("\\i0") || tags.contains("\\r")) {
-                words.emphasis(false);
+                words.emphasis(0);
             }
             at = close + 1;
         }
+    }
+
+    /** Our own styles say which emphasis it is; any other is the first. */
+    private static int role(String style) {
+        String number = style.startsWith(EMPHASIS) ? style.substring(EMPHASIS.length()) : "";
+        return number.matches("[1-4]") ? Integer.parseInt(number) : 1;
     }
 
     private static void piece(String raw, CueText words) {
@@ -142,30 +168,66 @@ final class Ass {
                 + fraction;
     }
 
-    /** @param style gives the basic look; null for a plain one */
+    /** @param style null for a plain look */
     static String write(Track track, Style style, Size size) {
         if (size.width() < 2 || size.height() < 2) {
             throw new BadInputException("A caption file needs the size of its clip.");
         }
+        Cascade cascade = new Cascade(style == null ? PLAIN : style, track.styling());
+        AssLook base = AssLook.of(cascade.ofTrack(), size);
         StringBuilder out = new StringBuilder();
         out.append("[Script Info]\nScriptType: v4.00+\nPlayResX: ").append(size.width());
         out.append("\nPlayResY: ").append(size.height()).append("\nWrapStyle: 2\nScaledBorderAndShadow: yes\n\n");
         out.append("[V4+ Styles]\nFormat: Name, Fontname, Fontsize, PrimaryColour, SecondaryColour, OutlineColour, ");
         out.append("BackColour, Bold, Italic, Underline, StrikeOut, ScaleX, ScaleY, Spacing, Angle, BorderStyle, ");
         out.append("Outline, Shadow, Alignment, MarginL, MarginR, MarginV, Encoding\n");
-        out.append(look(style, size)).append("\n\n[Events]\n");
+        out.append(base.line("Captions")).append('\n');
+        List<AssLook> roles = roles(track, cascade, size);
+        for (int i = 0; i < roles.size(); i++) {
+            out.append(roles.get(i).line(EMPHASIS + (i + 1))).append('\n');
+        }
+        out.append("\n[Events]\n");
         out.append("Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text\n");
         List<CueTime> times = CueTime.of(track);
         for (int i = 0; i < times.size(); i++) {
             CueTime time = times.get(i);
+            Cue cue = track.cues().get(i);
+            AssLook own = AssLook.of(cascade.ofCue(cue), size);
             out.append("Dialogue: 0,").append(stamp(hundredths(time.showMs()))).append(',');
-            out.append(stamp(hundredths(time.hideMs()))).append(",Captions,,0,0,0,,");
-            out.append(karaoke(track.cues().get(i), time, style)).append('\n');
+            out.append(stamp(hundredths(time.hideMs()))).append(",Captions,,");
+            out.append(margins(own, base)).append(",,").append(tags(own.lineTagsFrom(base)));
+            out.append(karaoke(cue, time, base, own, roles, word -> AssLook.of(cascade.ofWord(cue, word), size)))
+                    .append('\n');
         }
         return out.toString();
     }
 
-    private static String karaoke(Cue cue, CueTime time, Style style) {
+    /** One for each emphasis that a word has, from the first on: styles of their own in the file. */
+    private static List<AssLook> roles(Track track, Cascade cascade, Size size) {
+        int most = track.words().mapToInt(Word::emphasis).max().orElse(0);
+        return IntStream.rangeClosed(1, most)
+                .mapToObj(role -> {
+                    List<Cascade.Layer> layers = new ArrayList<>(cascade.track());
+                    layers.addAll(cascade.role(role));
+                    return AssLook.of(new Look(Cascade.merged(layers)), size);
+                })
+                .toList();
+    }
+
+    /** Of a line; 0 for those of its style. */
+    private static String margins(AssLook own, AssLook base) {
+        boolean moved = own.marginLeft() != base.marginLeft()
+                || own.marginRight() != base.marginRight()
+                || own.marginVertical() != base.marginVertical();
+        return moved ? own.marginLeft() + "," + own.marginRight() + "," + own.marginVertical() : "0,0,0";
+    }
+
+    private static String tags(String tags) {
+        return tags.isEmpty() ? "" : "{" + tags + "}";
+    }
+
+    private static String karaoke(
+            Cue cue, CueTime time, AssLook base, AssLook own, List<AssLook> roles, Function<Word, AssLook> looks) {
         StringBuilder out = new StringBuilder();
         int now = hundredths(time.showMs());
         for (int w = 0; w < cue.words().size(); w++) {
@@ -177,68 +239,17 @@ final class Ass {
             out.append(w == 0 ? "" : cue.lineStarts().contains(w) ? "\\N" : " ");
             int end = Math.max(start, hundredths(word.endMs()));
             out.append("{\\k").append(end - start).append('}');
-            String text = word.text().replace("{", "\\{").replace("}", "\\}");
-            if (word.emphasis() > 0) {
-                String colour = style == null || style.emphasis().isEmpty()
-                        ? ""
-                        : "\\1c"
-                                + bgr(new Look(style.voice(word.emphasis()).over(style.look()))
-                                        .get(Facets.FILL)
-                                        .colour());
-                out.append("{\\b1")
-                        .append(colour)
-                        .append('}')
-                        .append(text)
-                        .append("{\\b0")
-                        .append(colour.isEmpty() ? "" : "\\1c")
-                        .append('}');
-            } else {
-                out.append(text);
-            }
+            AssLook look = looks.apply(word);
+            boolean role = word.emphasis() > 0;
+            AssLook from = role ? roles.get(word.emphasis() - 1) : own;
+            String before = (role ? "\\r" + EMPHASIS + word.emphasis() : "") + look.tagsFrom(from);
+            String after = role ? "\\r" + own.tagsFrom(base) : own.tagsFrom(look);
+            out.append(tags(before));
+            out.append(word.text().replace("{", "\\{").replace("}", "\\}"));
+            out.append(before.isEmpty() ? "" : tags(after));
             now = end;
         }
         return out.toString();
-    }
-
-    private static String look(Style style, Size size) {
-        double scale = Math.min(size.width(), size.height()) / 1080.0;
-        Look plain = style == null ? new Look(Patch.NONE) : style.plain();
-        String family = style == null ? "Sans" : plain.get(Facets.TYPEFACE);
-        double letters = plain.number(Facets.SIZE) * scale;
-        String fill = bgr(plain.get(Facets.FILL).colour());
-        Rim rim = plain.get(Facets.OUTLINES).stream().findFirst().orElse(null);
-        String outline = rim == null ? "&H00000000" : bgr(rim.ink().colour());
-        Shade.Soft soft = plain.get(Facets.SHADOWS).stream()
-                .filter(Shade.Soft.class::isInstance)
-                .map(Shade.Soft.class::cast)
-                .findFirst()
-                .orElse(null);
-        String shadow = soft == null ? "&H80000000" : bgr(soft.colour());
-        double width = style == null ? letters * 0.05 : letters * plain.rim();
-        double cast = soft == null ? 0 : letters * soft.dy();
-        // The word not yet spoken is the same colour, a little clear.
-        String waiting = "&H60" + fill.substring(4);
-        return String.format(
-                Locale.ROOT,
-                "Style: Captions,%s,%.0f,%s,%s,%s,%s,-1,0,0,0,100,100,0,0,1,%.1f,%.1f,5,%d,%d,0,1",
-                family.replace(',', ' '),
-                letters,
-                fill,
-                waiting,
-                outline,
-                shadow,
-                width,
-                cast,
-                size.width() / 12,
-                size.width() / 12);
-    }
-
-    /** {@code #RRGGBB} or {@code #RRGGBBAA} as {@code &HAABBGGRR}, where alpha 00 is opaque. */
-    private static String bgr(String colour) {
-        String alpha =
-                colour.length() == 9 ? String.format("%02X", 255 - Integer.parseInt(colour.substring(7), 16)) : "00";
-        return "&H" + alpha
-                + (colour.substring(5, 7) + colour.substring(3, 5) + colour.substring(1, 3)).toUpperCase(Locale.ROOT);
     }
 
     private static int hundredths(int ms) {

@@ -1,15 +1,22 @@
 package saltdrum.core.format;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
 
 final class AssFormat extends CaptionFormat {
     AssFormat() {
-        super("ASS", "ASS", List.of("ass", "ssa"), Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS));
+        super(
+                "ASS",
+                "ASS",
+                List.of("ass", "ssa"),
+                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.LOOKS));
     }
 
     @Override
@@ -35,7 +42,19 @@ final class AssFormat extends CaptionFormat {
     }
 
     @Override
-    String losesOfLook() {
-        return "the style's motion: the look is a basic one";
+    List<String> losesOfLook(Track track, Style style) {
+        List<String> lost = new ArrayList<>();
+        lost.add("motion");
+        if (style == null) {
+            return lost;
+        }
+        Cascade cascade = new Cascade(style, track.styling());
+        Stream.concat(Stream.of(cascade.ofTrack()), track.cues().stream().flatMap(cue -> cue.words().stream()
+                        .map(word -> cascade.ofWord(cue, word))))
+                .distinct()
+                .flatMap(look -> AssLook.lost(look).stream())
+                .distinct()
+                .forEach(lost::add);
+        return lost;
     }
 }

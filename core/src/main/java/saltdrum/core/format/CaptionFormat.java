@@ -136,8 +136,12 @@ public abstract class CaptionFormat {
      */
     public abstract String write(Track track, Style style, Size size);
 
-    /** What of this track such a file cannot keep, as sentences; empty when it keeps all words, times and breaks. */
-    public final List<String> loses(Track track) {
+    /**
+     * What of this track such a file cannot keep, as sentences; empty when it keeps all words, times and breaks.
+     *
+     * @param style of the track; null where none is written
+     */
+    public final List<String> loses(Track track, Style style) {
         List<String> lost = new ArrayList<>();
         List<Word> words = track.words().toList();
         if (!keeps.contains(Keeps.WORD_TIMES) && !words.isEmpty()) {
@@ -165,7 +169,7 @@ public abstract class CaptionFormat {
         if (!keeps.contains(Keeps.CERTAINTY) && words.stream().anyMatch(w -> w.confidence() < 1)) {
             lost.add("how sure each word is");
         }
-        lost.add(losesOfLook());
+        lost.addAll(losesOfLook(track, style));
         return lost;
     }
 
@@ -182,7 +186,7 @@ public abstract class CaptionFormat {
 
     void losesOfPlaces(Track track, List<String> lost) {}
 
-    String losesOfLook() {
-        return "the style and its motion";
+    List<String> losesOfLook(Track track, Style style) {
+        return List.of("the style and its motion");
     }
 }

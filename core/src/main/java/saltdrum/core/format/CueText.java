@@ -13,12 +13,17 @@ final class CueText {
     private Integer openEnd;
     private Integer pending;
     private boolean newLine;
-    private boolean emphasised;
-    private boolean openEmphasis;
+    private int emphasis;
+    private int openEmphasis;
 
     /** From here on words are, or are no longer, marked as stressed. */
     void emphasis(boolean on) {
-        emphasised = on;
+        emphasis(on ? 1 : 0);
+    }
+
+    /** @param voice in which words are from here on; 0 for the plain one */
+    void emphasis(int voice) {
+        emphasis = voice;
     }
 
     void text(String text) {
@@ -29,7 +34,7 @@ final class CueText {
                 if (open.isEmpty()) {
                     openStart = pending;
                     pending = null;
-                    openEmphasis = emphasised;
+                    openEmphasis = emphasis;
                 }
                 // A time in the middle of a word tells nothing of words.
                 openEnd = null;
@@ -60,7 +65,7 @@ final class CueText {
             lineStarts.add(words.size());
             newLine = false;
         }
-        words.add(new FileWord(open.toString(), openStart, openEnd, 1, openEmphasis ? 1 : 0));
+        words.add(new FileWord(open.toString(), openStart, openEnd, 1, openEmphasis));
         open.setLength(0);
         pending = openEnd;
         openStart = null;

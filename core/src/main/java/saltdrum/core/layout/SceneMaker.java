@@ -51,7 +51,8 @@ public final class SceneMaker {
      */
     private record Question(LineLayout.Setting setting, Cue cue, CueTime time, boolean flowsOn, double mostFit) {}
 
-    private record Setting(Style style, Styling styling, Size design, String language) {}
+    /** @param edition of the typesetter */
+    private record Setting(Style style, Styling styling, Size design, String language, int edition) {}
 
     private final Map<Question, Part> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -93,8 +94,9 @@ public final class SceneMaker {
         return scene(track, lines(asked(track, style, clip)), new Range(fromMs, toMs), this::part);
     }
 
-    private static Setting asked(Track track, Style style, Size clip) {
-        return new Setting(style, track.styling(), track.frame().output(clip).design(), track.language());
+    private Setting asked(Track track, Style style, Size clip) {
+        return new Setting(
+                style, track.styling(), track.frame().output(clip).design(), track.language(), typesetter.edition());
     }
 
     private Scene scene(Track track, LineLayout.Setting setting, Range range, Function<Question, Part> maker) {

@@ -9,6 +9,11 @@ public interface Typesetter {
 
     FaceMetrics metrics(Face face);
 
+    /** Another number when the same question may get another answer, because fonts were brought in. */
+    default int edition() {
+        return 0;
+    }
+
     /** SVG path data of a glyph that {@link #shape} named; empty for one without ink. */
     String outline(String glyph);
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
+import saltdrum.core.parts.ValueParts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
@@ -29,14 +30,10 @@ public sealed interface FacetKind<T> {
         public Double read(JsonNode json, String name) {
             double value = json.isNumber() ? json.asDouble() : Double.NaN;
             if (!(value >= least && value <= most)) {
-                throw new BadInputException("“" + name + "” is a number from " + plain(least) + " to " + plain(most)
-                        + ", not " + json + ".");
+                throw new BadInputException("“" + name + "” is a number from " + ValueParts.plain(least) + " to "
+                        + ValueParts.plain(most) + ", not " + shortened(json) + ".");
             }
             return value;
-        }
-
-        private static String plain(double value) {
-            return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
         }
 
         @Override

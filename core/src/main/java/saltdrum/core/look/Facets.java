@@ -30,6 +30,10 @@ public final class Facets {
     public static final Facet<Boolean> ITALIC =
             word("italic", "Italic", FacetGroup.TYPE, new FacetKind.Switch(), false);
     public static final Facet<Double> STRETCH = number("stretch", "Width", FacetGroup.TYPE, 0.5, 2, 0.02, "×", 1);
+    /** Of a variable typeface, beside weight, width and slant. */
+    public static final Facet<List<Axis>> AXES =
+            word("axes", "Axes", FacetGroup.TYPE, new FacetKind.Several<>(Axis.class, 8), List.of());
+
     public static final Facet<Double> SIZE =
             cue("size", "Size", FacetGroup.TYPE, new FacetKind.Number(8, 600, 1, PX), 88d);
     /** Of a word against its cue's size. */
@@ -88,6 +92,7 @@ public final class Facets {
             WEIGHT,
             ITALIC,
             STRETCH,
+            AXES,
             SIZE,
             SCALE,
             LETTERS,

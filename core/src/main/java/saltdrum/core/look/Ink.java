@@ -6,8 +6,11 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.colour.Colours;
 import saltdrum.core.paint.Stop;
+import saltdrum.core.parts.ShownAs;
+import saltdrum.core.parts.ValuePart;
 
 /** What letters, outlines and plates are filled with. */
+@ShownAs(ValuePart.Control.INK)
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Ink.Flat.class, name = "flat"),
@@ -15,6 +18,9 @@ import saltdrum.core.paint.Stop;
 })
 public sealed interface Ink {
     int MOST_STOPS = 12;
+
+    /** What new outlines and plates have. */
+    Ink DARK = new Flat("#0d2b30");
 
     /** The colour that stands for it where only one can be had. */
     String colour();

@@ -12,7 +12,12 @@ public record Look(Patch settled) {
     }
 
     public Face face() {
-        return new Face(get(Facets.TYPEFACE), (int) number(Facets.WEIGHT), get(Facets.ITALIC), number(Facets.STRETCH));
+        return new Face(
+                get(Facets.TYPEFACE),
+                (int) number(Facets.WEIGHT),
+                get(Facets.ITALIC),
+                number(Facets.STRETCH),
+                get(Facets.AXES));
     }
 
     /** How far its outlines reach, em. */

@@ -2,17 +2,24 @@ package saltdrum.core.look;
 
 import saltdrum.core.BadInputException;
 import saltdrum.core.paint.Coat;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
 
 /**
  * An outline, outside the letters only. Several lie under each other by their width.
  *
- * @param width in em, 0 to 0.5
+ * @param width in em
  */
-public record Rim(double width, Ink ink, Coat.Join join) {
+@Says("Outline")
+public record Rim(
+        @Says("Outline width") @Within(least = 0, most = 0.5, step = 0.005, unit = "em") double width,
+        @Says("Outline colour") Ink ink,
+        @Says("Corners") Coat.Join join) {
+    public static final Rim BLANK = new Rim(0.05, Ink.DARK);
+
     public Rim {
-        if (!(width >= 0 && width <= 0.5)) {
-            throw new BadInputException("An outline is 0 to 0.5 em wide, not " + width + ".");
-        }
+        ValueParts.check(Rim.class, width);
         if (ink == null) {
             throw new BadInputException("An outline needs a colour.");
         }

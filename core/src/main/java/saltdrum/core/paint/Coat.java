@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import saltdrum.core.colour.Colours;
+import saltdrum.core.parts.Says;
 import saltdrum.core.plane.Box;
 
 /** One layer of paint on a shape; coats lie over each other in their order, the first undermost. */
@@ -52,10 +53,13 @@ public sealed interface Coat {
     double MITER_LIMIT = 4;
 
     enum Join {
+        @Says("Round")
         @JsonProperty("round")
         ROUND,
+        @Says("Pointed")
         @JsonProperty("miter")
         MITER,
+        @Says("Cut")
         @JsonProperty("bevel")
         BEVEL
     }

@@ -1,15 +1,18 @@
 package saltdrum.core.style;
 
-import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
-import java.util.Arrays;
 import saltdrum.core.Json;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.FacetKind;
 import saltdrum.core.look.Facets;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ShownAs;
+import saltdrum.core.parts.ValuePart;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -118,19 +121,8 @@ public final class StyleSchema {
     private static ObjectNode choice(Class<?> type) {
         ObjectNode schema = object();
         var names = schema.putArray("enum");
-        for (Object value : type.getEnumConstants()) {
-            names.add(written(type, (Enum<?>) value));
-        }
+        ValuePart.Option.of(type).forEach(option -> names.add(option.value()));
         return schema;
-    }
-
-    private static String written(Class<?> type, Enum<?> value) {
-        try {
-            JsonProperty name = type.getField(value.name()).getAnnotation(JsonProperty.class);
-            return name == null ? value.name() : name.value();
-        } catch (NoSuchFieldException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     /** A record, or one of several kinds of them; each stands once among the definitions. */
@@ -141,7 +133,7 @@ public final class StyleSchema {
         if (!definitions.has(name)) {
             // Before its parts, which may name it.
             definitions.putObject(name);
-            definitions.set(name, kinds == null ? record(type, kindOf(type)) : oneOf(kinds));
+            definitions.set(name, kinds == null ? record(type) : oneOf(kinds));
         }
         return reference(name);
     }
@@ -150,33 +142,36 @@ public final class StyleSchema {
         ObjectNode schema = object();
         var options = schema.putArray("oneOf");
         for (JsonSubTypes.Type kind : kinds.value()) {
-            options.add(record(kind.value(), kind.name()));
+            options.add(record(kind.value()));
         }
         return schema;
     }
 
-    /** Of a record that is one of several kinds and is asked for by itself. */
-    private static String kindOf(Class<?> type) {
-        return Arrays.stream(type.getInterfaces())
-                .map(known -> known.getAnnotation(JsonSubTypes.class))
-                .filter(known -> known != null)
-                .flatMap(known -> Arrays.stream(known.value()))
-                .filter(kind -> kind.value() == type)
-                .map(JsonSubTypes.Type::name)
-                .findFirst()
-                .orElse(null);
-    }
-
-    private ObjectNode record(Class<?> type, String kind) {
+    private ObjectNode record(Class<?> type) {
+        String kind = ValueParts.kind(type);
         ObjectNode schema = object();
         ObjectNode properties = closed(schema);
-        if (kind != null) {
+        if (!kind.isEmpty()) {
             properties.putObject("kind").put("const", kind);
             schema.putArray("required").add("kind");
         }
         for (RecordComponent component : type.getRecordComponents()) {
-            properties.set(component.getName(), type(component.getGenericType()));
+            properties.set(component.getName(), part(component));
         }
         return schema;
+    }
+
+    private ObjectNode part(RecordComponent component) {
+        ObjectNode schema = type(component.getGenericType());
+        ShownAs shown = component.getAnnotation(ShownAs.class);
+        if (shown != null && shown.value() == ValuePart.Control.TEXT) {
+            schema.remove("description");
+        }
+        Within within = component.getAnnotation(Within.class);
+        if (within != null) {
+            schema.put("minimum", within.least()).put("maximum", within.most());
+        }
+        Says says = component.getAnnotation(Says.class);
+        return says == null ? schema : schema.put("title", says.value());
     }
 }

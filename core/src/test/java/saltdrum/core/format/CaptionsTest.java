@@ -70,12 +70,12 @@ class CaptionsTest {
 
     @Test
     void whatIsLostIsSaidBefore() {
-        assertThat(CaptionFormat.SRT.loses(track()))
+        assertThat(CaptionFormat.SRT.loses(track(), null))
                 .containsExactly(
                         "the times of 17 words: each cue keeps only its own",
                         "the emphasis of 1 word",
                         "the style and its motion");
-        assertThat(CaptionFormat.WORDS.loses(track())).containsExactly("the style and its motion");
+        assertThat(CaptionFormat.WORDS.loses(track(), null)).containsExactly("the style and its motion");
     }
 
     @Test

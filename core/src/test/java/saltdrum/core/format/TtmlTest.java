@@ -110,8 +110,8 @@ class TtmlTest {
         Read again = Read.of(written, "b.ttml");
         assertThat(settings(again, 0)).isEqualTo(settings(read, 0));
         assertThat(settings(again, 1)).isEqualTo(settings(read, 1));
-        assertThat(CaptionFormat.TTML.loses(read.track())).noneMatch(lost -> lost.contains("place"));
-        assertThat(CaptionFormat.SRT.loses(read.track())).anyMatch(lost -> lost.contains("places"));
+        assertThat(CaptionFormat.TTML.loses(read.track(), null)).noneMatch(lost -> lost.contains("place"));
+        assertThat(CaptionFormat.SRT.loses(read.track(), null)).anyMatch(lost -> lost.contains("places"));
     }
 
     @Test

@@ -2,6 +2,7 @@ package saltdrum.core.style;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.look.Axis;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Backing.Behind;
 import saltdrum.core.look.Backing.Form;
@@ -54,6 +55,11 @@ public final class LookBook {
         page("italic", BASE.with(Facets.ITALIC, true));
         page("stretch", BASE.with(Facets.STRETCH, 0.8));
         page("stretch and italic", BASE.with(Facets.STRETCH, 1.3).with(Facets.ITALIC, true));
+        page(
+                "axes of a variable typeface",
+                BASE.with(Facets.TYPEFACE, "Fraunces")
+                        .with(Facets.WEIGHT, 650d)
+                        .with(Facets.AXES, List.of(new Axis("SOFT", 100), new Axis("WONK", 1), new Axis("opsz", 144))));
         page("scale", BASE.with(Facets.SCALE, 1.2));
         for (Letters letters : Letters.values()) {
             page("letters " + letters, BASE.with(Facets.LETTERS, letters));

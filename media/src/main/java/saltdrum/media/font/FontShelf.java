@@ -4,24 +4,41 @@ import io.github.humbleui.skija.Data;
 import io.github.humbleui.skija.FontMgr;
 import io.github.humbleui.skija.FontSlant;
 import io.github.humbleui.skija.FontStyle;
+import io.github.humbleui.skija.FontStyleSet;
 import io.github.humbleui.skija.Typeface;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import saltdrum.core.Json;
 import saltdrum.core.look.Face;
 
 /**
- * The typefaces that ship, loaded once, and those of the machine that help them out where they lack a character
- * (through fontconfig). A missing weight of a family is served by its nearest. Safe for many threads.
+ * The typefaces there are: those that ship, those brought in, and those installed on the machine (through fontconfig),
+ * which also help out where a chosen one lacks a character. A missing weight of a family is served by its nearest. Safe
+ * for many threads; a typeface keeps its index for as long as the process lives.
  */
 public final class FontShelf {
-    /** @param italic whether the file holds the family's italic */
-    private record Entry(Face face, boolean italic, Typeface typeface) {}
+    /** Where a family comes from. */
+    public enum Origin {
+        SHIPPED,
+        OWN,
+        MACHINE
+    }
+
+    /** @param font one that was brought in, as its owner names it; null for others */
+    private record Entry(
+            String family, int weight, boolean italic, Origin origin, String font, Supplier<Typeface> source) {}
 
     /** A character, and what to look for in the font that has it. */
     private record Lack(int codePoint, int weight, String language) {}
@@ -35,20 +52,26 @@ public final class FontShelf {
     private final List<Entry> entries = new CopyOnWriteArrayList<>();
     private final int shipped;
     private final Map<Lack, Integer> helpers = new ConcurrentHashMap<>();
+    private final Map<Integer, List<FontAxis>> axes = new ConcurrentHashMap<>();
+    private final Set<String> withdrawn = ConcurrentHashMap.newKeySet();
+    private final AtomicInteger edition = new AtomicInteger();
+    private boolean machineListed;
 
-    private FontShelf() {
+    public FontShelf() {
         for (String line : Json.resource(FontShelf.class, "/saltdrum/media/fonts/faces.txt")
                 .split("\n")) {
             if (!line.isBlank() && !line.startsWith("#")) {
                 String[] parts = line.split("\\|");
                 String weight = parts[1].trim();
                 boolean italic = weight.endsWith("i");
-                Face face = new Face(
+                String file = parts[2].trim();
+                entries.add(new Entry(
                         parts[0].trim(),
                         Integer.parseInt(italic ? weight.substring(0, weight.length() - 1) : weight),
                         italic,
-                        1);
-                entries.add(new Entry(face, italic, load(parts[2].trim())));
+                        Origin.SHIPPED,
+                        null,
+                        Once.of(() -> load(file))));
             }
         }
         shipped = entries.size();
@@ -58,6 +81,7 @@ public final class FontShelf {
         static final FontShelf SHELF = new FontShelf();
     }
 
+    /** One for the whole process, to which nothing is brought in. */
     public static FontShelf shipped() {
         return Holder.SHELF;
     }
@@ -67,64 +91,183 @@ public final class FontShelf {
             if (in == null) {
                 throw new IllegalStateException("The application is incomplete: the font " + file + " is missing.");
             }
-            return FontMgr.getDefault().makeFromData(Data.makeFromBytes(in.readAllBytes()));
+            return opened(in.readAllBytes());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** The faces that can be chosen. */
-    public List<Face> faces() {
-        return entries.subList(0, shipped).stream().map(Entry::face).toList();
+    private static Typeface opened(byte[] file) {
+        return FontMgr.getDefault().makeFromData(Data.makeFromBytes(file));
     }
 
-    /** @param weights that it has, rising; in a file of its own each */
-    public record Family(String name, List<Integer> weights, boolean italic) {}
+    /**
+     * Puts a font on the shelf that {@link FontCheck} has taken.
+     *
+     * @param id names it to its owner
+     * @param file gives its bytes when they are needed
+     */
+    public synchronized void add(String id, FontFacts facts, Supplier<byte[]> file) {
+        if (entries.stream().noneMatch(entry -> id.equals(entry.font))) {
+            entries.add(new Entry(
+                    facts.family(), facts.weight(), facts.italic(), Origin.OWN, id, Once.of(() -> opened(file.get()))));
+            edition.incrementAndGet();
+        }
+    }
 
+    /** Whether a font that was brought in can be chosen; one that cannot still serves what uses it. */
+    public void offer(String id, boolean offered) {
+        if (offered) {
+            withdrawn.remove(id);
+        } else {
+            withdrawn.add(id);
+        }
+    }
+
+    /** Another number whenever a family may be served by another font than before. */
+    int edition() {
+        return edition.get();
+    }
+
+    /** Whether a font of that family, weight and slant can be chosen. */
+    public boolean hasCut(FontFacts facts) {
+        return entries.stream()
+                .anyMatch(entry -> offered(entry)
+                        && entry.origin != Origin.MACHINE
+                        && entry.family.equalsIgnoreCase(facts.family())
+                        && entry.weight == facts.weight()
+                        && entry.italic == facts.italic());
+    }
+
+    private boolean offered(Entry entry) {
+        return entry.font == null || !withdrawn.contains(entry.font);
+    }
+
+    /**
+     * @param weights that it has, rising; of a variable one the least and the most
+     * @param italic whether it has one of its own
+     * @param axes of a variable one, beside those that a facet of their own settles
+     * @param fonts the files of one that was brought in, as its owner names them
+     */
+    public record Family(
+            String name,
+            Origin origin,
+            List<Integer> weights,
+            boolean italic,
+            boolean variable,
+            List<FontAxis> axes,
+            List<String> fonts) {}
+
+    /** All that can be chosen: those brought in first, then those that ship, then those of the machine, by name. */
     public List<Family> families() {
-        return faces().stream()
-                .map(Face::family)
-                .distinct()
-                .map(name -> {
-                    List<Entry> own = entries.subList(0, shipped).stream()
-                            .filter(entry -> entry.face.family().equals(name))
-                            .toList();
-                    return new Family(
-                            name,
-                            own.stream()
-                                    .map(entry -> entry.face.weight())
-                                    .distinct()
-                                    .sorted()
-                                    .toList(),
-                            own.stream().anyMatch(Entry::italic));
-                })
-                .toList();
+        listMachine();
+        Map<String, List<Integer>> named = new LinkedHashMap<>();
+        Stream.iterate(0, i -> i + 1)
+                .limit(entries.size())
+                .filter(i -> offered(entries.get(i)))
+                .sorted(Comparator.comparingInt(i -> order(entries.get(i).origin)))
+                .forEach(i -> named.computeIfAbsent(entries.get(i).family.toLowerCase(), k -> new ArrayList<>())
+                        .add(i));
+        return named.values().stream().map(this::family).toList();
+    }
+
+    private static int order(Origin origin) {
+        return switch (origin) {
+            case OWN -> 0;
+            case SHIPPED -> 1;
+            case MACHINE -> 2;
+        };
+    }
+
+    private Family family(List<Integer> indices) {
+        List<Entry> own = indices.stream().map(entries::get).toList();
+        // Opening every font of the machine to ask for its axes would take a second.
+        List<FontAxis> all = own.get(0).origin == Origin.MACHINE ? List.of() : axes(indices.get(0));
+        Stream<Integer> weights = all.stream()
+                .filter(axis -> axis.tag().equals(FontAxis.WEIGHT))
+                .flatMap(axis -> Stream.of((int) axis.least(), (int) axis.most()));
+        return new Family(
+                own.get(0).family,
+                own.get(0).origin,
+                Stream.concat(weights, all.isEmpty() ? own.stream().map(Entry::weight) : Stream.empty())
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                own.stream().anyMatch(Entry::italic),
+                !all.isEmpty(),
+                all.stream().filter(axis -> !axis.settledElsewhere()).toList(),
+                own.stream()
+                        .filter(entry -> entry.origin == Origin.OWN)
+                        .map(Entry::font)
+                        .toList());
     }
 
     /** Whether a family is here; where it is not, {@link #STAND_IN} serves. */
     public boolean has(String family) {
-        return faces().stream().anyMatch(face -> face.family().equalsIgnoreCase(family));
+        listMachine();
+        return entries.stream().anyMatch(entry -> entry.family.equalsIgnoreCase(family));
+    }
+
+    /** Names of all families. */
+    public List<String> names() {
+        listMachine();
+        return entries.stream().map(Entry::family).distinct().toList();
+    }
+
+    private synchronized void listMachine() {
+        if (machineListed) {
+            return;
+        }
+        machineListed = true;
+        FontMgr machine = FontMgr.getDefault();
+        for (int f = 0; f < machine.getFamiliesCount(); f++) {
+            String name = machine.getFamilyName(f);
+            boolean ours =
+                    entries.stream().anyMatch(e -> e.origin != Origin.MACHINE && e.family.equalsIgnoreCase(name));
+            if (!ours) {
+                FontStyleSet styles = machine.makeStyleSet(f);
+                for (int s = 0; s < styles.count(); s++) {
+                    int at = s;
+                    FontStyle style = styles.getStyle(s);
+                    entries.add(new Entry(
+                            name,
+                            Math.max(1, Math.min(1000, style.getWeight())),
+                            style.getSlant() != FontSlant.UPRIGHT,
+                            Origin.MACHINE,
+                            null,
+                            Once.of(() -> styles.getTypeface(at))));
+                }
+            }
+        }
     }
 
     /** Index of the face that serves the wanted one. */
     int indexOf(Face wanted) {
         int best = nearest(wanted, wanted.family());
+        if (best < 0) {
+            listMachine();
+            best = nearest(wanted, wanted.family());
+        }
         return best >= 0 ? best : nearest(wanted, STAND_IN);
     }
 
     private int nearest(Face wanted, String family) {
         int best = NOBODY;
         int least = Integer.MAX_VALUE;
-        for (int i = 0; i < shipped; i++) {
+        for (int i = 0; i < entries.size(); i++) {
             Entry entry = entries.get(i);
-            int off = Math.abs(entry.face.weight() - wanted.weight())
-                    + (entry.italic == wanted.italic() ? 0 : ITALIC_COSTS);
-            if (entry.face.family().equalsIgnoreCase(family) && off < least) {
+            int off = Math.abs(entry.weight - wanted.weight()) + (entry.italic == wanted.italic() ? 0 : ITALIC_COSTS);
+            if (entry.family.equalsIgnoreCase(family) && off < least && drawable(i)) {
                 best = i;
                 least = off;
             }
         }
         return best;
+    }
+
+    /** Coloured pictures have no outlines that could be drawn. */
+    private boolean drawable(int index) {
+        return entries.get(index).origin != Origin.MACHINE || FontFacts.outlined(typeface(index));
     }
 
     boolean has(int index, int codePoint) {
@@ -133,6 +276,11 @@ public final class FontShelf {
 
     boolean italic(int index) {
         return entries.get(index).italic;
+    }
+
+    /** Of a variable typeface; none where it is not. */
+    List<FontAxis> axes(int index) {
+        return axes.computeIfAbsent(index, i -> FontFacts.axes(typeface(i)));
     }
 
     /**
@@ -155,30 +303,29 @@ public final class FontShelf {
         FontStyle style = new FontStyle(lack.weight, 5, FontSlant.UPRIGHT);
         Typeface found = FontMgr.getDefault()
                 .matchFamilyStyleCharacter(null, style, new String[] {lack.language}, lack.codePoint);
-        // Coloured pictures have no outlines that could be drawn.
-        if (found == null || found.getUTF32Glyph(lack.codePoint) == 0 || !outlined(found)) {
+        if (found == null || found.getUTF32Glyph(lack.codePoint) == 0 || !FontFacts.outlined(found)) {
             return NOBODY;
         }
+        listMachine();
         for (int i = shipped; i < entries.size(); i++) {
-            if (entries.get(i).typeface.getUniqueId() == found.getUniqueId()) {
+            Entry entry = entries.get(i);
+            if (entry.origin == Origin.MACHINE
+                    && entry.family.equals(found.getFamilyName())
+                    && typeface(i).getUniqueId() == found.getUniqueId()) {
                 return i;
             }
         }
         entries.add(new Entry(
-                new Face(found.getFamilyName(), Math.max(1, found.getFontStyle().getWeight())), false, found));
+                found.getFamilyName(),
+                Math.max(1, Math.min(1000, found.getFontStyle().getWeight())),
+                false,
+                Origin.MACHINE,
+                null,
+                () -> found));
         return entries.size() - 1;
     }
 
-    private static boolean outlined(Typeface typeface) {
-        for (String table : typeface.getTableTags()) {
-            if (table.equals("glyf") || table.equals("CFF ") || table.equals("CFF2")) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     Typeface typeface(int index) {
-        return entries.get(index).typeface;
+        return entries.get(index).source.get();
     }
 }

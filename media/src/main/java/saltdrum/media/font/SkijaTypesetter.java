@@ -3,20 +3,21 @@ package saltdrum.media.font;
 import io.github.humbleui.skija.Font;
 import io.github.humbleui.skija.FontHinting;
 import io.github.humbleui.skija.FontMetrics;
+import io.github.humbleui.skija.FontVariation;
 import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathSegment;
 import io.github.humbleui.skija.TextLine;
+import io.github.humbleui.skija.Typeface;
 import io.github.humbleui.skija.shaper.Shaper;
 import io.github.humbleui.types.Rect;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import saltdrum.core.layout.FaceMetrics;
 import saltdrum.core.layout.Shaped;
 import saltdrum.core.layout.Typesetter;
+import saltdrum.core.look.Axis;
 import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
 import saltdrum.core.text.Characters;
@@ -27,6 +28,7 @@ import saltdrum.core.text.Characters;
  */
 public final class SkijaTypesetter implements Typesetter {
     private static final int MOST_CACHED = 50_000;
+    private static final int MOST_FONTS = 400;
 
     private record Question(String text, Face face, String language) {}
 
@@ -37,61 +39,84 @@ public final class SkijaTypesetter implements Typesetter {
     private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
     private final Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
     private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
+    private volatile int shapedEdition;
     private final Map<String, String> outlines = new ConcurrentHashMap<>();
-
-    /**
-     * A typeface of the shelf as it is cut: its index, whether it is slanted by us, and its width in hundredths.
-     * Glyphs are named by it: {@code 3.41}, {@code 3i90.41}.
-     */
-    private record Cut(int typeface, boolean slanted, int width) {
-        private static final Pattern NAME = Pattern.compile("(\\d+)([iw]?)(\\d*)");
-
-        static Cut named(String name) {
-            Matcher parts = NAME.matcher(name);
-            if (!parts.matches()) {
-                throw new IllegalArgumentException("No font is named " + name);
-            }
-            return new Cut(
-                    Integer.parseInt(parts.group(1)),
-                    parts.group(2).equals("i"),
-                    parts.group(3).isEmpty() ? 100 : Integer.parseInt(parts.group(3)));
-        }
-
-        String name() {
-            // Without a letter between them the index and the width would be one number.
-            return typeface + (slanted ? "i" : width == 100 ? "" : "w") + (width == 100 ? "" : width);
-        }
-    }
 
     public SkijaTypesetter(FontShelf shelf) {
         this.shelf = shelf;
     }
 
     private Font font(Cut cut) {
+        if (fonts.size() > MOST_FONTS) {
+            fonts.clear();
+        }
         return fonts.computeIfAbsent(cut, key -> {
-            Font font = new Font(shelf.typeface(key.typeface), 1000);
+            Font font = new Font(typeface(key), 1000);
             font.setHinting(FontHinting.NONE);
             font.setSubpixel(true);
             font.setMetricsLinear(true);
-            if (key.slanted) {
+            if (key.slanted()) {
                 font.setSkewX(SLANT);
             }
-            if (key.width != 100) {
-                font.setScaleX(key.width / 100f);
+            if (key.width() != 100) {
+                font.setScaleX(key.width() / 100f);
             }
             return font;
         });
     }
 
-    /** The cut of a face in one of the shelf's typefaces. */
+    private Typeface typeface(Cut cut) {
+        Typeface typeface = shelf.typeface(cut.typeface());
+        return cut.axes().isEmpty()
+                ? typeface
+                : typeface.makeClone(cut.axes().stream()
+                        .map(stand -> new FontVariation(stand.tag(), (float) stand.value()))
+                        .toArray(FontVariation[]::new));
+    }
+
+    /** The cut of a face in one of the shelf's typefaces: what a variable one has axes for, they do. */
     private Cut cut(Face face, int typeface) {
-        return new Cut(typeface, face.italic() && !shelf.italic(typeface), (int) Math.round(100 * face.width()));
+        List<FontAxis> axes = shelf.axes(typeface);
+        double width = face.width();
+        boolean slanted = face.italic() && !shelf.italic(typeface);
+        List<Cut.Stand> stands = new ArrayList<>();
+        for (FontAxis axis : axes) {
+            double value = axis.rest();
+            switch (axis.tag()) {
+                case FontAxis.WEIGHT -> value = face.weight();
+                case FontAxis.WIDTH -> {
+                    value = axis.clamped(100 * width);
+                    width = 100 * width / value;
+                }
+                case FontAxis.SLANT -> {
+                    value = face.italic() ? axis.least() : axis.rest();
+                    slanted &= axis.least() == axis.rest();
+                }
+                case FontAxis.ITALIC -> {
+                    value = face.italic() ? axis.most() : axis.least();
+                    slanted = false;
+                }
+                default -> value = asked(face, axis);
+            }
+            stands.add(new Cut.Stand(axis.tag(), Math.round(10 * axis.clamped(value)) / 10.0));
+        }
+        return new Cut(typeface, slanted, (int) Math.round(100 * width), List.copyOf(stands));
+    }
+
+    private static double asked(Face face, FontAxis axis) {
+        return face.axes().stream()
+                .filter(own -> own.tag().equals(axis.tag()))
+                .mapToDouble(Axis::value)
+                .findFirst()
+                .orElse(axis.rest());
     }
 
     @Override
     public Shaped shape(String text, Face face, String language) {
-        if (shaped.size() > MOST_CACHED) {
+        int edition = shelf.edition();
+        if (shaped.size() > MOST_CACHED || edition != shapedEdition) {
             shaped.clear();
+            shapedEdition = edition;
         }
         // Half a surrogate pair ends the process inside the shaper.
         return shaped.computeIfAbsent(new Question(Characters.kept(text), face, language), this::shapeNow);
@@ -111,8 +136,8 @@ public final class SkijaTypesetter implements Typesetter {
             Cut cut = cut(question.face, run.font);
             Font font = font(cut);
             // The shaper would widen a font that is widened twice.
-            double wide = cut.width / 100.0;
-            try (TextLine line = shaper.shapeLine(run.text, font(new Cut(run.font, false, 100)))) {
+            double wide = cut.width() / 100.0;
+            try (TextLine line = shaper.shapeLine(run.text, font(cut.unstretched()))) {
                 short[] ids = line.getGlyphs();
                 float[] positions = line.getPositions();
                 float[] widths = font.getWidths(ids);
@@ -177,12 +202,18 @@ public final class SkijaTypesetter implements Typesetter {
     }
 
     @Override
+    public int edition() {
+        return shelf.edition();
+    }
+
+    @Override
     public String outline(String glyph) {
         return outlines.computeIfAbsent(glyph, this::outlineNow);
     }
 
     private synchronized String outlineNow(String glyph) {
-        int dot = glyph.indexOf('.');
+        // The values of axes have dots too.
+        int dot = glyph.lastIndexOf('.');
         Font font = font(Cut.named(glyph.substring(0, dot)));
         try (Path path = font.getPath((short) Integer.parseInt(glyph.substring(dot + 1)))) {
             return path == null ? "" : svg(path);

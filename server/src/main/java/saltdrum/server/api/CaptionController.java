@@ -77,7 +77,8 @@ class CaptionController {
     List<FormatView> formats(@PathVariable String clipId, @RequestParam(required = false) String language) {
         Track track = tracks.shown(clips.get(clipId).id(), language).track();
         return CaptionFormat.ALL.stream()
-                .map(format -> new FormatView(format.name(), format.label(), format.endings(), format.loses(track)))
+                .map(format -> new FormatView(
+                        format.name(), format.label(), format.endings(), format.loses(track, styles.of(track))))
                 .toList();
     }
 

@@ -92,7 +92,9 @@ class ClipController {
                 throw new BadInputException("Only a part of the file arrived. Bring it again.");
             }
             ClipInfo info = Probe.of(part);
-            ClipRow row = clips.add(ClipName.of(name), media.keep(part), info, Track.empty("en", FIRST_STYLE));
+            String last = styles.lastUsed();
+            String style = last == null ? FIRST_STYLE : last;
+            ClipRow row = clips.add(ClipName.of(name), media.keep(part), info, Track.empty("en", style));
             workers.order(row.id(), new WorkOrder.Prepare());
             return one(row.id());
         } finally {

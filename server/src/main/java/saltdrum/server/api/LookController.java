@@ -6,6 +6,8 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,6 +22,8 @@ import saltdrum.core.look.FacetKind;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.Patch;
+import saltdrum.core.parts.ValuePart;
+import saltdrum.core.parts.ValueParts;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Cascade.Layer;
 import saltdrum.core.style.Cascade.Origin;
@@ -45,7 +49,12 @@ class LookController {
         SWITCH,
         CHOICE,
         FAMILY,
+        /** Those that the typeface in hand has. */
+        AXES,
         INK,
+        /** A value of several parts, of one of some kinds. */
+        KINDS,
+        /** A list of such. */
         SEVERAL,
         OTHER
     }
@@ -65,7 +74,10 @@ class LookController {
             double most,
             double step,
             String unit,
-            List<String> options) {}
+            List<ValuePart.Option> options,
+            @Schema(description = "How many of a list at most; 0 for others") int count,
+            @Schema(description = "What one of a list is called; empty for others") String one,
+            @Schema(description = "Of what values of several parts are made, kind by kind") List<ValueParts> kinds) {}
 
     record GroupView(FacetGroup group, String label, List<FacetView> facets) {}
 
@@ -86,11 +98,8 @@ class LookController {
     private static FacetView view(Facet<?> facet) {
         FacetKind<?> kind = facet.kind();
         FacetKind.Number number = kind instanceof FacetKind.Number n ? n : new FacetKind.Number(0, 0, 0, "");
-        List<String> options = kind instanceof FacetKind.Choice<?> choice
-                ? Arrays.stream(choice.type().getEnumConstants())
-                        .map(Enum::name)
-                        .toList()
-                : List.of();
+        List<ValuePart.Option> options =
+                kind instanceof FacetKind.Choice<?> choice ? ValuePart.Option.of(choice.type()) : List.of();
         return new FacetView(
                 facet.name(),
                 facet.label(),
@@ -101,7 +110,10 @@ class LookController {
                 number.most(),
                 number.step(),
                 number.unit(),
-                options);
+                options,
+                kind instanceof FacetKind.Several<?> several ? several.most() : 0,
+                type(kind).map(ValueParts::label).orElse("").toLowerCase(Locale.ROOT),
+                type(kind).map(ValueParts::kinds).orElse(List.of()));
     }
 
     private static Control control(Facet<?> facet) {
@@ -114,10 +126,23 @@ class LookController {
             return Control.CHOICE;
         } else if (kind instanceof FacetKind.Family) {
             return Control.FAMILY;
+        } else if (facet == Facets.AXES) {
+            return Control.AXES;
         } else if (facet == Facets.FILL) {
             return Control.INK;
         }
-        return kind instanceof FacetKind.Several<?> ? Control.SEVERAL : Control.OTHER;
+        if (type(kind).map(ValueParts::kinds).orElse(List.of()).isEmpty()) {
+            return Control.OTHER;
+        }
+        return kind instanceof FacetKind.Several<?> ? Control.SEVERAL : Control.KINDS;
+    }
+
+    /** Of the values that have several parts. */
+    private static Optional<Class<?>> type(FacetKind<?> kind) {
+        if (kind instanceof FacetKind.Several<?> several) {
+            return Optional.of(several.type());
+        }
+        return kind instanceof FacetKind.Value<?> value ? Optional.of(value.type()) : Optional.empty();
     }
 
     /**

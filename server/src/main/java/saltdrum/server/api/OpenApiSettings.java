@@ -65,7 +65,11 @@ class OpenApiSettings {
             "Backing.shadow",
             "Rim.join",
             "Group.clip",
-            "Group.each");
+            "Group.each",
+            "ValueParts.blank",
+            "ValuePart.of",
+            "CameWith.family",
+            "CameWith.refused");
 
     @Bean
     OpenAPI describedApi() {

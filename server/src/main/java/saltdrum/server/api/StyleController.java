@@ -3,6 +3,8 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
@@ -21,10 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.cue.Track;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
-import saltdrum.core.style.StyleCheck;
 import saltdrum.core.style.StyleFile;
 import saltdrum.core.style.Voice;
-import saltdrum.media.font.FontShelf;
+import saltdrum.server.store.StyleFiles;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
 import saltdrum.server.store.TrackStore;
@@ -34,10 +35,14 @@ import saltdrum.server.store.TrackStore;
 @RestController
 @RequestMapping("/api")
 class StyleController {
+    private static final int MOST_BYTES = 40_000_000;
+
     private final StyleStore styles;
+    private final StyleFiles files;
     private final TrackStore tracks;
 
-    StyleController(StyleStore styles, TrackStore tracks) {
+    StyleController(StyleStore styles, StyleFiles files, TrackStore tracks) {
+        this.files = files;
         this.styles = styles;
         this.tracks = tracks;
     }
@@ -111,41 +116,46 @@ class StyleController {
         return StyleView.of(styles.takeBack(style, version));
     }
 
-    @Operation(summary = "A style as a file")
-    @GetMapping(value = "/styles/{style}/file", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<String> file(@PathVariable String style, @RequestParam(defaultValue = "0") int version) {
+    @Operation(summary = "A style as a file: JSON, or with its own fonts a ZIP")
+    @GetMapping("/styles/{style}/file")
+    ResponseEntity<byte[]> file(
+            @PathVariable String style,
+            @RequestParam(defaultValue = "0") int version,
+            @RequestParam(defaultValue = "false") boolean fonts) {
         StyleRow row = styles.row(style, version);
         ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(row.name() + ".style.json", StandardCharsets.UTF_8)
+                .filename(row.name() + (fonts ? ".style.zip" : ".style.json"), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(StyleFile.write(row.style()));
+                .contentType(fonts ? MediaType.valueOf("application/zip") : MediaType.APPLICATION_JSON)
+                .body(
+                        fonts
+                                ? files.packed(row.style())
+                                : StyleFile.write(row.style()).getBytes(StandardCharsets.UTF_8));
     }
 
     /**
      * @param name under which it would be kept
      * @param exists a style has that name: taking it is a version more of that one
-     * @param missing typefaces that are not here
+     * @param missing typefaces that are neither here nor in the file
      */
-    record StyleFileView(String name, String about, boolean exists, List<String> missing) {}
+    record StyleSeen(String name, String about, boolean exists, List<String> missing) {}
 
-    @Operation(summary = "Says what a style file holds; with take, keeps it as well")
-    @PostMapping(value = "/styles/file", consumes = MediaType.TEXT_PLAIN_VALUE)
-    StyleFileView bringIn(@RequestBody String file, @RequestParam(defaultValue = "false") boolean take) {
-        Style style = StyleCheck.read(file);
-        boolean exists = styles.has(style.name());
-        if (take) {
-            styles.save(style, true);
-        }
+    /** @param fonts that come with it */
+    record StyleFileView(List<StyleSeen> styles, List<StyleFiles.CameWith> fonts) {}
+
+    @Operation(summary = "Says what a file with styles holds (JSON, ZIP or ASS); with take, keeps it as well")
+    @PostMapping(value = "/styles/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    StyleFileView bringIn(@RequestParam(defaultValue = "false") boolean take, HttpServletRequest request)
+            throws IOException {
+        byte[] file = Upload.bytes(request, MOST_BYTES, "This file");
+        StyleFiles.Content content = take ? files.take(file) : files.look(file);
         return new StyleFileView(
-                style.name(),
-                style.about(),
-                exists,
-                StyleCheck.missing(
-                        style,
-                        FontShelf.shipped().faces().stream()
-                                .map(f -> f.family())
-                                .toList()));
+                content.styles().stream()
+                        .map(seen ->
+                                new StyleSeen(seen.style().name(), seen.style().about(), seen.exists(), seen.missing()))
+                        .toList(),
+                content.fonts());
     }
 }

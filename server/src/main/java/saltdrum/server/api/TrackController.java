@@ -86,6 +86,7 @@ class TrackController {
         if (edit instanceof Restyle restyle) {
             int version = restyle.version() == null ? 0 : restyle.version();
             StyleRow row = styles.row(restyle.style(), version);
+            styles.used(row.name());
             return new Restyle(row.name(), row.version(), restyle.keep());
         }
         return edit;

@@ -24,16 +24,18 @@ import saltdrum.media.font.FontShelf;
 class TypefaceController {
     private static final int MOST_LETTERS = 40;
 
+    private final FontShelf fonts;
     private final Typesetter typesetter;
 
-    TypefaceController(Typesetter typesetter) {
+    TypefaceController(FontShelf fonts, Typesetter typesetter) {
+        this.fonts = fonts;
         this.typesetter = typesetter;
     }
 
     @Operation(summary = "The families of letters there are")
     @GetMapping
     List<FontShelf.Family> typefaces() {
-        return FontShelf.shipped().families();
+        return fonts.families();
     }
 
     @Operation(summary = "A few words in a typeface, as a drawing")

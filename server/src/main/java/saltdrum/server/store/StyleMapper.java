@@ -103,6 +103,12 @@ interface StyleMapper {
             """)
     void renameInHistory(String name, String newName, String when);
 
+    @Update("update style set used_at = clock_timestamp() where name = #{name}")
+    void used(String name);
+
+    @Select("select name from style where used_at is not null and put_away is null order by used_at desc limit 1")
+    String lastUsed();
+
     @Update("update style set put_away = case when #{away} then now() end where id = #{id}")
     void putAway(long id, boolean away);
 }

@@ -74,6 +74,16 @@ public class StyleStore implements StyleShelf {
         return row != null && row.name().equalsIgnoreCase(name);
     }
 
+    /** Notes that a clip took it. */
+    public void used(String name) {
+        mapper.used(name);
+    }
+
+    /** The style that a clip took last; null where none did. */
+    public String lastUsed() {
+        return mapper.lastUsed();
+    }
+
     /** All versions of it, the newest first. */
     public List<StyleRow> versions(String name) {
         return mapper.versions(row(name, 0).id());

@@ -88,15 +88,17 @@ class StyleApiTest extends OverHttp {
                 .getResponse()
                 .getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
         String other = file.replace("\"Lantern\"", "\"Night lamp\"").replace("\"Baloo 2\"", "\"Unheard Sans\"");
-        mvc.perform(post("/api/styles/file").contentType("text/plain").content(other))
+        mvc.perform(post("/api/styles/file")
+                        .contentType("application/octet-stream")
+                        .content(other))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.name").value("Night lamp"))
-                .andExpect(jsonPath("$.exists").value(false))
-                .andExpect(jsonPath("$.missing[0]").value("Unheard Sans"));
+                .andExpect(jsonPath("$.styles[0].name").value("Night lamp"))
+                .andExpect(jsonPath("$.styles[0].exists").value(false))
+                .andExpect(jsonPath("$.styles[0].missing[0]").value("Unheard Sans"));
         mvc.perform(get("/api/styles/Night lamp/versions")).andExpect(status().is(422));
         mvc.perform(post("/api/styles/file")
                         .param("take", "true")
-                        .contentType("text/plain")
+                        .contentType("application/octet-stream")
                         .content(other))
                 .andExpect(status().isOk());
         mvc.perform(put("/api/styles/Night lamp")
@@ -126,7 +128,7 @@ class StyleApiTest extends OverHttp {
     void aBadStyleFileIsToldAndNothingOfItIsTaken(String file) throws Exception {
         mvc.perform(post("/api/styles/file")
                         .param("take", "true")
-                        .contentType("text/plain")
+                        .contentType("application/octet-stream")
                         .content(file))
                 .andExpect(status().is4xxClientError())
                 .andExpect(jsonPath("$.detail").isNotEmpty());
@@ -138,10 +140,34 @@ class StyleApiTest extends OverHttp {
     void aFileThatIsFarTooLargeIsRefused() throws Exception {
         String voices = "{\"role\":\"r\"},".repeat(40_000);
         mvc.perform(post("/api/styles/file")
-                        .contentType("text/plain")
+                        .contentType("application/octet-stream")
                         .content("{\"form\":3,\"name\":\"x\",\"emphasis\":[" + voices + "{}]}"))
                 .andExpect(status().is(422))
                 .andExpect(jsonPath("$.detail").value(containsString("larger than a style file")));
+    }
+
+    @Test
+    void looksInAnAssFileComeInAsStyles() throws Exception {
+        String ass = "[Script Info]\nPlayResX: 1080\nPlayResY: 1920\n[V4+ Styles]\n"
+                + "Format: Name, Fontname, Fontsize, PrimaryColour\nStyle: Pier,Anton,90,&H0000FFFF\nStyle: Buoy,Oswald,70,&H00FFFFFF\n";
+        mvc.perform(post("/api/styles/file")
+                        .param("take", "true")
+                        .contentType("application/octet-stream")
+                        .content(ass))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.styles.length()").value(2));
+        mvc.perform(get("/api/styles"))
+                .andExpect(jsonPath("$[?(@.name == 'Pier')]").isNotEmpty());
+        mvc.perform(delete("/api/styles/Pier"));
+        mvc.perform(delete("/api/styles/Buoy"));
+    }
+
+    @Test
+    void aNewClipStartsWithTheStyleThatWasTakenLast() throws Exception {
+        edit(clip(), "{\"kind\":\"restyle\",\"style\":\"Tidemark\"}");
+        String next = JSON.readTree(broughtIn("next.mp4")).path("id").asString();
+        assertThat(track(next).path("head").path("style").asString()).isEqualTo("Tidemark");
+        edit(next, "{\"kind\":\"restyle\",\"style\":\"Mallet\"}");
     }
 
     @Test

@@ -1,0 +1,46 @@
+package saltdrum.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleCheck;
+import saltdrum.core.style.StylePackage;
+import saltdrum.media.font.FontCheck;
+import saltdrum.media.font.FontShelf;
+
+/** The shelf of one command: fonts that ship, those of the machine, and those it is given. */
+final class CaptionFonts {
+    private final FontShelf shelf = new FontShelf();
+
+    FontShelf shelf() {
+        return shelf;
+    }
+
+    void add(List<Path> files) throws IOException {
+        for (Path file : files) {
+            add(file.getFileName().toString(), Files.readAllBytes(file));
+        }
+    }
+
+    private void add(String name, byte[] file) {
+        try {
+            shelf.add(name, FontCheck.facts(file), () -> file);
+        } catch (BadInputException e) {
+            throw new BadInputException("“" + name + "”: " + e.getMessage(), e);
+        }
+    }
+
+    /** A style file, or a ZIP of a style and its fonts, which are put on the shelf. */
+    Style style(Path file) throws IOException {
+        byte[] bytes = Files.readAllBytes(file);
+        if (!StylePackage.isOne(bytes)) {
+            return StyleCheck.read(CaptionOptions.text(file));
+        }
+        StylePackage packed = StylePackage.read(bytes);
+        packed.fonts().forEach(font -> add(font.name(), font.file()));
+        return packed.style();
+    }
+}

@@ -1,0 +1,28 @@
+package saltdrum.core.look;
+
+import java.util.regex.Pattern;
+import saltdrum.core.BadInputException;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ShownAs;
+import saltdrum.core.parts.ValuePart;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
+
+/**
+ * Where a variable typeface stands on one of its axes; one that it has not says nothing.
+ *
+ * @param tag four letters, as OpenType names it: {@code SOFT}
+ */
+@Says("Axis")
+public record Axis(
+        @Says("Axis") @ShownAs(ValuePart.Control.TEXT) String tag,
+        @Says("Value") @Within(least = -32768, most = 32767, step = 1) double value) {
+    private static final Pattern TAG = Pattern.compile("[A-Za-z0-9 ]{4}");
+
+    public Axis {
+        if (tag == null || !TAG.matcher(tag).matches()) {
+            throw new BadInputException("An axis of a typeface is named by four letters, such as “SOFT”.");
+        }
+        ValueParts.check(Axis.class, value);
+    }
+}

@@ -1,0 +1,120 @@
+package saltdrum.core.parts;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What one kind of value is made of.
+ *
+ * @param kind as it is written where there are several kinds; empty where there is one
+ * @param label for a person
+ * @param about one sentence more; can be empty
+ * @param blank what a new one is: the record's constant {@code BLANK}
+ */
+public record ValueParts(String kind, String label, String about, List<ValuePart> parts, JsonNode blank) {
+    private static final ClassValue<List<RecordComponent>> NUMBERS = new ClassValue<>() {
+        @Override
+        protected List<RecordComponent> computeValue(Class<?> type) {
+            return Arrays.stream(type.getRecordComponents())
+                    .filter(component -> component.isAnnotationPresent(Within.class))
+                    .toList();
+        }
+    };
+
+    /**
+     * The kinds of a type: a record has itself, others those they are written as.
+     *
+     * @return empty when nobody says what a new one is: then a person cannot choose it
+     */
+    public static List<ValueParts> kinds(Class<?> type) {
+        JsonSubTypes kinds = type.getAnnotation(JsonSubTypes.class);
+        List<Class<?>> records = kinds == null
+                ? List.of(type)
+                : Arrays.stream(kinds.value())
+                        .<Class<?>>map(JsonSubTypes.Type::value)
+                        .toList();
+        return records.stream()
+                .filter(record -> record.isRecord() && blank(record) != null)
+                .map(ValueParts::ofType)
+                .toList();
+    }
+
+    /** What a type is called for a person. */
+    public static String label(Class<?> type) {
+        Says says = type.getAnnotation(Says.class);
+        return says == null ? type.getSimpleName() : says.value();
+    }
+
+    static ValueParts ofType(Class<?> type) {
+        Says says = type.getAnnotation(Says.class);
+        Object blank = blank(type);
+        return new ValueParts(
+                kind(type),
+                label(type),
+                says == null ? "" : says.about(),
+                Arrays.stream(type.getRecordComponents()).map(ValuePart::of).toList(),
+                blank == null ? null : Json.typed(blank, declared(type)));
+    }
+
+    /** The constant {@code BLANK} of a record. */
+    private static Object blank(Class<?> type) {
+        try {
+            return type.getField("BLANK").get(null);
+        } catch (NoSuchFieldException e) {
+            return null;
+        } catch (IllegalAccessException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** What a record is written as that is one of several kinds; empty for others. */
+    public static String kind(Class<?> type) {
+        JsonSubTypes kinds = declared(type).getAnnotation(JsonSubTypes.class);
+        return kinds == null
+                ? ""
+                : Arrays.stream(kinds.value())
+                        .filter(kind -> kind.value() == type)
+                        .map(JsonSubTypes.Type::name)
+                        .findFirst()
+                        .orElse("");
+    }
+
+    private static Class<?> declared(Class<?> type) {
+        return Arrays.stream(type.getInterfaces())
+                .filter(known -> known.isAnnotationPresent(JsonSubTypes.class))
+                .findFirst()
+                .orElse(type);
+    }
+
+    /**
+     * @param values of the record's numbers that have a {@link Within}, in their order
+     * @throws BadInputException naming the first that lies outside
+     */
+    public static void check(Class<? extends Record> type, double... values) {
+        List<RecordComponent> numbers = NUMBERS.get(type);
+        if (numbers.size() != values.length) {
+            throw new IllegalArgumentException(type.getSimpleName() + " has " + numbers.size() + " numbers to check");
+        }
+        for (int i = 0; i < values.length; i++) {
+            Within within = numbers.get(i).getAnnotation(Within.class);
+            if (!(values[i] >= within.least() && values[i] <= within.most())) {
+                Says says = numbers.get(i).getAnnotation(Says.class);
+                throw new BadInputException("“" + (says == null ? numbers.get(i).getName() : says.value())
+                        + "” is a number from " + plain(within.least()) + " to " + plain(within.most()) + ", not "
+                        + plain(values[i]) + ".");
+            }
+        }
+    }
+
+    /** A number for a person: whole where it is. */
+    public static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? String.valueOf((long) value)
+                : String.valueOf(value);
+    }
+}

@@ -1,0 +1,24 @@
+package saltdrum.media.font;
+
+/**
+ * An axis of a variable font: OpenType 1.9, “fvar — Font Variations Table”.
+ *
+ * @param tag four letters
+ * @param name for a person
+ * @param rest where it stands when nobody says
+ */
+public record FontAxis(String tag, String name, double least, double rest, double most) {
+    public static final String WEIGHT = "wght";
+    public static final String WIDTH = "wdth";
+    public static final String SLANT = "slnt";
+    public static final String ITALIC = "ital";
+
+    /** Whether a facet of its own settles it: weight, width, italic. */
+    public boolean settledElsewhere() {
+        return tag.equals(WEIGHT) || tag.equals(WIDTH) || tag.equals(SLANT) || tag.equals(ITALIC);
+    }
+
+    double clamped(double value) {
+        return Math.max(least, Math.min(most, value));
+    }
+}

@@ -1,0 +1,108 @@
+package saltdrum.media.font;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.media.ffmpeg.ToolRun;
+
+/**
+ * Looks at fonts that come from outside, before this process opens them: their heads here, everything else in a
+ * process that has little memory and time and may die of it.
+ */
+public final class FontCheck {
+    private static final int SILENCE_SECONDS = 20;
+    private static final String LIMITS = "ulimit -v 4000000 -c 0; exec \"$0\" \"$@\"";
+
+    /**
+     * @param facts null where it is refused
+     * @param refused a sentence for a person; null where it is taken
+     */
+    public record Verdict(FontFacts facts, String refused) {}
+
+    private FontCheck() {}
+
+    /** @throws BadInputException saying why the font is not taken */
+    public static FontFacts facts(byte[] file) {
+        Verdict verdict = of(List.of(file)).get(0);
+        if (verdict.refused != null) {
+            throw new BadInputException(verdict.refused);
+        }
+        return verdict.facts;
+    }
+
+    /** One verdict for each file, in their order. */
+    public static List<Verdict> of(List<byte[]> files) {
+        Verdict[] verdicts = new Verdict[files.size()];
+        List<Integer> left = new ArrayList<>();
+        for (int i = 0; i < verdicts.length; i++) {
+            try {
+                FontHead.check(files.get(i));
+                left.add(i);
+            } catch (BadInputException e) {
+                verdicts[i] = new Verdict(null, e.getMessage());
+            }
+        }
+        try {
+            Path folder = Files.createTempDirectory("salt-drum-fonts");
+            try {
+                for (int i : left) {
+                    Files.write(folder.resolve(String.valueOf(i)), files.get(i));
+                }
+                while (!left.isEmpty()) {
+                    left = proved(left, folder, verdicts);
+                }
+            } finally {
+                for (int i = 0; i < verdicts.length; i++) {
+                    Files.deleteIfExists(folder.resolve(String.valueOf(i)));
+                }
+                Files.delete(folder);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return List.of(verdicts);
+    }
+
+    /** One run of the proof. @return those it did not come to, because one before them ended it */
+    private static List<Integer> proved(List<Integer> files, Path folder, Verdict[] verdicts) {
+        List<String> command = new ArrayList<>(List.of(
+                "sh",
+                "-c",
+                LIMITS,
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx200m",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:CompressedClassSpaceSize=64m",
+                "-XX:ReservedCodeCacheSize=48m",
+                "-XX:-CreateCoredumpOnCrash",
+                "-XX:ErrorFile=/dev/null",
+                "-Xshare:auto",
+                "-cp",
+                System.getProperty("java.class.path"),
+                FontProof.class.getName()));
+        files.forEach(i -> command.add(folder.resolve(String.valueOf(i)).toString()));
+        int[] done = {0};
+        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
+            run.eachLine(line -> {
+                if (line.startsWith("{")) {
+                    FontProof.Answer answer = Json.read(line, FontProof.Answer.class, "answer about a font");
+                    verdicts[files.get(done[0]++)] = new Verdict(answer.facts(), answer.refused());
+                }
+            });
+            run.await();
+        }
+        if (done[0] < files.size()) {
+            verdicts[files.get(done[0]++)] = new Verdict(
+                    null,
+                    FontHead.refused("It ends the program that reads it, so it is broken or hostile.")
+                            .getMessage());
+        }
+        return files.subList(done[0], files.size());
+    }
+}
