@@ -34,6 +34,19 @@ export function joined(outer: Affine, inner: Affine): Affine {
   };
 }
 
+/** The way back. */
+export function undone({ a, b, c, d, e, f }: Affine): Affine {
+  const det = a * d - b * c;
+  return {
+    a: d / det,
+    b: -b / det,
+    c: -c / det,
+    d: a / det,
+    e: (c * f - d * e) / det,
+    f: (b * e - a * f) / det,
+  };
+}
+
 /** Whether it moves things and nothing else. */
 export const shifts = (way: Affine) => way.a === 1 && way.b === 0 && way.c === 0 && way.d === 1;
 

@@ -1,5 +1,5 @@
 import type { Cast, Coat, Glyphs } from '../../api/types';
-import { boxOf, joined, shifts, wayOf, type Affine } from './affine';
+import { boxOf, joined, scaleOf, shifts, undone, wayOf, type Affine } from './affine';
 import { fillSingle, paintCoats, singleColour } from './coats';
 import { grown, inkAt } from './inkBounds';
 import type { Layers } from './layers';
@@ -11,6 +11,9 @@ import { alpha, offscreen, Target, type Canvas } from './target';
 /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
 const LEAST_SIGMA = 2;
 const FINEST = 8;
+const MOST_ENLARGED = 1.3;
+const MANY_COATS = 4;
+const SWEPT = '~';
 
 /** Paints a word: a copy of what it is at rest while it only moves or fades, else letter by letter. */
 export class GlyphsPainter {
@@ -29,6 +32,10 @@ export class GlyphsPainter {
       return;
     }
     const way = joined(around, wayOf(word.pose, state));
+    if (costly(word) && state.fill === null && scaleOf(way) <= MOST_ENLARGED) {
+      this.turned(target, word, way, state.opacity);
+      return;
+    }
     const path = this.shapes.letters(word);
     const colour = singleColour(word.coats as Coat[], state.fill);
     if (state.opacity >= 1) {
@@ -44,6 +51,15 @@ export class GlyphsPainter {
       this.coats(layer.canvas, word, path, state.fill);
       this.layers.lay(target, layer, state.opacity);
     }
+  }
+
+  /** The picture of a word that costs much, turned and scaled. */
+  private turned(target: Target, word: Glyphs, way: Affine, opacity: number) {
+    const sprite = this.atRest(word);
+    target.go(joined(way, undone(wayOf(word.pose, REST))), this.scale);
+    target.canvas.globalAlpha = alpha(opacity);
+    drawn(target.canvas, sprite, this.scale);
+    target.canvas.globalAlpha = 1;
   }
 
   /** Makes one picture that the word will need; false when it has them all. */
@@ -78,10 +94,8 @@ export class GlyphsPainter {
   private coats(canvas: Canvas, word: Glyphs, path: Path2D, over: string | null) {
     paintCoats(canvas, path, word.coats as Coat[], over, {
       soft: (cast) => {
-        const { image, left, top, finer } = this.soft(word, path, cast);
-        const fine = this.scale * finer;
-        smooth(canvas);
-        canvas.drawImage(image, left / fine, top / fine, image.width / fine, image.height / fine);
+        const sprite = this.soft(word, path, cast);
+        drawn(canvas, sprite, this.scale * sprite.finer);
       },
       silhouette: (cast) => silhouette(canvas, path, cast, cast.colour),
     });
@@ -116,6 +130,18 @@ export class GlyphsPainter {
 function smooth(canvas: Canvas) {
   canvas.imageSmoothingEnabled = true;
   canvas.imageSmoothingQuality = 'low';
+}
+
+/** @param fine pixels of the picture for one of the design */
+function drawn(canvas: Canvas, { image, left, top }: Sprite, fine: number) {
+  smooth(canvas);
+  canvas.drawImage(image, left / fine, top / fine, image.width / fine, image.height / fine);
+}
+
+/** Whether painting it costs more than turning a picture of it. */
+function costly(word: Glyphs): boolean {
+  const { length } = word.coats;
+  return length >= MANY_COATS || (length > 1 && word.glyphs.some((g) => g.glyph.startsWith(SWEPT)));
 }
 
 function copy(target: Target, sprite: Sprite, x: number, y: number, opacity: number) {

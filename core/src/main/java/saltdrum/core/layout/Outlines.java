@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import saltdrum.core.scene.Mark;
 
 /**
  * Path data by name: glyphs of the typesetter, glyphs that are drawn out in one direction, and drawings whose name is
  * their path. Safe for many threads.
  */
 final class Outlines {
-    private static final char SWEPT = '~';
+    private static final char SWEPT = Mark.PlacedGlyph.SWEPT.charAt(0);
     private static final char DRAWN = '=';
 
     private final Typesetter typesetter;

@@ -27,6 +27,12 @@ public record Affine(double a, double b, double c, double d, double e, double f)
                 b * inner.e + d * inner.f + f);
     }
 
+    /** The way back. */
+    public Affine undone() {
+        double det = a * d - b * c;
+        return new Affine(d / det, -b / det, -c / det, a / det, (c * f - d * e) / det, (b * e - a * f) / det);
+    }
+
     /** Whether it moves things and nothing else. */
     public boolean shifts() {
         return a == 1 && b == 0 && c == 0 && d == 1;

@@ -64,7 +64,15 @@ public sealed interface Mark {
             List<Coat> coats,
             Box ink,
             Tracks tracks)
-            implements Mark {}
+            implements Mark {
+        private static final int MANY_COATS = 4;
+
+        /** Whether painting it costs more than turning a picture of it. */
+        public boolean costly() {
+            return coats.size() >= MANY_COATS
+                    || coats.size() > 1 && glyphs.stream().anyMatch(PlacedGlyph::swept);
+        }
+    }
 
     /** A rounded box. {@code extent} tracks draw only that part of its width, from the left, corners kept. */
     record Plate(
@@ -80,5 +88,12 @@ public sealed interface Mark {
             implements Mark {}
 
     /** {@code x, y} in 1/1000 em from the start of the baseline. */
-    record PlacedGlyph(String glyph, double x, double y) {}
+    record PlacedGlyph(String glyph, double x, double y) {
+        /** How the name of an outline begins that is a glyph drawn out in one direction. */
+        public static final String SWEPT = "~";
+
+        boolean swept() {
+            return glyph.startsWith(SWEPT);
+        }
+    }
 }

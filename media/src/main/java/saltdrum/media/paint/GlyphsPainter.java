@@ -24,6 +24,7 @@ final class GlyphsPainter {
     private static final double LEAST_SIGMA = 2;
 
     private static final int FINEST = 8;
+    private static final double MOST_ENLARGED = 1.3;
 
     private final Shapes shapes;
     private final Layers layers;
@@ -43,6 +44,10 @@ final class GlyphsPainter {
             return;
         }
         Affine way = around.of(Affine.of(word.pose(), state));
+        if (turned(word, state, way)) {
+            turned(target, word, way, state.opacity());
+            return;
+        }
         Path path = shapes.letters(word);
         if (state.opacity() >= 1) {
             target.go(way, scale);
@@ -65,6 +70,19 @@ final class GlyphsPainter {
     /** Whether the mark is drawn by copying pixels, which may be cut anywhere. */
     static boolean copied(Mark mark, MarkState state, Affine around) {
         return mark instanceof Mark.Glyphs && state.keepsShape() && around.shifts();
+    }
+
+    /** Whether the picture of a word that costs much is turned and scaled, as long as it is not drawn much larger. */
+    private static boolean turned(Mark.Glyphs word, MarkState state, Affine way) {
+        return word.costly() && state.fill() == null && way.scale() <= MOST_ENLARGED;
+    }
+
+    private void turned(Target target, Mark.Glyphs word, Affine way, double opacity) {
+        Shapes.Sprite sprite = shapes.sprite(word, word, () -> atRest(word));
+        target.go(way.of(Affine.of(word.pose(), MarkState.REST).undone()), scale);
+        try (Paint paint = Paints.alpha(opacity)) {
+            drawn(target.canvas(), sprite, scale, paint);
+        }
     }
 
     private static void copy(Target target, Shapes.Sprite sprite, double x, double y, double opacity) {
@@ -125,17 +143,21 @@ final class GlyphsPainter {
 
     private void soft(Canvas canvas, Mark.Glyphs word, Path path, Coat.Cast cast) {
         Shapes.Sprite soft = shapes.sprite(word, cast, () -> softCast(word, path, cast));
-        double fine = scale * soft.finer();
+        drawn(canvas, soft, scale * soft.finer(), null);
+    }
+
+    /** @param fine pixels of the picture for one of the design */
+    private static void drawn(Canvas canvas, Shapes.Sprite sprite, double fine, Paint paint) {
         canvas.drawImageRect(
-                soft.image(),
-                Rect.makeWH(soft.image().getWidth(), soft.image().getHeight()),
+                sprite.image(),
+                Rect.makeWH(sprite.image().getWidth(), sprite.image().getHeight()),
                 Rect.makeXYWH(
-                        (float) (soft.left() / fine),
-                        (float) (soft.top() / fine),
-                        (float) (soft.image().getWidth() / fine),
-                        (float) (soft.image().getHeight() / fine)),
+                        (float) (sprite.left() / fine),
+                        (float) (sprite.top() / fine),
+                        (float) (sprite.image().getWidth() / fine),
+                        (float) (sprite.image().getHeight() / fine)),
                 SMOOTH,
-                null,
+                paint,
                 true);
     }
 
