@@ -57,6 +57,17 @@ export const usePalette = (id: string, version: number) =>
     gcTime: 10_000,
   });
 
+/** A curve at even steps of its time. */
+export const useCurve = (curve: string) =>
+  useQuery({
+    queryKey: ['curve', curve],
+    queryFn: () => call<number[]>('GET', `/api/curve?of=${encodeURIComponent(curve)}`),
+    placeholderData: (before) => before,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });
+
 export const useContrast = (one: string, other: string) =>
   useQuery({
     queryKey: ['contrast', one, other],

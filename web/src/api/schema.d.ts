@@ -501,6 +501,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/motions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps how a clip's track moves */
+        post: operations["save_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/captions/streams/{index}": {
         parameters: {
             query?: never;
@@ -672,6 +689,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/motions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The motions there are, in the order of their strip */
+        get: operations["motions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages": {
         parameters: {
             query?: never;
@@ -749,6 +783,23 @@ export interface paths {
         };
         /** Everything that can be settled about a look, in its groups */
         get: operations["facets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A curve as it is drawn: how far something has come at even steps of its time */
+        get: operations["curve"];
         put?: never;
         post?: never;
         delete?: never;
@@ -952,6 +1003,23 @@ export interface paths {
         };
         /** The colours of a clip's style and of what its track, cues and words have otherwise */
         get: operations["palette"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/motions/{motion}/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A few of the clip's own words as they are now, moving so, from time 0, to be played in a loop */
+        get: operations["sample_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2143,6 +2211,18 @@ export interface components {
             keepCaptions?: boolean;
             language?: string;
         };
+        SaveMotionRequest: {
+            name?: string;
+            over?: boolean;
+        };
+        MotionView: {
+            name: string;
+            about: string;
+            /** Format: int32 */
+            version: number;
+            shipped: boolean;
+            look: components["schemas"]["Patch"];
+        };
         BroughtIn: {
             /** Format: int32 */
             cues: number;
@@ -2233,6 +2313,10 @@ export interface components {
             float: boolean;
             container: boolean;
             number: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
@@ -2247,10 +2331,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            integralNumber: boolean;
-            missingNode: boolean;
             string: boolean;
             embeddedValue: boolean;
         };
@@ -2421,58 +2501,53 @@ export interface components {
             /** Format: double */
             opacity: number;
         };
-        Appear: Omit<components["schemas"]["Entrance"], "kind"> & {
+        Passage: {
             /** @enum {string} */
-            unit: "CUE" | "WORD";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "NONE";
-        };
-        Entrance: {
-            kind: string;
-        };
-        Fade: Omit<components["schemas"]["Entrance"], "kind"> & {
+            way: "NONE" | "FADE" | "POP" | "RISE" | "DROP" | "FROM_LEFT" | "FROM_RIGHT" | "GROW" | "SHRINK" | "BLUR" | "WIPE" | "UNFOLD" | "SCATTER" | "SWING";
             /** @enum {string} */
-            unit: "CUE" | "WORD";
+            by: "CUE" | "LINE" | "WORD" | "LETTER";
+            /** @enum {string} */
+            order: "VOICE" | "FORWARD" | "BACKWARD" | "MIDDLE" | "RANDOM";
             /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "FADE";
-        };
-        Pop: Omit<components["schemas"]["Entrance"], "kind"> & {
-            /** @enum {string} */
-            unit: "CUE" | "WORD";
+            stagger: number;
             /** Format: int32 */
             ms: number;
             /** Format: double */
-            amount: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "POP";
+            strength: number;
+            curve: string;
         };
-        Rise: Omit<components["schemas"]["Entrance"], "kind"> & {
-            /** @enum {string} */
-            unit: "CUE" | "WORD";
+        Dim: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            others: number;
             /** Format: int32 */
             ms: number;
-            /** Format: double */
-            amount: number;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            kind: "RISE";
+            kind: "dim";
+        };
+        Flow: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "flow";
+        };
+        Hop: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "hop";
         };
         Kindle: Omit<components["schemas"]["Spoken"], "kind"> & {
             /** Format: double */
@@ -2500,8 +2575,54 @@ export interface components {
              */
             kind: "lift";
         };
+        Pad: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            radius: number;
+            /** Format: double */
+            from: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "pad";
+        };
         Spoken: {
             kind: string;
+        };
+        Stain: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "stain";
+        };
+        Stroke: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: double */
+            thick: number;
+            /** Format: double */
+            below: number;
+            stays: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "stroke";
         };
         Sweep: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
@@ -2532,6 +2653,104 @@ export interface components {
              * @enum {string}
              */
             kind: "tint";
+        };
+        Travel: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            radius: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "travel";
+        };
+        Accent: {
+            kind: string;
+        };
+        Glow: Omit<components["schemas"]["Accent"], "kind"> & {
+            colour: string;
+            /** Format: double */
+            reach: number;
+            /** Format: int32 */
+            pulses: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "glow";
+        };
+        Punch: Omit<components["schemas"]["Accent"], "kind"> & {
+            /** Format: double */
+            by: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "punch";
+        };
+        Settle: Omit<components["schemas"]["Accent"], "kind"> & {
+            /** Format: double */
+            angle: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "settle";
+        };
+        Shake: Omit<components["schemas"]["Accent"], "kind"> & {
+            /** Format: double */
+            far: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shake";
+        };
+        Strike: Omit<components["schemas"]["Accent"], "kind"> & {
+            fill: string;
+            /** Format: double */
+            thick: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "strike";
+        };
+        Wave: Omit<components["schemas"]["Accent"], "kind"> & {
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "wave";
         };
         /** @description Some facets of a look; what is missing comes from what lies under it */
         Patch: {
@@ -2564,9 +2783,10 @@ export interface components {
             mostLines?: number;
             /** @enum {string} */
             fit?: "CUE" | "WORD" | "ALL" | "BREAK" | "HYPHENATE";
-            entrance?: components["schemas"]["Entrance"];
+            entrance?: components["schemas"]["Passage"];
             spoken?: components["schemas"]["Spoken"][];
-            exitMs?: number;
+            accents?: components["schemas"]["Accent"][];
+            exit?: components["schemas"]["Passage"];
         };
     };
     responses: never;
@@ -3513,6 +3733,32 @@ export interface operations {
             };
         };
     };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveMotionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MotionView"];
+                };
+            };
+        };
+    };
     readStream: {
         parameters: {
             query?: never;
@@ -3756,6 +4002,26 @@ export interface operations {
             };
         };
     };
+    motions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MotionView"][];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -3874,6 +4140,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["GroupView"][];
+                };
+            };
+        };
+    };
+    curve: {
+        parameters: {
+            query: {
+                of: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": number[];
                 };
             };
         };
@@ -4167,6 +4455,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": string[];
+                };
+            };
+        };
+    };
+    sample_2: {
+        parameters: {
+            query?: {
+                cueId?: number;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+                motion: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Scene"];
                 };
             };
         };

@@ -46,6 +46,7 @@ export type FacetGroup = Schemas['GroupView'];
 export type LookView = Omit<Schemas['LookView'], 'look'> & { look: Look };
 export type Origin = Schemas['OriginView']['origin'];
 export type Typeface = Schemas['Family'];
+export type Motion = Schemas['MotionView'];
 export type OwnFont = Schemas['FontView'];
 export type StyleFileView = Schemas['StyleFileView'];
 export type Scene = Schemas['Scene'];

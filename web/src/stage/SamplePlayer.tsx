@@ -27,16 +27,25 @@ export function SamplePlayer({ scene, width, height }: { scene: Scene; width: nu
     const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
     let frame = 0;
     const started = performance.now();
+    let seen = true;
+    const watch = new IntersectionObserver((entries) => {
+      seen = entries[entries.length - 1].isIntersecting;
+    });
+    watch.observe(element);
     const paint = (now: number) => {
+      if (!still) frame = requestAnimationFrame(paint);
+      if (!seen) return;
       const middle = (part.startMs + part.endMs) / 2;
       const at = part.startMs + ((now - started) % (part.endMs - part.startMs + PAUSE_MS));
       const t = still || at >= part.endMs ? middle : at;
       context.clearRect(0, 0, element.width, element.height);
       painter.paint(context, t, left, top);
-      if (!still) frame = requestAnimationFrame(paint);
     };
     frame = requestAnimationFrame(paint);
-    return () => cancelAnimationFrame(frame);
+    return () => {
+      cancelAnimationFrame(frame);
+      watch.disconnect();
+    };
   }, [scene, width, height]);
   return <canvas ref={canvas} style={{ width, height }} aria-hidden />;
 }

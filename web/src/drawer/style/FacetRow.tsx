@@ -1,4 +1,5 @@
 import { RotateCcw } from 'lucide-react';
+import type { ReactNode } from 'react';
 import type { Facet, Ink, Look, LookView, Origin } from '../../api/types';
 import { AxesControl } from './controls/AxesControl';
 import { ChoiceControl } from './controls/ChoiceControl';
@@ -117,29 +118,43 @@ function Control({
       );
     case 'KINDS':
       return (
-        <KindControl
-          label={facet.label}
-          kinds={facet.kinds}
-          value={value as Parted}
-          palette={palette}
-          onSoon={soon}
-          onNow={now}
-        />
+        <Titled title={facet.label}>
+          <KindControl
+            label={facet.label}
+            kinds={facet.kinds}
+            value={value as Parted}
+            palette={palette}
+            onSoon={soon}
+            onNow={now}
+          />
+        </Titled>
       );
     case 'SEVERAL':
       return (
-        <SeveralControl
-          label={facet.label}
-          one={facet.one}
-          kinds={facet.kinds}
-          most={facet.count}
-          items={value as Parted[]}
-          palette={palette}
-          onSoon={soon}
-          onNow={now}
-        />
+        <Titled title={facet.label}>
+          <SeveralControl
+            label={facet.label}
+            one={facet.one}
+            kinds={facet.kinds}
+            most={facet.count}
+            items={value as Parted[]}
+            palette={palette}
+            onSoon={soon}
+            onNow={now}
+          />
+        </Titled>
       );
     case 'OTHER':
       return null;
   }
+}
+
+/** A control of several rows says what it is. */
+function Titled({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <div className="space-y-1.5 pt-1">
+      <h4 className="text-note font-semibold">{title}</h4>
+      {children}
+    </div>
+  );
 }

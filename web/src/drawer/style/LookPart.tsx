@@ -6,13 +6,15 @@ import type { Clip, Facet, LookView, Origin, Track } from '../../api/types';
 import type { Reach, Scope } from '../../state/scope';
 import { CopyPart } from './CopyPart';
 import { FacetRow } from './FacetRow';
+import { MotionPart } from './MotionPart';
 import { useLookChange } from '../../state/useLookChange';
 
 const OWN: Record<Scope, Origin> = { track: 'TRACK', cue: 'CUE', word: 'WORD', role: 'TRACK_ROLE' };
 const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
 
 /** Every part of the look of what is in hand, in groups. */
-export function LookPart({ clip, track, reach }: { clip: Clip; track: Track; reach: Reach }) {
+export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId: number }) {
+  const { clip, track, reach, cueId } = props;
   const facets = useFacets();
   const view = useLook(clip.id, track.version, reach.target).data;
   const palette = usePalette(clip.id, track.version).data ?? [];
@@ -35,62 +37,63 @@ export function LookPart({ clip, track, reach }: { clip: Clip; track: Track; rea
         change={change}
       />
       <div className="mb-7 divide-y divide-rule border-y border-rule">
-        {facets.data
-          ?.filter((group) => group.group !== 'MOTION')
-          .map((group) => {
-            const rows = group.facets.filter(shown);
-            if (rows.length === 0) return null;
-            const own = rows.filter((f) =>
-              view.origins.some((o) => o.facet === f.name && o.origin === OWN[reach.scope]),
-            );
-            return (
-              <Collapsible.Root
-                key={group.group}
-                open={open.has(group.group)}
-                onOpenChange={(on) =>
-                  setOpen((before) => {
-                    const after = new Set(before);
-                    if (on) after.add(group.group);
-                    else after.delete(group.group);
-                    return after;
-                  })
-                }
-              >
-                <div className="flex items-center">
-                  <Collapsible.Trigger className="flex flex-1 items-center justify-between py-2.5 text-left font-semibold">
-                    {group.label}
-                    <ChevronDown
-                      size={16}
-                      className={`text-soft transition-transform ${open.has(group.group) ? '' : '-rotate-90'}`}
-                    />
-                  </Collapsible.Trigger>
-                  {own.length > 0 && (
-                    <button
-                      onClick={() => change.reset(own.map((f) => f.name))}
-                      title={`Take back what is changed here: ${own.map((f) => f.label).join(', ')}`}
-                      className="ml-1 rounded px-1.5 text-tiny text-accent hover:bg-tint"
-                    >
-                      {own.length} changed
-                    </button>
-                  )}
-                </div>
-                <Collapsible.Content className="space-y-2 pb-4 pl-1">
-                  {rows.map((facet) => (
-                    <FacetRow
-                      key={facet.name}
-                      facet={facet}
-                      view={view}
-                      own={OWN[reach.scope]}
-                      palette={palette}
-                      text={text}
-                      note={facet.name === 'fill' ? note : undefined}
-                      change={change}
-                    />
-                  ))}
-                </Collapsible.Content>
-              </Collapsible.Root>
-            );
-          })}
+        {facets.data?.map((group) => {
+          const rows = group.facets.filter(shown);
+          if (rows.length === 0) return null;
+          const own = rows.filter((f) =>
+            view.origins.some((o) => o.facet === f.name && o.origin === OWN[reach.scope]),
+          );
+          return (
+            <Collapsible.Root
+              key={group.group}
+              open={open.has(group.group)}
+              onOpenChange={(on) =>
+                setOpen((before) => {
+                  const after = new Set(before);
+                  if (on) after.add(group.group);
+                  else after.delete(group.group);
+                  return after;
+                })
+              }
+            >
+              <div className="flex items-center">
+                <Collapsible.Trigger className="flex flex-1 items-center justify-between py-2.5 text-left font-semibold">
+                  {group.label}
+                  <ChevronDown
+                    size={16}
+                    className={`text-soft transition-transform ${open.has(group.group) ? '' : '-rotate-90'}`}
+                  />
+                </Collapsible.Trigger>
+                {own.length > 0 && (
+                  <button
+                    onClick={() => change.reset(own.map((f) => f.name))}
+                    title={`Take back what is changed here: ${own.map((f) => f.label).join(', ')}`}
+                    className="ml-1 rounded px-1.5 text-tiny text-accent hover:bg-tint"
+                  >
+                    {own.length} changed
+                  </button>
+                )}
+              </div>
+              <Collapsible.Content className="space-y-2 pb-4 pl-1">
+                {group.group === 'MOTION' && !single && (
+                  <MotionPart clip={clip} track={track} cueId={cueId} view={view} change={change} />
+                )}
+                {rows.map((facet) => (
+                  <FacetRow
+                    key={facet.name}
+                    facet={facet}
+                    view={view}
+                    own={OWN[reach.scope]}
+                    palette={palette}
+                    text={text}
+                    note={facet.name === 'fill' ? note : undefined}
+                    change={change}
+                  />
+                ))}
+              </Collapsible.Content>
+            </Collapsible.Root>
+          );
+        })}
       </div>
     </>
   );

@@ -39,7 +39,7 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
           label="Style"
           value={track.style}
           onChange={(name) => change.mutate({ kind: 'restyle', style: name, keep })}
-          className="grid grid-cols-2 gap-2.5"
+          className="grid max-h-[352px] grid-cols-2 gap-2.5 overflow-y-auto overscroll-contain p-0.5"
         >
           {styles.data?.map((one) => (
             <StyleCard key={one.name} clip={clip} track={track} style={one} cueId={cueInHand} />
@@ -86,7 +86,7 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
           </label>
         </div>
       )}
-      <LookPart clip={clip} track={track} reach={reach} />
+      <LookPart clip={clip} track={track} reach={reach} cueId={cueInHand} />
       <KeepPart clip={clip} track={track} style={style} />
     </>
   );

@@ -1,6 +1,7 @@
 import type { Ink, ValuePart, ValueParts } from '../../../api/types';
 import { ChoiceControl } from './ChoiceControl';
 import { ColourControl } from './ColourControl';
+import { CurveControl } from './CurveControl';
 import { InkControl } from './InkControl';
 import { NumberControl } from './NumberControl';
 import { SwitchControl } from './SwitchControl';
@@ -64,6 +65,8 @@ function PartControl(props: {
       return <ColourControl {...both} value={value as string} palette={palette} />;
     case 'INK':
       return <InkControl {...both} value={value as Ink} palette={palette} />;
+    case 'CURVE':
+      return <CurveControl label={part.label} value={value as string} onNow={onNow} />;
     case 'OPTIONAL':
       return <OptionalControl {...props} of={part.of!} />;
     default:

@@ -1,96 +1,192 @@
 package saltdrum.core.layout;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
+import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
+import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Beat;
-import saltdrum.core.motion.Entrance;
-import saltdrum.core.motion.Fade;
-import saltdrum.core.motion.FadeOut;
+import saltdrum.core.motion.By;
+import saltdrum.core.motion.Order;
+import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Tint;
+import saltdrum.core.motion.Way;
 import saltdrum.core.track.Tracks;
 import saltdrum.core.word.Word;
 
-/** Gives each motion of a look its beat in one cue: what moves the cue, a word's letters, a plate. */
+/** Gives each motion of a look its beat in one cue: what moves the cue, a line, a word, a letter, a plate. */
 final class CueBeats {
+    private final LineLayout lines;
     private final Look look;
-    private final Entrance entrance;
     private final CueTime time;
-    private final boolean flowsOn;
     private final int leadInMs;
-    private final double em;
+    private final Passing passing;
+    private final List<PlacedWord> read;
+    private final Map<PlacedWord, Integer> places = new IdentityHashMap<>();
+    /** Of each word the number of its first letter in the cue. */
+    private final Map<PlacedWord, Integer> firstLetters = new IdentityHashMap<>();
 
-    /**
-     * @param flowsOn the next cue follows without a gap, so this one leaves without an exit
-     * @param leadInMs how much before its sound a word shows
-     */
-    CueBeats(Look look, CueTime time, boolean flowsOn, int leadInMs, double em) {
-        this.look = look;
-        this.entrance = look.get(Facets.ENTRANCE);
+    private final int letters;
+
+    CueBeats(Cue cue, CueTime time, boolean flowsOn, LineLayout lines) {
+        this.lines = lines;
+        this.look = lines.look();
         this.time = time;
-        this.flowsOn = flowsOn;
-        this.leadInMs = Math.max(0, leadInMs);
-        this.em = em;
+        // A word shows as much before its sound as the cue does before its first.
+        this.leadInMs = Math.max(0, cue.firstWordMs() - time.showMs());
+        this.passing = new Passing(look, time, flowsOn, lines.em());
+        List<Long> order = cue.words().stream().map(Word::id).toList();
+        this.read = lines.words().stream()
+                .sorted(Comparator.comparingInt((PlacedWord placed) ->
+                                order.indexOf(placed.word().id()))
+                        .thenComparingInt(PlacedWord::line))
+                .toList();
+        int all = 0;
+        for (int i = 0; i < read.size(); i++) {
+            places.put(read.get(i), i);
+            firstLetters.put(read.get(i), all);
+            all += Letters.of(read.get(i)).size();
+        }
+        this.letters = all;
+    }
+
+    Passing passing() {
+        return passing;
+    }
+
+    /** In the order in which they are read. */
+    List<PlacedWord> read() {
+        return read;
     }
 
     Tracks ofCue() {
-        Tracks in = byWord() ? Tracks.NONE : entrance.tracks(cue());
-        int exitMs = (int) look.number(Facets.EXIT_MS);
-        return flowsOn ? in : in.and(new FadeOut(exitMs).tracks(cue()));
+        return passing.cue();
+    }
+
+    Tracks ofLine(int line) {
+        List<PlacedWord> own = read.stream().filter(word -> word.line() == line).toList();
+        int from = own.isEmpty() ? time.showMs() : early(own.get(0).word());
+        int to = own.isEmpty() ? time.hideMs() : own.get(own.size() - 1).word().endMs();
+        return passing.of(new Passing.Unit(By.LINE, line, lines.lines().size(), from, to, leftwards(own)));
+    }
+
+    private static boolean leftwards(List<PlacedWord> words) {
+        return !words.isEmpty() && Letters.leftwards(words.get(0));
+    }
+
+    Tracks ofWord(PlacedWord placed) {
+        return passing.of(new Passing.Unit(
+                By.WORD,
+                places.get(placed),
+                read.size(),
+                early(placed.word()),
+                placed.word().endMs(),
+                Letters.leftwards(placed)));
+    }
+
+    Tracks ofLetter(PlacedWord placed, int letter) {
+        Word word = placed.word();
+        int own = Letters.of(placed).size();
+        int length = word.endMs() - word.startMs();
+        return passing.of(new Passing.Unit(
+                By.LETTER,
+                firstLetters.get(placed) + letter,
+                letters,
+                early(word) + length * letter / own,
+                word.startMs() + length * (letter + 1) / own,
+                Letters.leftwards(placed)));
     }
 
     /** A plate behind a whole line does not wait for the words that come one by one. */
     Tracks ofBacking() {
-        return byWord() && entrance.ms() > 0 ? new Fade(Entrance.Unit.CUE, entrance.ms()).tracks(cue()) : Tracks.NONE;
+        return passing.gradual() && passing.entranceMs() > 0
+                ? Passage.of(Way.FADE, By.CUE, Order.FORWARD, passing.entranceMs())
+                        .in(new saltdrum.core.motion.Stay(
+                                time.showMs(),
+                                Math.max(1, Math.min(passing.entranceMs(), (time.hideMs() - time.showMs()) * 2 / 3)),
+                                false,
+                                lines.em(),
+                                0,
+                                false))
+                : Tracks.NONE;
     }
 
-    /** A plate behind one word comes with it. */
-    Tracks ofWordBacking(Word word) {
-        return byWord() ? entrance.tracks(early(word)) : Tracks.NONE;
-    }
-
-    Tracks ofLetters(Word word, Look own) {
-        Tracks tracks = byWord() ? entrance.tracks(early(word)) : Tracks.NONE;
-        boolean flat = own.get(Facets.FILL) instanceof Ink.Flat;
+    /** What the voice does to a word as a whole, its colour aside. */
+    Tracks ofSpoken(PlacedWord placed, Look own) {
+        List<Tracks> all = new ArrayList<>();
         for (Spoken spoken : look.get(Facets.SPOKEN)) {
-            tracks = tracks.and(
-                    switch (spoken.moves()) {
-                        case LETTERS -> spoken.tracks(said(word, own));
-                        case PLAIN_LETTERS ->
-                            word.emphasis() == 0 && flat ? spoken.tracks(said(word, own)) : Tracks.NONE;
-                        case LETTERS_EARLY -> spoken.tracks(early(word));
-                        case PLATE -> Tracks.NONE;
-                    });
+            switch (spoken.moves()) {
+                case LETTERS -> all.add(spoken.tracks(said(placed, own)));
+                case LETTERS_EARLY -> all.add(spoken.tracks(earlyBeat(placed)));
+                default -> {}
+            }
         }
-        return tracks;
+        for (Accent accent : own.get(Facets.ACCENTS)) {
+            boolean whole = accent instanceof Accent.Punch
+                    || accent instanceof Accent.Shake
+                    || accent instanceof Accent.Settle
+                    || accent instanceof Accent.Wave && Letters.of(placed).size() < 2;
+            if (whole) {
+                all.add(accent.tracks(said(placed, own)));
+            }
+        }
+        return all.stream().reduce(Tracks.NONE, Tracks::and);
+    }
+
+    /** The colour of its letters. */
+    Tracks ofColour(PlacedWord placed, Look own) {
+        if (placed.word().emphasis() > 0 || !(own.get(Facets.FILL) instanceof Ink.Flat)) {
+            return Tracks.NONE;
+        }
+        return look.get(Facets.SPOKEN).stream()
+                .filter(spoken -> spoken.moves() == Spoken.Moved.PLAIN_LETTERS)
+                .map(spoken -> spoken.tracks(said(placed, own)))
+                .reduce(Tracks.NONE, Tracks::and);
+    }
+
+    /** What an accent does to one letter. */
+    Tracks ofLetterAccent(PlacedWord placed, Look own, int letter) {
+        return own.get(Facets.ACCENTS).stream()
+                .filter(Accent.Wave.class::isInstance)
+                .map(wave -> ((Accent.Wave) wave)
+                        .tracks(said(placed, own), letter, Letters.of(placed).size()))
+                .reduce(Tracks.NONE, Tracks::and);
     }
 
     /** How a copy of the letters in the tint's fill comes over them. */
-    Tracks ofTintOver(Word word, Tint tint) {
-        return tint.over(said(word, null));
+    Tracks ofTintOver(PlacedWord placed, Tint tint) {
+        return tint.over(said(placed, null));
     }
 
-    Tracks ofPlate(Word word, Spoken spoken) {
-        return spoken.tracks(said(word, null));
+    Tracks of(PlacedWord placed, Spoken spoken) {
+        return spoken.tracks(said(placed, null));
     }
 
-    private boolean byWord() {
-        return entrance.unit() == Entrance.Unit.WORD;
+    Tracks of(PlacedWord placed, Accent accent) {
+        return accent.tracks(said(placed, null));
     }
 
-    private Beat cue() {
-        return new Beat(time.showMs(), time.hideMs(), time.hideMs(), em, null, false);
-    }
-
-    private Beat said(Word word, Look own) {
+    private Beat said(PlacedWord placed, Look own) {
         String fill = own == null ? null : own.get(Facets.FILL).colour();
-        return new Beat(word.startMs(), word.endMs(), time.hideMs(), em, fill, false);
+        Word word = placed.word();
+        return new Beat(
+                word.startMs(), word.endMs(), time.hideMs(), lines.em(), fill, false, Letters.leftwards(placed));
     }
 
-    private Beat early(Word word) {
-        int from = Math.max(time.showMs(), word.startMs() - leadInMs);
-        return new Beat(from, word.endMs(), time.hideMs(), em, null, from > time.showMs());
+    private int early(Word word) {
+        return Math.max(time.showMs(), word.startMs() - leadInMs);
+    }
+
+    private Beat earlyBeat(PlacedWord placed) {
+        int from = early(placed.word());
+        return new Beat(from, placed.word().endMs(), time.hideMs(), lines.em(), null, from > time.showMs());
     }
 }

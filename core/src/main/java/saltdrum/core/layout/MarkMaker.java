@@ -1,5 +1,6 @@
 package saltdrum.core.layout;
 
+import static saltdrum.core.layout.Round.hundredth;
 import static saltdrum.core.layout.Round.quarter;
 
 import java.util.ArrayList;
@@ -9,8 +10,9 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Facets;
+import saltdrum.core.motion.By;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.motion.Sweep;
+import saltdrum.core.motion.Travel;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
@@ -25,34 +27,62 @@ final class MarkMaker {
     MarkMaker(Cue cue, CueTime time, boolean flowsOn, LineLayout lines, double frameWidth) {
         this.lines = lines;
         this.frameWidth = frameWidth;
-        this.beats = new CueBeats(lines.look(), time, flowsOn, cue.firstWordMs() - time.showMs(), lines.em());
+        this.beats = new CueBeats(cue, time, flowsOn, lines);
     }
 
     List<Mark> marks() {
         List<Mark> marks = new ArrayList<>();
         lines.look().get(Facets.PLATES).forEach(backing -> marks.addAll(plates(backing)));
-        lines.words().forEach(word -> marks.addAll(ownPlates(word)));
         for (Spoken spoken : lines.look().get(Facets.SPOKEN)) {
-            if (spoken instanceof Sweep sweep) {
-                lines.words().forEach(word -> marks.add(sweep(word, sweep)));
+            if (spoken instanceof Travel travel && !beats.read().isEmpty()) {
+                marks.add(travelling(travel));
             }
         }
-        List<WordMarks> words = lines.words().stream()
-                .map(word -> new WordMarks(lines, beats, word))
-                .toList();
-        words.forEach(word -> marks.addAll(word.cast()));
-        words.forEach(word -> marks.addAll(word.letters()));
+        if (beats.passing().moves(By.LINE)) {
+            for (int line = 0; line < lines.lines().size(); line++) {
+                marks.add(line(line));
+            }
+        } else {
+            marks.addAll(words(lines.words()));
+        }
         Tracks together = beats.ofCue();
-        return together.nothing() ? List.copyOf(marks) : List.of(Mark.Group.of(middle(), marks, together));
+        if (together.nothing()) {
+            return List.copyOf(marks);
+        }
+        Box room = beats.passing().layered(By.CUE) ? hundredth(all().grown(lines.em())) : null;
+        return List.of(new Mark.Group(middle(all()), room, marks, together, null, List.of()));
+    }
+
+    private Mark line(int line) {
+        Box box = lines.lines().get(line);
+        List<PlacedWord> own =
+                lines.words().stream().filter(word -> word.line() == line).toList();
+        Box room = beats.passing().layered(By.LINE) ? hundredth(box.grown(lines.em())) : null;
+        return new Mark.Group(middle(box), room, words(own), beats.ofLine(line), null, List.of());
+    }
+
+    private List<Mark> words(List<PlacedWord> words) {
+        List<Mark> marks = new ArrayList<>();
+        words.forEach(word -> marks.addAll(ownPlates(word)));
+        for (Spoken spoken : lines.look().get(Facets.SPOKEN)) {
+            if (spoken instanceof Spoken.Plated plated && spoken.moves() == Spoken.Moved.PLATE) {
+                words.forEach(word -> marks.add(plated(word, plated)));
+            }
+        }
+        List<WordMarks> all =
+                words.stream().map(word -> new WordMarks(lines, beats, word)).toList();
+        all.forEach(word -> marks.addAll(word.cast()));
+        all.forEach(word -> marks.addAll(word.letters()));
+        return marks;
     }
 
     private Box all() {
         return lines.lines().stream().reduce(Box::union).orElse(Box.EMPTY);
     }
 
-    /** What moves the cue as a whole moves it about the middle of its lines. */
-    private Pose middle() {
-        return Pose.about(quarter(all().x() + all().width() / 2), quarter(all().y() + all().height() / 2));
+    /** What moves several words moves them about the middle of their lines. */
+    private static Pose middle(Box box) {
+        return Pose.about(quarter(box.x() + box.width() / 2), quarter(box.y() + box.height() / 2));
     }
 
     private List<Mark> plates(Backing backing) {
@@ -82,18 +112,42 @@ final class MarkMaker {
                             quarter(box.x() + box.width() / 2),
                             quarter(box.y() + cap / 2),
                             word.look().number(Facets.TILT));
-                    return PlateMarks.of(backing, box, word.size(), pose, beats.ofWordBacking(word.word()));
+                    return PlateMarks.of(
+                            backing,
+                            box,
+                            word.size(),
+                            pose,
+                            beats.passing().moves(By.WORD) ? beats.ofWord(word) : Tracks.NONE);
                 })
                 .toList();
     }
 
-    private Mark sweep(PlacedWord word, Sweep sweep) {
+    private Mark plated(PlacedWord word, Spoken.Plated plated) {
+        return PlateMarks.plain(box(word, plated), plated.radius() * lines.em(), plated.fill(), beats.of(word, plated));
+    }
+
+    private Box box(PlacedWord word, Spoken.Plated plated) {
         double em = lines.em();
-        Box box = Box.ofEdges(
-                word.x() - sweep.padX() * em,
-                word.y() - sweep.top() * em,
-                word.x() + word.width() + sweep.padX() * em,
-                word.y() - sweep.bottom() * em);
-        return PlateMarks.plain(box, sweep.radius() * em, sweep.fill(), beats.ofPlate(word.word(), sweep));
+        return Box.ofEdges(
+                word.x() - plated.padX() * em,
+                word.y() - plated.top() * em,
+                word.x() + word.width() + plated.padX() * em,
+                word.y() - plated.bottom() * em);
+    }
+
+    /** As wide as the widest word, so that its extent is a part of it. */
+    private Mark travelling(Travel travel) {
+        List<Travel.Stop> stops = beats.read().stream()
+                .map(word -> new Travel.Stop(box(word, travel), word.word().startMs()))
+                .toList();
+        double widest =
+                stops.stream().mapToDouble(stop -> stop.box().width()).max().orElseThrow();
+        Box first = stops.get(0).box();
+        Box box = new Box(first.x(), first.y(), widest, first.height());
+        return PlateMarks.plain(
+                box,
+                travel.radius() * lines.em(),
+                travel.fill(),
+                beats.of(beats.read().get(0), travel).and(travel.along(stops, widest)));
     }
 }

@@ -12,7 +12,12 @@ import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.Rim;
 import saltdrum.core.look.Shade;
+import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.By;
+import saltdrum.core.motion.Flow;
 import saltdrum.core.motion.Motion;
+import saltdrum.core.motion.Spoken;
+import saltdrum.core.motion.Stain;
 import saltdrum.core.motion.Tint;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.plane.Box;
@@ -35,6 +40,7 @@ final class WordMarks {
     private final double size;
     private final double capHeight;
     private final Pose pose;
+    private final List<List<Shaped.Glyph>> letters;
 
     WordMarks(LineLayout lines, CueBeats beats, PlacedWord word) {
         this.lines = lines;
@@ -42,6 +48,7 @@ final class WordMarks {
         this.word = word;
         this.look = word.look();
         this.size = word.size();
+        this.letters = Letters.of(word);
         this.capHeight = lines.capHeight() / lines.em() * size;
         this.pose = new Pose(
                 hundredth(word.x() + word.width() / 2), hundredth(word.y() - capHeight / 2), look.number(Facets.TILT));
@@ -55,52 +62,156 @@ final class WordMarks {
                 marks.add(drawnOut(drawn));
             }
         }
-        return marks;
+        return passed(marks);
     }
 
     List<Mark> letters() {
-        Tracks moved = tracks();
         Ink fill = look.get(Facets.FILL);
-        boolean byLetter = fill instanceof Ink.Blend blend
-                && blend.across() == Ink.Across.LETTER
-                && !Joined.anyIn(word.word().text());
+        boolean plain = word.word().emphasis() == 0;
+        boolean apart = letters.size() > 1 && (beats.passing().moves(By.LETTER) || waves());
         List<Mark> marks = new ArrayList<>();
-        if (byLetter) {
-            List<Coat> under = under();
-            if (!under.isEmpty()) {
-                marks.add(glyphs(word.shaped().glyphs(), under, moved));
-            }
-            for (List<Shaped.Glyph> letter : clusters()) {
-                marks.add(glyphs(letter, List.of(new Coat.Fill(Inks.paint(fill, box(letter)))), moved));
-            }
-        } else {
-            List<Coat> coats = under();
-            coats.add(new Coat.Fill(Inks.paint(fill, across(fill))));
-            marks.add(glyphs(word.shaped().glyphs(), coats, moved));
-        }
+        look.get(Facets.ACCENTS).stream()
+                .filter(Accent.Glow.class::isInstance)
+                .forEach(glow -> marks.add(glow((Accent.Glow) glow)));
         if (look.get(Facets.UNDERLINE)) {
-            marks.add(0, underline(fill, moved));
+            marks.add(underline(fill));
         }
-        if (fill instanceof Ink.Blend && word.word().emphasis() == 0) {
-            for (var spoken : lines.look().get(Facets.SPOKEN)) {
-                if (spoken instanceof Tint tint) {
-                    marks.add(glyphs(
-                            word.shaped().glyphs(),
-                            List.of(new Coat.Fill(Inks.paint(Ink.of(tint.fill()), box()))),
-                            moved.and(beats.ofTintOver(word.word(), tint))));
-                }
-            }
+        marks.addAll(apart ? lettersApart(fill) : lettersTogether(fill));
+        if (plain) {
+            lines.look().get(Facets.SPOKEN).forEach(spoken -> marks.addAll(copies(spoken, fill)));
+        }
+        look.get(Facets.ACCENTS).stream()
+                .filter(Accent.Strike.class::isInstance)
+                .forEach(strike -> marks.add(strike((Accent.Strike) strike)));
+        return passed(marks);
+    }
+
+    private boolean waves() {
+        return look.get(Facets.ACCENTS).stream().anyMatch(Accent.Wave.class::isInstance);
+    }
+
+    private List<Mark> lettersTogether(Ink fill) {
+        boolean byLetter = fill instanceof Ink.Blend blend && blend.across() == Ink.Across.LETTER && letters.size() > 1;
+        List<Coat> coats = under();
+        if (!byLetter) {
+            coats.add(new Coat.Fill(Inks.paint(fill, across(fill))));
+            return List.of(glyphs(word.shaped().glyphs(), coats, moved(beats.ofColour(word, look))));
+        }
+        List<Mark> marks = new ArrayList<>();
+        if (!coats.isEmpty()) {
+            marks.add(glyphs(word.shaped().glyphs(), coats, moved(Tracks.NONE)));
+        }
+        for (List<Shaped.Glyph> letter : letters) {
+            marks.add(glyphs(letter, List.of(new Coat.Fill(Inks.paint(fill, box(letter)))), moved(Tracks.NONE)));
         }
         return marks;
     }
 
-    private Tracks tracks() {
-        Tracks moved = beats.ofLetters(word.word(), look);
+    /** Every letter by itself, in a group that moves as the word does; what lies under lies under all of them. */
+    private List<Mark> lettersApart(Ink fill) {
+        List<Mark> marks = new ArrayList<>();
+        List<Coat> under = under();
+        for (int i = 0; i < letters.size() && !under.isEmpty(); i++) {
+            marks.add(letter(i, under, Tracks.NONE));
+        }
+        Tracks colour = beats.ofColour(word, look);
+        for (int i = 0; i < letters.size(); i++) {
+            Box box = fill instanceof Ink.Blend blend && blend.across() == Ink.Across.LETTER
+                    ? box(letters.get(i))
+                    : across(fill);
+            marks.add(letter(i, List.of(new Coat.Fill(Inks.paint(fill, box))), colour));
+        }
+        return List.of(Mark.Group.of(pose, marks, moved(Tracks.NONE)));
+    }
+
+    private Mark letter(int i, List<Coat> coats, Tracks colour) {
+        List<Shaped.Glyph> own = letters.get(i);
+        Box box = box(own);
+        Pose middle = Pose.about(hundredth(box.x() + box.width() / 2), hundredth(box.y() + box.height() / 2));
+        Tracks accent = beats.ofLetterAccent(word, look, i);
+        Tracks passes = beats.passing().moves(By.LETTER) ? beats.ofLetter(word, i) : Tracks.NONE;
+        if (!beats.passing().layered(By.LETTER)) {
+            return glyphs(own, coats, middle, accent.and(passes).and(colour));
+        }
+        Box room = box.grown(size);
+        return new Mark.Group(
+                middle,
+                hundredth(room),
+                List.of(glyphs(own, coats, middle, accent.and(colour))),
+                passes,
+                null,
+                List.of());
+    }
+
+    /** Copies of the letters in another fill that come over them. */
+    private List<Mark> copies(Spoken spoken, Ink fill) {
+        boolean over = spoken instanceof Tint && fill instanceof Ink.Blend;
+        if (!over && spoken.moves() != Spoken.Moved.COPY) {
+            return List.of();
+        }
+        String colour = spoken instanceof Tint tint
+                ? tint.fill()
+                : spoken instanceof Stain stain ? stain.fill() : ((Flow) spoken).fill();
+        List<Coat> coats = List.of(new Coat.Fill(Inks.paint(Ink.of(colour), box())));
+        if (spoken instanceof Flow) {
+            return List.of(new Mark.Group(
+                    pose,
+                    hundredth(box().grown(0, size)),
+                    List.of(glyphs(word.shaped().glyphs(), coats, untilted(), Tracks.NONE)),
+                    moved(beats.of(word, spoken)),
+                    null,
+                    List.of()));
+        }
+        Tracks comes = spoken instanceof Tint tint ? beats.ofTintOver(word, tint) : beats.of(word, spoken);
+        return List.of(glyphs(word.shaped().glyphs(), coats, moved(comes)));
+    }
+
+    /** A light behind the letters. */
+    private Mark glow(Accent.Glow glow) {
+        Coat light = new Coat.Cast(
+                glow.colour(),
+                0,
+                0,
+                hundredth(glow.reach() * size / 2),
+                hundredth((look.rim() + glow.reach() / 3) * size));
+        return glyphs(word.shaped().glyphs(), List.of(light), moved(beats.of(word, glow)));
+    }
+
+    private Mark strike(Accent.Strike strike) {
+        double thick = strike.thick() * size;
+        return new Mark.Plate(
+                quarter(word.x() - 0.06 * size),
+                quarter(word.y() - 0.45 * capHeight - thick / 2),
+                quarter(word.width() + 0.12 * size),
+                quarter(thick),
+                quarter(thick / 2),
+                pose,
+                List.of(new Coat.Fill(Inks.paint(Ink.of(strike.fill()), box()))),
+                moved(beats.of(word, strike)));
+    }
+
+    /** With what the voice does to the word, and with how it comes and goes where that needs no picture of its own. */
+    private Tracks moved(Tracks own) {
         double opacity = look.number(Facets.OPACITY);
-        return opacity == 1
-                ? moved
-                : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, opacity, Easing.HOLD)))
-                        .and(moved);
+        Tracks all = opacity == 1
+                ? Tracks.NONE
+                : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, opacity, Easing.HOLD)));
+        all = all.and(beats.ofSpoken(word, look)).and(own);
+        boolean direct = beats.passing().moves(By.WORD) && !beats.passing().layered(By.WORD);
+        return direct ? beats.ofWord(word).and(all) : all;
+    }
+
+    /** In a group of its own where it comes or goes in a way that needs one. */
+    private List<Mark> passed(List<Mark> marks) {
+        if (marks.isEmpty() || !beats.passing().layered(By.WORD)) {
+            return marks;
+        }
+        return List.of(
+                new Mark.Group(untilted(), hundredth(box().grown(size)), marks, beats.ofWord(word), null, List.of()));
+    }
+
+    private Pose untilted() {
+        return Pose.about(pose.pivotX(), pose.pivotY());
     }
 
     /** What lies under the fill: shadows, then outlines, the widest first. */
@@ -142,10 +253,10 @@ final class WordMarks {
         List<Mark.PlacedGlyph> glyphs = word.shaped().glyphs().stream()
                 .map(g -> new Mark.PlacedGlyph(Outlines.swept(g.key(), dx, dy), hundredth(g.x()), hundredth(g.y())))
                 .toList();
-        return mark(glyphs, coats, swept, tracks());
+        return mark(glyphs, coats, swept, pose, moved(Tracks.NONE));
     }
 
-    private Mark underline(Ink fill, Tracks moved) {
+    private Mark underline(Ink fill) {
         List<Coat> coats = under();
         coats.add(new Coat.Fill(Inks.paint(fill, across(fill))));
         return new Mark.Plate(
@@ -156,20 +267,36 @@ final class WordMarks {
                 0,
                 pose,
                 List.copyOf(coats),
-                moved);
+                moved(Tracks.NONE));
     }
 
     private Mark glyphs(List<Shaped.Glyph> glyphs, List<Coat> coats, Tracks tracks) {
+        return glyphs(glyphs, coats, pose, tracks);
+    }
+
+    private Mark glyphs(List<Shaped.Glyph> glyphs, List<Coat> coats, Pose about, Tracks tracks) {
         return mark(
                 glyphs.stream()
                         .map(g -> new Mark.PlacedGlyph(g.key(), hundredth(g.x()), hundredth(g.y())))
                         .toList(),
                 coats,
-                ink(word.shaped().ink()),
+                glyphs.size() == word.shaped().glyphs().size()
+                        ? ink(word.shaped().ink())
+                        : near(glyphs),
+                about,
                 tracks);
     }
 
-    private Mark mark(List<Mark.PlacedGlyph> glyphs, List<Coat> coats, Box bare, Tracks tracks) {
+    /** Where a letter's ink can be: its advance, and an em around it for what reaches over. */
+    private Box near(List<Shaped.Glyph> letter) {
+        Box all = ink(word.shaped().ink());
+        Box own = box(letter).grown(0.6 * size);
+        double left = Math.max(all.x(), own.x());
+        double right = Math.max(left, Math.min(all.right(), own.right()));
+        return Box.ofEdges(left, all.y(), right, all.bottom());
+    }
+
+    private Mark mark(List<Mark.PlacedGlyph> glyphs, List<Coat> coats, Box bare, Pose about, Tracks tracks) {
         Box ink = bare;
         for (Coat coat : coats) {
             ink = ink.union(coat.around(bare));
@@ -179,7 +306,7 @@ final class WordMarks {
                 hundredth(word.x()),
                 hundredth(word.y()),
                 hundredth(size),
-                pose,
+                about,
                 glyphs,
                 List.copyOf(coats),
                 hundredth(ink),
@@ -215,17 +342,5 @@ final class WordMarks {
         double right =
                 letter.stream().mapToDouble(g -> g.x() + g.advance()).max().orElseThrow();
         return new Box(word.x() + left / 1000 * size, word.y() - capHeight, (right - left) / 1000 * size, capHeight);
-    }
-
-    /** A letter and the marks on it. */
-    private List<List<Shaped.Glyph>> clusters() {
-        List<List<Shaped.Glyph>> clusters = new ArrayList<>();
-        for (Shaped.Glyph glyph : word.shaped().glyphs()) {
-            if (clusters.isEmpty() || glyph.advance() > 0) {
-                clusters.add(new ArrayList<>());
-            }
-            clusters.get(clusters.size() - 1).add(glyph);
-        }
-        return clusters;
     }
 }

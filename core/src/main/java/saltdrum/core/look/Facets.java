@@ -10,8 +10,8 @@ import saltdrum.core.look.Choices.Fit;
 import saltdrum.core.look.Choices.Grow;
 import saltdrum.core.look.Choices.Letters;
 import saltdrum.core.look.Facet.Scope;
-import saltdrum.core.motion.Appear;
-import saltdrum.core.motion.Entrance;
+import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Spoken;
 
 /**
@@ -76,16 +76,14 @@ public final class Facets {
     public static final Facet<Fit> FIT =
             cue("fit", "What does not fit", FacetGroup.PLACE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
 
-    public static final Facet<Entrance> ENTRANCE = cue(
-            "entrance",
-            "Entrance",
-            FacetGroup.MOTION,
-            new FacetKind.Value<>(Entrance.class),
-            new Appear(Entrance.Unit.CUE));
+    public static final Facet<Passage> ENTRANCE =
+            cue("entrance", "Coming", FacetGroup.MOTION, new FacetKind.Value<>(Passage.class), Passage.NONE);
     public static final Facet<List<Spoken>> SPOKEN =
             cue("spoken", "While spoken", FacetGroup.MOTION, new FacetKind.Several<>(Spoken.class, 4), List.of());
-    public static final Facet<Double> EXIT_MS =
-            cue("exitMs", "Exit", FacetGroup.MOTION, new FacetKind.Number(0, 2000, 10, "ms"), 0d);
+    public static final Facet<List<Accent>> ACCENTS =
+            word("accents", "When it is said", FacetGroup.MOTION, new FacetKind.Several<>(Accent.class, 4), List.of());
+    public static final Facet<Passage> EXIT =
+            cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Passage.class), Passage.NONE);
 
     public static final List<Facet<?>> ALL = List.of(
             TYPEFACE,
@@ -115,7 +113,8 @@ public final class Facets {
             FIT,
             ENTRANCE,
             SPOKEN,
-            EXIT_MS);
+            ACCENTS,
+            EXIT);
 
     private static final Map<String, Facet<?>> BY_NAME =
             ALL.stream().collect(Collectors.toMap(Facet::name, Function.identity()));

@@ -31,7 +31,7 @@ public final class Patch {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     public static Patch read(Map<String, JsonNode> json) {
         Map<Facet<?>, Object> values = new LinkedHashMap<>();
-        json.forEach((name, value) -> {
+        PatchForms.present(json).forEach((name, value) -> {
             Facet<?> facet = Facets.named(name);
             values.put(facet, facet.kind().read(value, name));
         });

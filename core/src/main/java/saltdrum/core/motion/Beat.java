@@ -9,8 +9,13 @@ package saltdrum.core.motion;
  * @param em size of the plain letters in design pixels
  * @param fill the colour it has at rest; null where that is none
  * @param late it begins later than the cue around it, so that it must be out of sight before
+ * @param leftwards its script is read from right to left
  */
-public record Beat(int fromMs, int toMs, int goneMs, double em, String fill, boolean late) {
+public record Beat(int fromMs, int toMs, int goneMs, double em, String fill, boolean late, boolean leftwards) {
+    public Beat(int fromMs, int toMs, int goneMs, double em, String fill, boolean late) {
+        this(fromMs, toMs, goneMs, em, fill, late, false);
+    }
+
     int lengthMs() {
         return toMs - fromMs;
     }

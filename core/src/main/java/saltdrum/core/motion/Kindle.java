@@ -1,18 +1,23 @@
 package saltdrum.core.motion;
 
-import saltdrum.core.BadInputException;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Is faint before it is spoken, {@code before} opacity 0 to 1, and stays lit after. */
-public record Kindle(double before, int ms) implements Spoken {
+@Says(value = "Faint until it is said", about = "At 0 words that are not said yet are out of sight")
+public record Kindle(
+        @Says("Opacity before") @Within(least = 0, most = 1, step = 0.02) double before,
+        @Says("Takes") @Within(least = 0, most = 2000, step = 10, unit = "ms") int ms)
+        implements Spoken {
+    public static final Kindle BLANK = new Kindle(0.45, 120);
+
     public Kindle {
-        Motion.checkLength(ms);
-        if (!(before >= 0 && before <= 1)) {
-            throw new BadInputException("The opacity before must lie between 0 and 1.");
-        }
+        ValueParts.check(Kindle.class, before, ms);
     }
 
     @Override
@@ -25,6 +30,6 @@ public record Kindle(double before, int ms) implements Spoken {
         return Tracks.of(NumberTrack.of(
                 Property.OPACITY,
                 Motion.key(beat.fromMs(), before, Easing.OUT),
-                Motion.key(beat.fromMs() + ms, 1, Easing.HOLD)));
+                Motion.key(beat.fromMs() + Math.max(1, ms), 1, Easing.HOLD)));
     }
 }

@@ -2,19 +2,25 @@ package saltdrum.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
-import saltdrum.core.BadInputException;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Stands higher (em) and larger (1 is its own size) while spoken. */
-public record Lift(double rise, double scale, int ms) implements Spoken {
+@Says("Swell and rise")
+public record Lift(
+        @Says("Rises by") @Within(least = -2, most = 2, step = 0.01, unit = "em") double rise,
+        @Says("Swells to") @Within(least = 0.2, most = 3, step = 0.01, unit = "×") double scale,
+        @Says("Takes") @Within(least = 0, most = 2000, step = 10, unit = "ms") int ms)
+        implements Spoken {
+    public static final Lift BLANK = new Lift(0.03, 1.08, 90);
+
     public Lift {
-        Motion.checkLength(ms);
-        if (!(Math.abs(rise) <= 2 && scale > 0.2 && scale < 3)) {
-            throw new BadInputException("A lift rises within 2 em and scales between 0.2 and 3.");
-        }
+        ValueParts.check(Lift.class, rise, scale, ms);
     }
 
     @Override
@@ -41,6 +47,6 @@ public record Lift(double rise, double scale, int ms) implements Spoken {
                 Motion.key(beat.fromMs(), rest, Easing.OUT),
                 Motion.key(beat.fromMs() + beat.up(ms), spoken, Easing.HOLD),
                 Motion.key(beat.toMs(), spoken, Easing.IN_OUT),
-                Motion.key(beat.toMs() + ms, rest, Easing.HOLD));
+                Motion.key(beat.toMs() + Math.max(1, ms), rest, Easing.HOLD));
     }
 }

@@ -1,6 +1,7 @@
 package saltdrum.core.motion;
 
-import saltdrum.core.BadInputException;
+import java.util.ArrayList;
+import java.util.List;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.Keyframe;
 import saltdrum.core.track.NumberTrack;
@@ -9,19 +10,43 @@ import saltdrum.core.track.Tracks;
 
 /** One way to move. The same beat gives the same tracks. */
 public interface Motion {
-    int MOST_MS = 2000;
-
     Tracks tracks(Beat beat);
-
-    static void checkLength(int ms) {
-        if (ms < 0 || ms > MOST_MS) {
-            throw new BadInputException("A motion takes 0 to " + MOST_MS + " ms, not " + ms + ".");
-        }
-    }
 
     /** Whole milliseconds and ten thousandths: short to write, and finer than can be seen. */
     static Keyframe key(double t, double value, Easing easing) {
         return new Keyframe(Math.round(t), Math.round(value * 1e4) / 1e4, easing);
+    }
+
+    /** A swing about rest that dies away. @param swings half swings, the first to the side of {@code far} */
+    static List<Keyframe> dying(int fromMs, int ms, double far, int swings) {
+        List<Keyframe> keys = new ArrayList<>();
+        keys.add(key(fromMs, 0, Easing.OUT));
+        for (int i = 0; i < swings; i++) {
+            double left = 1 - (double) i / swings;
+            keys.add(key(fromMs + ms * (i + 0.5) / swings, far * left * left * (i % 2 == 0 ? 1 : -1), Easing.IN_OUT));
+        }
+        keys.add(key(fromMs + ms, 0, Easing.HOLD));
+        return keys;
+    }
+
+    /** What happens between two times, the other way round. */
+    static Tracks mirrored(Tracks tracks, double fromMs, double toMs) {
+        return new Tracks(
+                tracks.numbers().stream()
+                        .map(track -> mirrored(track, fromMs + toMs))
+                        .toList(),
+                List.of());
+    }
+
+    private static NumberTrack mirrored(NumberTrack track, double sum) {
+        List<Keyframe> keys = new ArrayList<>();
+        for (int i = track.keys().size() - 1; i >= 0; i--) {
+            Easing easing =
+                    i == 0 ? Easing.HOLD : track.keys().get(i - 1).easing().mirrored();
+            keys.add(new Keyframe(
+                    sum - track.keys().get(i).t(), track.keys().get(i).value(), easing));
+        }
+        return new NumberTrack(track.property(), keys);
     }
 
     static NumberTrack appear(int fromMs) {

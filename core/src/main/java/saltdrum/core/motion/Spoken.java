@@ -2,16 +2,25 @@ package saltdrum.core.motion;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import saltdrum.core.parts.Says;
 
-/** What a word does while it is spoken. */
+/** What a word does while it is spoken, and what the others do meanwhile. */
+@Says("Behaviour")
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Tint.class, name = "tint"),
-    @JsonSubTypes.Type(value = Lift.class, name = "lift"),
-    @JsonSubTypes.Type(value = Kindle.class, name = "kindle"),
+    @JsonSubTypes.Type(value = Stain.class, name = "stain"),
+    @JsonSubTypes.Type(value = Flow.class, name = "flow"),
     @JsonSubTypes.Type(value = Sweep.class, name = "sweep"),
+    @JsonSubTypes.Type(value = Pad.class, name = "pad"),
+    @JsonSubTypes.Type(value = Travel.class, name = "travel"),
+    @JsonSubTypes.Type(value = Stroke.class, name = "stroke"),
+    @JsonSubTypes.Type(value = Lift.class, name = "lift"),
+    @JsonSubTypes.Type(value = Hop.class, name = "hop"),
+    @JsonSubTypes.Type(value = Kindle.class, name = "kindle"),
+    @JsonSubTypes.Type(value = Dim.class, name = "dim"),
 })
-public sealed interface Spoken extends Motion permits Tint, Lift, Kindle, Sweep {
+public sealed interface Spoken extends Motion permits Tint, Stain, Flow, Spoken.Plated, Lift, Hop, Kindle, Dim {
     /** What of a word it moves. */
     Moved moves();
 
@@ -20,9 +29,27 @@ public sealed interface Spoken extends Motion permits Tint, Lift, Kindle, Sweep 
         LETTERS,
         /** The letters of words in the plain voice; an emphasised word keeps its own colour. */
         PLAIN_LETTERS,
+        /** A copy of the letters in another fill, over those of words in the plain voice. */
+        COPY,
         /** A plate of its own under the word. */
         PLATE,
+        /** One plate for all words of a cue. */
+        ONE_PLATE,
         /** The letters, from their lead-in before the sound. */
         LETTERS_EARLY
+    }
+
+    /** One that draws a plate: where its edges are, in em of the cue, from the baseline upwards. */
+    sealed interface Plated extends Spoken permits Sweep, Pad, Travel, Stroke {
+        String fill();
+
+        double padX();
+
+        double top();
+
+        /** Below the baseline where it is negative. */
+        double bottom();
+
+        double radius();
     }
 }

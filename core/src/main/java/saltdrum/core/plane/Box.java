@@ -16,6 +16,10 @@ public record Box(double x, double y, double width, double height) {
         return y + height;
     }
 
+    public Box grown(double across, double down) {
+        return new Box(x - across, y - down, width + 2 * across, height + 2 * down);
+    }
+
     public Box grown(double by) {
         return new Box(x - by, y - by, width + 2 * by, height + 2 * by);
     }

@@ -2,6 +2,8 @@ package saltdrum.core.style;
 
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.look.FacetGroup;
+import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.Patch;
 import saltdrum.core.word.Word;
@@ -42,6 +44,23 @@ public record Style(String name, String about, Patch look, List<Voice> emphasis)
         return emphasisRole == 0 || emphasis.isEmpty()
                 ? Patch.NONE
                 : emphasis.get(Math.min(emphasisRole, emphasis.size()) - 1).look();
+    }
+
+    /** Whether it says only how captions move, and so goes with any look. */
+    public boolean isMotion() {
+        return emphasis.isEmpty()
+                && !look.isEmpty()
+                && look.facets().stream().allMatch(facet -> facet.group() == FacetGroup.MOTION);
+    }
+
+    /** What of a look is its motion, kept by itself. */
+    public static Style motion(String name, String about, Look look) {
+        Patch motion = Patch.NONE
+                .with(Facets.ENTRANCE, look.get(Facets.ENTRANCE))
+                .with(Facets.SPOKEN, look.get(Facets.SPOKEN))
+                .with(Facets.ACCENTS, look.get(Facets.ACCENTS))
+                .with(Facets.EXIT, look.get(Facets.EXIT));
+        return new Style(name, about, motion, List.of());
     }
 
     public Style named(String newName, String newAbout) {

@@ -4,8 +4,12 @@ import saltdrum.core.stored.StoredForm;
 
 /** Reads and writes styles as JSON; the ones that ship are files of the same kind. */
 public final class StyleFile {
-    public static final StoredForm<Style> FORM =
-            StoredForm.of("style", Style.class, StyleForms::entrancesHaveWhatTheyNeed, StyleForms::looksAreFacets);
+    public static final StoredForm<Style> FORM = StoredForm.of(
+            "style",
+            Style.class,
+            StyleForms::entrancesHaveWhatTheyNeed,
+            StyleForms::looksAreFacets,
+            StyleForms::motionsArePassages);
 
     private StyleFile() {}
 

@@ -71,6 +71,9 @@ public final class StyleForms {
         style.set("emphasis", voices);
     }
 
+    /** From form 3: four entrances had fields of their own; every patch is brought up to date where it is read. */
+    public static void motionsArePassages(ObjectNode style) {}
+
     private static ObjectNode voice(ObjectNode voice) {
         ObjectNode look = JSON.objectNode();
         face(look, voice.get("face"));

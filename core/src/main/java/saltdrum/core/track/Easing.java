@@ -22,6 +22,11 @@ public sealed interface Easing {
     /** Progress of the value, 0 at {@code x <= 0} and 1 at {@code x >= 1}. */
     double at(double x);
 
+    /** The same way back: a curve turned by half a turn. */
+    default Easing mirrored() {
+        return this;
+    }
+
     @JsonValue
     Object written();
 
@@ -89,6 +94,11 @@ public sealed interface Easing {
                 }
             }
             return curve(y1, y2, (low + high) / 2);
+        }
+
+        @Override
+        public Easing mirrored() {
+            return new Bezier(1 - x2, 1 - y2, 1 - x1, 1 - y1);
         }
 
         private static double curve(double a, double b, double t) {

@@ -11,8 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.ShrinkingMode;
 import saltdrum.core.edit.EditDice.Throw;
-import saltdrum.core.motion.Entrance;
-import saltdrum.core.motion.Spoken;
+import saltdrum.core.motion.Accent;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
 import saltdrum.core.scene.Mark;
@@ -35,7 +34,7 @@ class RandomEditsTest {
     /** What JSON names and what the compiler permits are two lists; this says when they disagree. */
     @Example
     void jsonKnowsEveryKind() {
-        for (Class<?> closed : List.of(Edit.class, Mark.class, Coat.class, Paint.class, Entrance.class, Spoken.class)) {
+        for (Class<?> closed : List.of(Edit.class, Mark.class, Coat.class, Paint.class, Accent.class)) {
             assertThat(closed.getAnnotation(JsonSubTypes.class).value())
                     .extracting(JsonSubTypes.Type::value)
                     .containsExactlyInAnyOrder(closed.getPermittedSubclasses());

@@ -9,6 +9,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
+import saltdrum.core.motion.By;
+import saltdrum.core.motion.Order;
+import saltdrum.core.motion.Passage;
+import saltdrum.core.motion.Way;
 
 class PatchTest {
     private static Patch read(String json) {
@@ -78,12 +82,25 @@ class PatchTest {
                 "{\"outlines\": {}} | outlines",
                 "{\"outlines\": [1]} | outlines",
                 "{\"typeface\": \"\"} | typeface",
-                "{\"entrance\": {\"kind\": \"POP\", \"unit\": \"WORD\", \"ms\": 90000, \"amount\": 0}} | 2000",
+                "{\"entrance\": {\"way\": \"POP\", \"by\": \"WORD\", \"order\": \"VOICE\", \"stagger\": 0, \"ms\": 90000, \"strength\": 1, \"curve\": \"linear\"}} | 2000",
                 "{\"plates\": [{\"behind\": \"WORD\"}]} | plate",
             })
     void whatCannotBeIsSaidInASentence(String json, String names) {
         assertThatThrownBy(() -> read(json))
                 .isInstanceOf(BadInputException.class)
                 .hasMessageContaining(names);
+    }
+
+    /** As style form 3 had them. */
+    @Test
+    void motionsOfTheFormBeforeAreRead() {
+        Patch pop = read(
+                "{\"entrance\": {\"kind\": \"POP\", \"unit\": \"WORD\", \"ms\": 170, \"amount\": 0.07}, \"exitMs\": 120}");
+        assertThat(pop.get(Facets.ENTRANCE))
+                .isEqualTo(new Passage(Way.POP, By.WORD, Order.VOICE, 0, 170, 1, "ease-out"));
+        assertThat(pop.get(Facets.EXIT)).isEqualTo(Passage.of(Way.FADE, By.CUE, Order.FORWARD, 120));
+        Patch none = read("{\"entrance\": {\"kind\": \"NONE\", \"unit\": \"CUE\"}, \"exitMs\": 0}");
+        assertThat(none.get(Facets.ENTRANCE).nothing()).isTrue();
+        assertThat(none.get(Facets.EXIT).nothing()).isTrue();
     }
 }

@@ -2,27 +2,31 @@ package saltdrum.core.motion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Pose;
+import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 class MotionTest {
     private static final Beat WORD = new Beat(1000, 1600, 4000, 100, "#ffffff", true);
-    private static final Beat CUE = new Beat(1000, 4000, 4000, 100, null, false);
-
-    private static MarkState at(Motion motion, Beat beat, double t) {
-        return at(motion.tracks(beat), t);
-    }
+    private static final Stay LATE = new Stay(1000, 200, true, 100, 3, false);
+    private static final Stay AT_ONCE = new Stay(1000, 200, false, 100, 0, false);
 
     private static MarkState at(Tracks tracks, double t) {
         return MarkState.of(
@@ -31,96 +35,199 @@ class MotionTest {
                 t);
     }
 
-    static List<Motion> all() {
-        return List.of(
-                new Appear(Entrance.Unit.WORD),
-                new Pop(Entrance.Unit.WORD, 170, 0.07),
-                new Rise(Entrance.Unit.WORD, 220, 0.28),
-                new Fade(Entrance.Unit.WORD, 130),
-                new Tint("#ff6b4a", 90),
-                new Lift(0.03, 1.05, 90),
-                new Kindle(0.5, 120),
-                new Sweep("#9fd6cb", 0.1, 0.3, -0.1, 0.1, 140));
+    private static Passage passage(Way way) {
+        return Passage.of(way, By.WORD, Order.VOICE, 200);
     }
 
-    /** A motion that ended elsewhere than at rest would leave a word askew for the rest of its cue. */
+    static Stream<Spoken> behaviours() {
+        return ValueParts.kinds(Spoken.class).stream().map(kind -> Json.read(kind.blank(), Spoken.class, "blank"));
+    }
+
+    static Stream<Accent> accents() {
+        return ValueParts.kinds(Accent.class).stream().map(kind -> Json.read(kind.blank(), Accent.class, "blank"));
+    }
+
+    private static void assertAtRest(MarkState state) {
+        for (Property property : Property.values()) {
+            assertThat(state.get(property)).as("%s", property).isEqualTo(property.rest());
+        }
+    }
+
+    /** A way that ended elsewhere than at rest would leave a word askew for the rest of its cue. */
     @ParameterizedTest
-    @MethodSource("all")
-    void everyMotionButTheSweepEndsAtRest(Motion motion) {
-        MarkState after = at(motion, WORD, 3900);
-        assertThat(after.opacity()).isEqualTo(motion instanceof Sweep ? 0 : 1);
+    @EnumSource(Way.class)
+    void everyWayLeadsToRestFromOutOfSight(Way way) {
+        Tracks in = passage(way).in(LATE);
+        assertThat(at(in, 990).opacity() == 0 || at(in, 990).get(Property.INSET_RIGHT) == 1)
+                .isTrue();
+        assertAtRest(at(in, 1200));
+        assertAtRest(at(in, 3000));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void goingIsComingBackwards(Way way) {
+        Tracks in = passage(way).in(LATE);
+        Tracks out = passage(way).out(LATE);
+        assertAtRest(at(out, 990));
+        for (int t = 1; t < 200; t += 13) {
+            for (Property property : Property.values()) {
+                assertThat(at(out, 1200 - t).get(property))
+                        .as("%s after %s ms", property, t)
+                        .isCloseTo(at(in, 1000 + t).get(property), within(1e-6));
+            }
+        }
+        assertThat(at(out, 1202).opacity()).isZero();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void theSameStayGivesTheSameTracks(Way way) {
+        assertThat(passage(way).in(LATE)).isEqualTo(passage(way).in(LATE));
+    }
+
+    /** 0.97 of full size, 1.07, 1: common practice, no source. */
+    @Test
+    void aPopSwellsPastFullSize() {
+        Tracks pop = passage(Way.POP).in(AT_ONCE);
+        assertThat(at(pop, 1000).scale()).isEqualTo(0.97);
+        assertThat(at(pop, 1090).scale()).isEqualTo(1.07);
+        assertThat(at(pop, 1200).scale()).isEqualTo(1);
+        assertThat(at(pop, 1000).opacity()).isEqualTo(1);
+    }
+
+    @Test
+    void strengthScalesAWay() {
+        Passage strong = new Passage(Way.RISE, By.CUE, Order.FORWARD, 0, 200, 2, "ease-out");
+        assertThat(at(strong.in(AT_ONCE), 1000).y()).isEqualTo(60);
+    }
+
+    @Test
+    void whatIsScatteredIsScatteredDifferentlyButAlwaysTheSame() {
+        Passage scatter = passage(Way.SCATTER);
+        double one = at(scatter.in(LATE), 1000).x();
+        double other =
+                at(scatter.in(new Stay(1000, 200, true, 100, 4, false)), 1000).x();
+        assertThat(one).isNotEqualTo(other);
+        assertThat(at(scatter.in(LATE), 1000).x()).isEqualTo(one);
+    }
+
+    @Test
+    void aWipeRunsTheWayTheScriptDoes() {
+        Tracks leftwards = passage(Way.WIPE).in(new Stay(1000, 200, true, 100, 0, true));
+        assertThat(at(leftwards, 1001).get(Property.INSET_LEFT)).isGreaterThan(0.9);
+        assertThat(at(leftwards, 1001).get(Property.INSET_RIGHT)).isZero();
+    }
+
+    @Test
+    void ordersAreRanks() {
+        assertThat(Order.FORWARD.ranks(4)).containsExactly(0, 1, 2, 3);
+        assertThat(Order.BACKWARD.ranks(4)).containsExactly(3, 2, 1, 0);
+        assertThat(Order.MIDDLE.ranks(5)).containsExactly(2, 1, 0, 1, 2);
+        assertThat(Order.MIDDLE.ranks(4)).containsExactly(1, 0, 0, 1);
+        assertThat(Order.RANDOM.ranks(20)).containsExactlyInAnyOrder(Order.FORWARD.ranks(20));
+        assertThat(Order.RANDOM.ranks(20)).isEqualTo(Order.RANDOM.ranks(20)).isNotEqualTo(Order.FORWARD.ranks(20));
+    }
+
+    @ParameterizedTest
+    @MethodSource("behaviours")
+    void behavioursLeaveLettersAtRestOrWhereTheySayTheyDo(Spoken spoken) {
+        MarkState after = at(spoken.tracks(WORD), 3900);
+        double opacity =
+                spoken instanceof Dim dim ? dim.others() : spoken instanceof Sweep || spoken instanceof Pad ? 0 : 1;
+        assertThat(after.opacity()).isEqualTo(opacity);
         assertThat(after.scale()).isEqualTo(1);
         assertThat(after.y()).isZero();
+        assertThat(after.x()).isZero();
         assertThat(after.fill()).isIn(null, "#ffffff", "#ffffffff");
     }
 
     @ParameterizedTest
-    @MethodSource("all")
-    void theSameBeatGivesTheSameTracks(Motion motion) {
-        assertThat(motion.tracks(WORD)).isEqualTo(motion.tracks(WORD));
-    }
-
-    @Test
-    void aWordThatComesLaterThanItsCueIsOutOfSightBefore() {
-        for (Motion motion : all().subList(0, 4)) {
-            assertThat(at(motion, WORD, 990).opacity()).as("%s", motion).isZero();
+    @MethodSource("accents")
+    void accentsBeginAndEndAtRest(Accent accent) {
+        Tracks tracks = accent.tracks(WORD);
+        double light = accent instanceof Accent.Glow ? 0 : 1;
+        double drawn = accent instanceof Accent.Strike ? 0 : 1;
+        for (double t : new double[] {900, 3900}) {
+            MarkState state = at(tracks, t);
+            assertThat(state.scale()).isEqualTo(1);
+            assertThat(state.x()).isZero();
+            assertThat(state.y()).isZero();
+            assertThat(state.rotation()).isZero();
+            assertThat(state.opacity()).isEqualTo(light);
         }
-        assertThat(at(new Pop(Entrance.Unit.CUE, 170, 0.07), CUE, 1000).opacity())
-                .isEqualTo(1);
-    }
-
-    @Test
-    void aPopSwellsPastFullSize() {
-        Pop pop = new Pop(Entrance.Unit.WORD, 200, 0.1);
-        assertThat(at(pop, WORD, 1000).scale()).isCloseTo(1 - 0.043, org.assertj.core.data.Offset.offset(1e-4));
-        assertThat(at(pop, WORD, 1090).scale()).isCloseTo(1.1, org.assertj.core.data.Offset.offset(1e-4));
-        assertThat(at(pop, WORD, 1200).scale()).isEqualTo(1);
-    }
-
-    @Test
-    void aWayInTakesTwoThirdsOfAShortCueAtMost() {
-        Beat hasty = new Beat(1000, 1150, 1150, 100, null, false);
-        Fade fade = new Fade(Entrance.Unit.CUE, 500);
-        assertThat(at(fade, hasty, 1050).opacity()).isBetween(0.3, 0.9);
-        assertThat(at(fade, hasty, 1100).opacity()).isEqualTo(1);
+        assertThat(at(tracks, 900).extent()).isEqualTo(drawn);
+        assertThat(at(tracks, 1100)).isNotEqualTo(at(tracks, 3900));
     }
 
     @Test
     void aTintIsThereWhileTheWordIsSaid() {
-        Tint tint = new Tint("#ff6b4a", 100);
-        assertThat(at(tint, WORD, 1000).fill()).isEqualTo("#ffffff");
-        assertThat(at(tint, WORD, 1300).fill()).isEqualTo("#ff6b4aff");
-        assertThat(at(tint, WORD, 1700).fill()).isEqualTo("#ffffff");
+        Tracks tint = new Tint("#ff6b4a", 100).tracks(WORD);
+        assertThat(at(tint, 1000).fill()).isEqualTo("#ffffff");
+        assertThat(at(tint, 1300).fill()).isEqualTo("#ff6b4aff");
+        assertThat(at(tint, 1700).fill()).isEqualTo("#ffffff");
     }
 
     @Test
     void aLiftIsInEmsAndUpwards() {
-        assertThat(at(new Lift(0.2, 1, 90), WORD, 1400).y()).isEqualTo(-20);
+        assertThat(at(new Lift(0.2, 1, 90).tracks(WORD), 1400).y()).isEqualTo(-20);
     }
 
     @Test
-    void fadingAwayTakesAThirdAtMost() {
-        FadeOut out = new FadeOut(2000);
-        assertThat(at(out, CUE, 2999).opacity()).isEqualTo(1);
-        assertThat(at(out, CUE, 3500).opacity()).isBetween(0.3, 0.9);
-        assertThat(at(out, CUE, 4000).opacity()).isZero();
-        assertThat(new FadeOut(0).tracks(CUE).nothing()).isTrue();
+    void aColourRunsThroughAtTheVoicesPace() {
+        Tracks flow = new Flow("#00ff00").tracks(WORD);
+        assertThat(at(flow, 1000).get(Property.INSET_RIGHT)).isEqualTo(1);
+        assertThat(at(flow, 1300).get(Property.INSET_RIGHT)).isCloseTo(0.5, within(1e-9));
+        assertThat(at(flow, 1600).get(Property.INSET_RIGHT)).isZero();
+    }
+
+    @Test
+    void aPlateThatTravelsIsAtEachWordWhenItIsSaid() {
+        Travel travel = new Travel("#ff6b4a", 0, 1, 0, 0, 100);
+        List<Travel.Stop> stops = List.of(
+                new Travel.Stop(new Box(100, 500, 200, 80), 1000),
+                new Travel.Stop(new Box(340, 500, 100, 80), 1500),
+                new Travel.Stop(new Box(100, 600, 400, 80), 1520));
+        Tracks tracks = travel.along(stops, 400);
+        assertThat(at(tracks, 1200).x()).isZero();
+        assertThat(at(tracks, 1200).extent()).isEqualTo(0.5);
+        assertThat(at(tracks, 3000).x()).isZero();
+        assertThat(at(tracks, 3000).y()).isEqualTo(100);
+        assertThat(at(tracks, 3000).extent()).isEqualTo(1);
     }
 
     @Test
     void motionsAreReadAsTheyWereWritten() {
-        for (Motion motion : all()) {
-            Class<? extends Motion> kind = motion instanceof Entrance ? Entrance.class : Spoken.class;
-            assertThat((Object) Json.read(Json.write(motion), kind, "motion")).isEqualTo(motion);
-        }
+        behaviours().forEach(spoken -> assertThat(Json.read(Json.write(spoken), Spoken.class, "motion"))
+                .isEqualTo(spoken));
+        accents().forEach(accent -> assertThat(Json.read(Json.write(accent), Accent.class, "motion"))
+                .isEqualTo(accent));
+        Passage passage = passage(Way.SWING);
+        assertThat(Json.read(Json.write(passage), Passage.class, "motion")).isEqualTo(passage);
     }
 
     @Test
     void whatIsOutOfRangeIsRefused() {
-        assertThatThrownBy(() -> new Kindle(1.5, 10)).isInstanceOf(BadInputException.class);
-        assertThatThrownBy(() -> new Lift(0, 1, 2001))
-                .isInstanceOf(BadInputException.class)
-                .hasMessageContaining("2001");
-        assertThatThrownBy(() -> new Rise(null, 10, 0)).isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new Kindle(1.5, 10)).hasMessageContaining("“Opacity before”");
+        assertThatThrownBy(() -> new Lift(0, 1, 2001)).hasMessageContaining("2001");
+        assertThatThrownBy(() -> new Lift(Double.NaN, 1, 20)).isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new Passage(Way.POP, By.WORD, Order.VOICE, 3_600_000, 200, 1, "linear"))
+                .hasMessageContaining("“One after another” is a number from 0 to 1000");
+        assertThatThrownBy(() -> Json.read("{\"kind\":\"moonwalk\"}", Spoken.class, "motion"))
+                .isInstanceOf(BadInputException.class);
+    }
+
+    /** The same places at the same times, whatever the frame rate: states depend on the time alone. */
+    @ParameterizedTest
+    @ValueSource(doubles = {24, 25, 29.97, 30, 50, 60})
+    void everyFrameRatePassesTheSamePlaces(double rate) {
+        Tracks tracks = passage(Way.SWING).in(LATE).and(new Hop(0.3, 400).tracks(WORD));
+        MarkState[] passed = new MarkState[30];
+        for (int frame = 0; frame < passed.length; frame++) {
+            passed[frame] = at(tracks, 1000 + frame * 1000 / rate);
+        }
+        for (int frame = passed.length - 1; frame >= 0; frame--) {
+            assertThat(at(tracks, 1000 + frame * 1000 / rate)).isEqualTo(passed[frame]);
+        }
     }
 }

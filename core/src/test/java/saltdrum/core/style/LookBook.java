@@ -2,6 +2,7 @@ package saltdrum.core.style;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.Json;
 import saltdrum.core.look.Axis;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Backing.Behind;
@@ -16,11 +17,16 @@ import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Rim;
 import saltdrum.core.look.Shade;
-import saltdrum.core.motion.Entrance;
-import saltdrum.core.motion.Fade;
+import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.By;
+import saltdrum.core.motion.Order;
+import saltdrum.core.motion.Passage;
+import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Tint;
+import saltdrum.core.motion.Way;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Stop;
+import saltdrum.core.parts.ValueParts;
 
 /** One style a thing that can be settled: what stands in no page of it cannot be done. */
 public final class LookBook {
@@ -37,15 +43,52 @@ public final class LookBook {
         plates();
         place();
         page(
-                "motion",
-                BASE.with(Facets.ENTRANCE, new Fade(Entrance.Unit.CUE, 200)).with(Facets.EXIT_MS, 200d));
-        page(
                 "tint over a blend",
                 blend(Ink.Across.WORD, false, 90).with(Facets.SPOKEN, List.of(new Tint("#00ffcc", 80))));
+        motion();
     }
 
     public static List<Style> pages() {
         return List.copyOf(new LookBook().pages);
+    }
+
+    /** A page for each way, what moves, order, behaviour and accent: one that is new has its page by being there. */
+    private void motion() {
+        Patch coated = BASE.with(Facets.OUTLINES, List.of(rim(0.06, "#102030")));
+        for (Way way : Way.values()) {
+            page(
+                    "comes and goes: " + way,
+                    coated.with(Facets.ENTRANCE, passage(way, By.WORD, Order.VOICE))
+                            .with(Facets.EXIT, passage(way, By.CUE, Order.FORWARD)));
+            page("by letter: " + way, coated.with(Facets.ENTRANCE, passage(way, By.LETTER, Order.FORWARD)));
+        }
+        for (By by : By.values()) {
+            page("goes by " + by, coated.with(Facets.EXIT, passage(Way.DROP, by, Order.BACKWARD)));
+        }
+        for (Order order : Order.values()) {
+            page("in order " + order, coated.with(Facets.ENTRANCE, passage(Way.RISE, By.LETTER, order)));
+        }
+        page(
+                "a spring",
+                coated.with(
+                        Facets.ENTRANCE, new Passage(Way.SWING, By.LINE, Order.FORWARD, 80, 500, 1, "spring(0.6)")));
+        for (Spoken spoken : blanks(Spoken.class)) {
+            page("while spoken: " + spoken.getClass().getSimpleName(), coated.with(Facets.SPOKEN, List.of(spoken)));
+        }
+        for (Accent accent : blanks(Accent.class)) {
+            page("accent: " + accent.getClass().getSimpleName(), coated.with(Facets.ACCENTS, List.of(accent)));
+        }
+    }
+
+    private static Passage passage(Way way, By by, Order order) {
+        return new Passage(way, by, order, 30, 240, 1, "ease-out");
+    }
+
+    /** What a new one of each kind is. */
+    private static <T> List<T> blanks(Class<T> type) {
+        return ValueParts.kinds(type).stream()
+                .map(kind -> Json.read(kind.blank(), type, "blank"))
+                .toList();
     }
 
     private void type() {

@@ -15,7 +15,7 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Shade;
-import saltdrum.core.motion.Entrance;
+import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
@@ -86,7 +86,7 @@ class OpenApiSettings {
             name(api, Mark.class);
             name(api, Coat.class);
             name(api, Paint.class);
-            name(api, Entrance.class);
+            name(api, Accent.class);
             name(api, Spoken.class);
             name(api, Ink.class);
             name(api, Shade.class);

@@ -12,7 +12,7 @@ interface StyleMapper {
             """
             select s.id, s.name, v.style::text as style, v.version,
               (select max(version) from style_version where style_id = s.id) as newest,
-              s.shipped, s.put_away is not null as put_away
+              s.shipped, s.put_away is not null as put_away, s.motion
             from style s join style_version v on v.style_id = s.id
             """;
 
@@ -20,10 +20,10 @@ interface StyleMapper {
     @Select(
             ROW
                     + """
-            where s.put_away is null and v.version = (select max(version) from style_version where style_id = s.id)
+            where s.put_away is null and s.motion = #{motion} and v.version = (select max(version) from style_version where style_id = s.id)
             order by s.place, s.id
             """)
-    List<StyleRow> newest();
+    List<StyleRow> newest(boolean motion);
 
     /** By its name, or by one it had; version 0 for the newest. A name in use wins over one of the past. */
     @Select(
@@ -41,18 +41,18 @@ interface StyleMapper {
 
     @Insert(
             """
-            insert into style (name, place, shipped) values (#{name}, #{place}, true)
+            insert into style (name, place, shipped, motion) values (#{name}, #{place}, true, #{motion})
             on conflict (name) do update set place = excluded.place, shipped = true
             """)
-    void ship(String name, int place);
+    void ship(String name, int place, boolean motion);
 
     /** After all others in the strip; one of that name that was put away comes back. */
     @Insert(
             """
-            insert into style (name, place) select #{name}, coalesce(max(place), 0) + 1 from style
+            insert into style (name, place, motion) select #{name}, coalesce(max(place), 0) + 1, #{motion} from style
             on conflict (name) do update set put_away = null
             """)
-    void add(String name);
+    void add(String name, boolean motion);
 
     /** Tracks that took whatever was newest stay with what that is now. */
     @Update(
@@ -106,7 +106,8 @@ interface StyleMapper {
     @Update("update style set used_at = clock_timestamp() where name = #{name}")
     void used(String name);
 
-    @Select("select name from style where used_at is not null and put_away is null order by used_at desc limit 1")
+    @Select(
+            "select name from style where used_at is not null and put_away is null and not motion order by used_at desc limit 1")
     String lastUsed();
 
     @Update("update style set put_away = case when #{away} then now() end where id = #{id}")

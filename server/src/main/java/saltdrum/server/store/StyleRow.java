@@ -7,5 +7,7 @@ import saltdrum.core.style.Style;
  *
  * @param newest number of its newest version
  * @param putAway it is found by tracks that use it, and stands in no strip
+ * @param motion it says only how captions move
  */
-public record StyleRow(long id, String name, Style style, int version, int newest, boolean shipped, boolean putAway) {}
+public record StyleRow(
+        long id, String name, Style style, int version, int newest, boolean shipped, boolean putAway, boolean motion) {}

@@ -24,9 +24,14 @@ public class StyleStore implements StyleShelf {
     /** Those that ship with this version of the application are put on the shelf, or a version of them more. */
     @PostConstruct
     void ship() {
-        List<Style> shipped = new ShippedStyles().all();
+        ShippedStyles shipped = new ShippedStyles();
+        ship(shipped.all(), false);
+        ship(shipped.motions(), true);
+    }
+
+    private void ship(List<Style> shipped, boolean motion) {
         for (int i = 0; i < shipped.size(); i++) {
-            mapper.ship(shipped.get(i).name(), i);
+            mapper.ship(shipped.get(i).name(), i, motion);
             keep(shipped.get(i));
         }
     }
@@ -44,7 +49,12 @@ public class StyleStore implements StyleShelf {
     }
 
     public List<StyleRow> listed() {
-        return mapper.newest();
+        return mapper.newest(false);
+    }
+
+    /** Those that say only how captions move. */
+    public List<StyleRow> motions() {
+        return mapper.newest(true);
     }
 
     @Override
@@ -97,12 +107,16 @@ public class StyleStore implements StyleShelf {
     public StyleRow save(Style style, boolean over) {
         StyleRow there = mapper.find(style.name(), 0);
         boolean named = there != null && there.name().equalsIgnoreCase(style.name());
+        if (named && there.motion() != style.isMotion()) {
+            throw new BadInputException("“" + there.name() + "” is the name of a "
+                    + (there.motion() ? "motion" : "style") + " already. Choose another name.");
+        }
         if (named && !there.putAway() && !over) {
-            throw new BadInputException("There is a style “" + there.name()
+            throw new BadInputException("There is a " + (there.motion() ? "motion" : "style") + " “" + there.name()
                     + "” already. Choose another name, or keep this as a version more of it.");
         }
         Style kept = named ? style.named(there.name(), style.about()) : style;
-        mapper.add(kept.name());
+        mapper.add(kept.name(), kept.isMotion());
         keep(kept);
         return row(kept.name(), 0);
     }

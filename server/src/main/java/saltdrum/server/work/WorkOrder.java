@@ -28,7 +28,8 @@ public sealed interface WorkOrder {
             "work order",
             WorkOrder.class,
             order -> inStyle(order, StyleForms::entrancesHaveWhatTheyNeed),
-            order -> inStyle(order, StyleForms::looksAreFacets));
+            order -> inStyle(order, StyleForms::looksAreFacets),
+            order -> inStyle(order, StyleForms::motionsArePassages));
 
     private static void inStyle(ObjectNode order, StoredForm.Step step) {
         if (order.path("style") instanceof ObjectNode style) {

@@ -11,3 +11,6 @@ create table font (
 
 -- A clip that is new starts with the style that was used last, where its client has none of its own.
 alter table style add column used_at timestamptz;
+
+-- A style that says only how captions move is a motion, and stands in a strip of its own.
+alter table style add column motion boolean not null default false;

@@ -1,0 +1,168 @@
+package saltdrum.core.motion;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import saltdrum.core.colour.Colours;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
+import saltdrum.core.track.Easing;
+import saltdrum.core.track.Keyframe;
+import saltdrum.core.track.NumberTrack;
+import saltdrum.core.track.Property;
+import saltdrum.core.track.Tracks;
+
+/** What an emphasised word does when it is said. Each begins with the word and ends at rest. */
+@Says("Accent")
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Accent.Punch.class, name = "punch"),
+    @JsonSubTypes.Type(value = Accent.Shake.class, name = "shake"),
+    @JsonSubTypes.Type(value = Accent.Wave.class, name = "wave"),
+    @JsonSubTypes.Type(value = Accent.Glow.class, name = "glow"),
+    @JsonSubTypes.Type(value = Accent.Settle.class, name = "settle"),
+    @JsonSubTypes.Type(value = Accent.Strike.class, name = "strike"),
+})
+public sealed interface Accent extends Motion {
+    /** Swells at once and comes back. */
+    @Says("Punch")
+    record Punch(
+            @Says("Swells by") @Within(least = 0, most = 2, step = 0.01, unit = "×") double by,
+            @Says("Takes") @Within(least = 20, most = 2000, step = 10, unit = "ms") int ms)
+            implements Accent {
+        public static final Punch BLANK = new Punch(0.22, 260);
+
+        public Punch {
+            ValueParts.check(Punch.class, by, ms);
+        }
+
+        @Override
+        public Tracks tracks(Beat beat) {
+            return Tracks.of(NumberTrack.of(
+                    Property.SCALE,
+                    Motion.key(beat.fromMs(), 1, Easing.OUT),
+                    Motion.key(beat.fromMs() + 0.3 * ms, 1 + by, Easing.IN_OUT),
+                    Motion.key(beat.fromMs() + ms, 1, Easing.HOLD)));
+        }
+    }
+
+    /** Shakes from side to side, less and less. */
+    @Says("Shake")
+    record Shake(
+            @Says("How far") @Within(least = 0, most = 0.5, step = 0.005, unit = "em") double far,
+            @Says("Takes") @Within(least = 80, most = 2000, step = 10, unit = "ms") int ms)
+            implements Accent {
+        public static final Shake BLANK = new Shake(0.06, 420);
+
+        /** Half swings. */
+        private static final int SWINGS = 8;
+
+        public Shake {
+            ValueParts.check(Shake.class, far, ms);
+        }
+
+        @Override
+        public Tracks tracks(Beat beat) {
+            return Tracks.of(new NumberTrack(Property.X, Motion.dying(beat.fromMs(), ms, far * beat.em(), SWINGS)));
+        }
+    }
+
+    /** A wave runs through the letters; of a joined script the word hops. */
+    @Says("Wave through the letters")
+    record Wave(
+            @Says("How high") @Within(least = 0, most = 1, step = 0.01, unit = "em") double height,
+            @Says("Takes") @Within(least = 100, most = 2000, step = 10, unit = "ms") int ms)
+            implements Accent {
+        public static final Wave BLANK = new Wave(0.16, 520);
+
+        public Wave {
+            ValueParts.check(Wave.class, height, ms);
+        }
+
+        @Override
+        public Tracks tracks(Beat beat) {
+            return tracks(beat, 0, 1);
+        }
+
+        /** Of one letter of several. */
+        public Tracks tracks(Beat beat, int letter, int letters) {
+            double each = ms / 2.0;
+            double from = beat.fromMs() + (letters < 2 ? 0 : each * letter / (letters - 1));
+            return Tracks.of(NumberTrack.of(
+                    Property.Y,
+                    Motion.key(from, 0, Easing.IN_OUT),
+                    Motion.key(from + each / 2, -height * beat.em(), Easing.IN_OUT),
+                    Motion.key(from + each, 0, Easing.HOLD)));
+        }
+    }
+
+    /** A glow swells behind the letters and fades. */
+    @Says("Glow")
+    record Glow(
+            @Says("Its colour") String colour,
+            @Says("Reaches") @Within(least = 0.01, most = 1, step = 0.01, unit = "em") double reach,
+            @Says("Pulses") @Within(least = 1, most = 8, step = 1) int pulses,
+            @Says("Takes") @Within(least = 100, most = 6000, step = 10, unit = "ms") int ms)
+            implements Accent {
+        public static final Glow BLANK = new Glow("#ffc24b", 0.16, 1, 600);
+
+        public Glow {
+            Colours.check(colour);
+            ValueParts.check(Glow.class, reach, pulses, ms);
+            Flashes.check(pulses, ms);
+        }
+
+        @Override
+        public Tracks tracks(Beat beat) {
+            Keyframe[] keys = new Keyframe[2 * pulses + 1];
+            for (int i = 0; i < keys.length; i++) {
+                keys[i] = Motion.key(beat.fromMs() + (double) ms * i / (2 * pulses), i % 2, Easing.IN_OUT);
+            }
+            return Tracks.of(NumberTrack.of(Property.OPACITY, keys));
+        }
+    }
+
+    /** Is tilted when it comes and settles. */
+    @Says("Tilt and settle")
+    record Settle(
+            @Says("Tilted by") @Within(least = -45, most = 45, step = 0.5, unit = "°") double angle,
+            @Says("Takes") @Within(least = 80, most = 2000, step = 10, unit = "ms") int ms)
+            implements Accent {
+        public static final Settle BLANK = new Settle(-7, 480);
+
+        private static final int SWINGS = 4;
+
+        public Settle {
+            ValueParts.check(Settle.class, angle, ms);
+        }
+
+        @Override
+        public Tracks tracks(Beat beat) {
+            return Tracks.of(new NumberTrack(Property.ROTATION, Motion.dying(beat.fromMs(), ms, angle, SWINGS)));
+        }
+    }
+
+    /** A line is drawn through the word. */
+    @Says("Struck through")
+    record Strike(
+            @Says("Line colour") String fill,
+            @Says("Thick") @Within(least = 0.01, most = 0.5, step = 0.01, unit = "em") double thick,
+            @Says("Takes") @Within(least = 20, most = 2000, step = 10, unit = "ms") int ms)
+            implements Accent {
+        public static final Strike BLANK = new Strike("#ff6b4a", 0.09, 220);
+
+        public Strike {
+            Colours.check(fill);
+            ValueParts.check(Strike.class, thick, ms);
+        }
+
+        /** Of the line. */
+        @Override
+        public Tracks tracks(Beat beat) {
+            return Tracks.of(NumberTrack.of(
+                    Property.EXTENT,
+                    Motion.key(beat.fromMs(), 0, Easing.OUT),
+                    Motion.key(beat.fromMs() + ms, 1, Easing.HOLD)));
+        }
+    }
+}
