@@ -22,7 +22,7 @@ export function MotionPart(props: {
       <div
         role="group"
         aria-label="Motions"
-        className="grid max-h-[252px] grid-cols-3 gap-2 overflow-y-auto overscroll-contain"
+        className="grid max-h-[262px] grid-cols-2 gap-2 overflow-y-auto overscroll-contain"
       >
         {motions.map((motion) => (
           <MotionCard
@@ -66,9 +66,9 @@ function MotionCard(props: {
       onClick={props.onChoose}
       className="block min-w-0 overflow-hidden rounded-lg bg-sunk text-left hover:bg-paper aria-pressed:bg-paper aria-pressed:outline-2 aria-pressed:-outline-offset-2 aria-pressed:outline-accent"
     >
-      <span className="flex h-12 items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
+      <span className="flex h-14 items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
         {sample.data && sample.data.parts.length > 0 && (
-          <SamplePlayer scene={sample.data} width={92} height={48} />
+          <SamplePlayer scene={sample.data} width={128} height={56} />
         )}
       </span>
       <span className="block truncate px-2 py-1 text-tiny font-semibold">{motion.name}</span>

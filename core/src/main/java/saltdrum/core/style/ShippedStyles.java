@@ -5,7 +5,19 @@ import saltdrum.core.Json;
 
 /** The styles and motions that ship with the application, each a style file of its own. */
 public final class ShippedStyles implements StyleShelf {
-    private static final List<String> FILES = List.of("mallet", "lantern", "tidemark");
+    private static final List<String> FILES = List.of(
+            "mallet",
+            "lantern",
+            "tidemark",
+            "harbour-wire",
+            "regatta",
+            "chalk",
+            "anvil",
+            "shanty",
+            "night-ferry",
+            "parcel",
+            "footnote",
+            "rock-pool");
     private static final List<String> MOTIONS = List.of(
             "still",
             "landing",

@@ -47,7 +47,7 @@ public record Style(String name, String about, Patch look, List<Voice> emphasis)
     }
 
     /** Whether it says only how captions move, and so goes with any look. */
-    public boolean isMotion() {
+    public boolean onlyMotion() {
         return emphasis.isEmpty()
                 && !look.isEmpty()
                 && look.facets().stream().allMatch(facet -> facet.group() == FacetGroup.MOTION);

@@ -107,7 +107,7 @@ public class StyleStore implements StyleShelf {
     public StyleRow save(Style style, boolean over) {
         StyleRow there = mapper.find(style.name(), 0);
         boolean named = there != null && there.name().equalsIgnoreCase(style.name());
-        if (named && there.motion() != style.isMotion()) {
+        if (named && there.motion() != style.onlyMotion()) {
             throw new BadInputException("“" + there.name() + "” is the name of a "
                     + (there.motion() ? "motion" : "style") + " already. Choose another name.");
         }
@@ -116,7 +116,7 @@ public class StyleStore implements StyleShelf {
                     + "” already. Choose another name, or keep this as a version more of it.");
         }
         Style kept = named ? style.named(there.name(), style.about()) : style;
-        mapper.add(kept.name(), kept.isMotion());
+        mapper.add(kept.name(), kept.onlyMotion());
         keep(kept);
         return row(kept.name(), 0);
     }
