@@ -11,9 +11,9 @@ import java.util.Locale;
  */
 public final class Corpus {
     /** @param told whether the synthesiser told the time; eSpeak runs some small words together */
-    record Word(double start, double end, String text, boolean told) {
+    record Word(double start, double end, String text, boolean told, boolean stressed) {
         Word(double start, double end, String text) {
-            this(start, end, text, true);
+            this(start, end, text, true, false);
         }
     }
 
@@ -29,8 +29,13 @@ public final class Corpus {
             {"gale", "flite-slt"}, {"gale", "festival-kal"}, {"oars", "espeak-us"}, {"oars", "flite-rms"},
             {"ferry", "flite-awb"}, {"ferry", "festival-slt"}, {"limpets", "espeak-us"}, {"limpets", "flite-awb"},
             {"auction", "festival-kal"}, {"auction", "flite-rms"},
+            // Words between stars are spoken with eSpeak's strong emphasis; the second text is for testing only.
+            {"watch", "espeak-us"}, {"bell", "espeak-us"}, {"bell", "espeak-gb"},
         };
         for (String[] entry : plan) {
+            if (args.length > 2 && !List.of(args).subList(2, args.length).contains(entry[0])) {
+                continue;
+            }
             make(entry[0], entry[1]);
         }
     }
@@ -51,7 +56,7 @@ public final class Corpus {
             run("ffmpeg", "-v", "error", "-y", "-i", wav.toString(), "-af", "aresample=16000,apad=pad_dur=" + (0.15 + 0.1 * (i % 4)),
                     "-ac", "1", "-ar", "16000", part.toString());
             for (Word word : spoken) {
-                words.add(new Word(word.start + offset, word.end + offset, word.text, word.told));
+                words.add(new Word(word.start + offset, word.end + offset, word.text, word.told, word.stressed));
             }
             offset += (Files.size(part) - 44 - 34) / 32_000.0;
             parts.append("file '").append(part).append("'\n");
@@ -63,8 +68,8 @@ public final class Corpus {
         StringBuilder json = new StringBuilder("{\n  \"language\" : \"en\",\n  \"words\" : [");
         for (int i = 0; i < words.size(); i++) {
             Word word = words.get(i);
-            json.append(i == 0 ? "" : ",").append(String.format(Locale.ROOT, "%n    { \"text\" : \"%s\", \"start\" : %.3f, \"end\" : %.3f%s }",
-                    word.text.replace("\"", "\\\""), word.start, word.end, word.told ? "" : ", \"confidence\" : 0"));
+            json.append(i == 0 ? "" : ",").append(String.format(Locale.ROOT, "%n    { \"text\" : \"%s\", \"start\" : %.3f, \"end\" : %.3f%s%s }",
+                    word.text.replace("\"", "\\\""), word.start, word.end, word.told ? "" : ", \"confidence\" : 0", word.stressed ? ", \"emphasis\" : 1" : ""));
         }
         Files.writeString(out.resolve(name + ".words.json"), json.append("\n  ]\n}\n").toString());
         System.out.println(name + " " + words.size() + " words");
@@ -96,8 +101,13 @@ public final class Corpus {
 
     static List<Word> espeak(String line, String voice, Path wav) throws Exception {
         Path in = work.resolve("in.txt");
-        Files.writeString(in, line);
-        List<String> tokens = List.of(line.split(" "));
+        List<String> marked = List.of(line.split(" "));
+        List<String> tokens = marked.stream().map(token -> token.replace("*", "")).toList();
+        List<String> written = marked.stream()
+                .map(token -> token.replaceFirst("\\*(.*)\\*", "<emphasis level=\"strong\">$1</emphasis>"))
+                .toList();
+        String head = line.contains("*") ? "<speak>" : "";
+        Files.writeString(in, head + String.join(" ", written) + (head.isEmpty() ? "" : "</speak>"));
         double[] starts = new double[tokens.size()];
         java.util.Arrays.fill(starts, -1);
         double end = 0;
@@ -109,13 +119,13 @@ public final class Corpus {
             if (at < 0) {
                 continue;
             }
-            int from = 0;
+            int from = head.length();
             for (int t = 0; t < tokens.size(); t++) {
-                if (at >= from && at <= from + tokens.get(t).length() && starts[t] < 0) {
+                if (at >= from && at <= from + written.get(t).length() && starts[t] < 0) {
                     starts[t] = time;
                     break;
                 }
-                from += tokens.get(t).length() + 1;
+                from += written.get(t).length() + 1;
             }
         }
         List<Word> words = new ArrayList<>();
@@ -132,10 +142,10 @@ public final class Corpus {
                 // Half of what is left of the word before.
                 Word before = words.remove(words.size() - 1);
                 double middle = (before.start + before.end) / 2;
-                words.add(new Word(before.start, middle, before.text, before.told));
+                words.add(new Word(before.start, middle, before.text, before.told, before.stressed));
                 starts[t] = middle;
             }
-            words.add(new Word(starts[t], Math.max(next, starts[t] + 0.02), tokens.get(t), told));
+            words.add(new Word(starts[t], Math.max(next, starts[t] + 0.02), tokens.get(t), told, marked.get(t).contains("*")));
         }
         return words;
     }

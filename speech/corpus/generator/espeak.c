@@ -33,7 +33,7 @@ int main(int argc, char **argv) {
     espeak_SetSynthCallback(heard);
     espeak_SetVoiceByName(argv[1]);
     espeak_SetParameter(espeakRATE, 150, 0);
-    espeak_Synth(text, strlen(text) + 1, 0, POS_CHARACTER, 0, espeakCHARS_UTF8, NULL, NULL);
+    espeak_Synth(text, strlen(text) + 1, 0, POS_CHARACTER, 0, espeakCHARS_UTF8 | (*text == '<' ? espeakSSML : 0), NULL, NULL);
     espeak_Synchronize();
     out = fopen(argv[2], "wb");
     bytes = count * 2;

@@ -892,6 +892,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/track/suggestions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Words that ask for emphasis and have none, in the order of the track */
+        get: operations["suggestions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/track/spelling": {
         parameters: {
             query?: never;
@@ -917,7 +934,7 @@ export interface paths {
             cookie?: never;
         };
         /** Words that may have been meant, the likeliest first */
-        get: operations["suggestions"];
+        get: operations["suggestions_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2313,10 +2330,6 @@ export interface components {
             float: boolean;
             container: boolean;
             number: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            integralNumber: boolean;
-            missingNode: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
@@ -2331,6 +2344,10 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
             string: boolean;
             embeddedValue: boolean;
         };
@@ -2367,6 +2384,13 @@ export interface components {
             with: string;
             /** @description A term of the glossary; else the recogniser's own */
             term: boolean;
+        };
+        SuggestionView: {
+            /** Format: int64 */
+            wordId: number;
+            text: string;
+            /** @description A few words: “said louder and longer, a number” */
+            because: string;
         };
         SpellingView: {
             known: boolean;
@@ -4296,6 +4320,30 @@ export interface operations {
             };
         };
     };
+    suggestions: {
+        parameters: {
+            query?: {
+                strength?: number;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SuggestionView"][];
+                };
+            };
+        };
+    };
     spelling: {
         parameters: {
             query?: never;
@@ -4318,7 +4366,7 @@ export interface operations {
             };
         };
     };
-    suggestions: {
+    suggestions_1: {
         parameters: {
             query: {
                 word: string;

@@ -47,6 +47,7 @@ export type LookView = Omit<Schemas['LookView'], 'look'> & { look: Look };
 export type Origin = Schemas['OriginView']['origin'];
 export type Typeface = Schemas['Family'];
 export type Motion = Schemas['MotionView'];
+export type Suggestion = Schemas['SuggestionView'];
 export type OwnFont = Schemas['FontView'];
 export type StyleFileView = Schemas['StyleFileView'];
 export type Scene = Schemas['Scene'];

@@ -8,6 +8,7 @@ describe('keys', () => {
     [{ key: 'b' }, 'B'],
     [{ key: 'Z', ctrlKey: true, shiftKey: true }, 'Ctrl Shift Z'],
     [{ key: '?', shiftKey: true }, '?'],
+    [{ key: '!', code: 'Digit1', shiftKey: true }, 'Shift 1'],
     [{ key: ' ' }, 'Space'],
     [{ key: 'ArrowLeft', shiftKey: true }, 'Shift ←'],
     [{ key: 'z', metaKey: true }, 'Ctrl Z'],

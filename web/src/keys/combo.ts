@@ -1,12 +1,19 @@
 /** A key with what is held beside it, as it is written: “Ctrl Shift Z”, “B”, “?”, “Shift ←”. */
 export function comboOf(e: {
   key: string;
+  code?: string;
   ctrlKey: boolean;
   metaKey: boolean;
   altKey: boolean;
   shiftKey: boolean;
 }): string {
   const letter = e.key.length === 1 && e.key.toLowerCase() !== e.key.toUpperCase();
+  const digit = e.shiftKey ? /^Digit([1-4])$/.exec(e.code ?? '')?.[1] : undefined;
+  // What Shift makes of these digits differs from keyboard to keyboard, and none of it is a key of the bench.
+  if (digit && !letter)
+    return [e.ctrlKey || e.metaKey ? 'Ctrl' : '', e.altKey ? 'Alt' : '', 'Shift', digit]
+      .filter(Boolean)
+      .join(' ');
   const named = NAMES[e.key] ?? (letter ? e.key.toUpperCase() : e.key);
   // A sign such as ? is pressed with Shift on some keyboards and without on others.
   const shift = e.shiftKey && (letter || e.key.length > 1 || e.key === ' ');

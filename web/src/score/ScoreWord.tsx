@@ -5,6 +5,7 @@ import { useSelection } from '../state/selection';
 import { Groove } from './Groove';
 import { useLit } from '../state/lit';
 import { useSpelling } from '../state/spelling';
+import { useSuggested } from '../state/suggested';
 
 /** A word of the score with its groove. Click: the clip goes there. Double click: type. */
 export const ScoreWord = memo(function ScoreWord({
@@ -23,6 +24,7 @@ export const ScoreWord = memo(function ScoreWord({
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
   const { select, type } = useSelection.getState();
   const misspelt = useSpelling((s) => s.wrong.has(word.id));
+  const because = useSuggested((s) => (word.emphasis === 0 ? s.because.get(word.id) : undefined));
   const { unsure } = word;
   return (
     <button
@@ -39,7 +41,7 @@ export const ScoreWord = memo(function ScoreWord({
               : 'Unsure: listen and confirm'
           : misspelt
             ? 'In no dictionary and no glossary'
-            : undefined
+            : because && `Could be emphasised: ${because}`
       }
       onClick={() => {
         select({ kind: 'word', id: word.id });
@@ -58,6 +60,9 @@ export const ScoreWord = memo(function ScoreWord({
       >
         <Groove peaks={peaks} startMs={word.startMs} endMs={word.endMs} />
       </span>
+      {because !== undefined && (
+        <span data-suggested className="absolute inset-x-[3px] top-0 h-[2px] rounded bg-accent/45" />
+      )}
       {selected && <span className="absolute inset-x-[3px] bottom-0 h-[2px] rounded bg-accent" />}
     </button>
   );

@@ -15,6 +15,7 @@ import { LookPart } from './LookPart';
 import { RoleOptions } from './RoleOptions';
 import { ScopePart } from './ScopePart';
 import { StyleCard } from './StyleStrip';
+import { SuggestPart } from './SuggestPart';
 
 /** The strip of styles, each moving with the clip's own words, and every part of the look. */
 export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
@@ -86,6 +87,7 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
           </label>
         </div>
       )}
+      <SuggestPart clip={clip} track={track} roles={roles} />
       <LookPart clip={clip} track={track} reach={reach} cueId={cueInHand} />
       <KeepPart clip={clip} track={track} style={style} />
     </>

@@ -58,6 +58,16 @@ export const WRITE: Action[] = [
         ? () => change({ kind: 'setEmphasis', wordIds: [spoken.id], emphasis: spoken.emphasis ? 0 : 1 })
         : null,
   },
+  ...[1, 2, 3, 4].map((n): Action => ({
+    id: `role${n}`,
+    group: 'Write',
+    label: `Emphasise the word as the style’s ${['first', 'second', 'third', 'fourth'][n - 1]} role`,
+    keys: [`Shift ${n}`],
+    run: ({ spoken, change }) =>
+      spoken && spoken.emphasis !== n
+        ? () => change({ kind: 'setEmphasis', wordIds: [spoken.id], emphasis: n })
+        : null,
+  })),
   {
     id: 'replace',
     group: 'Write',

@@ -12,10 +12,14 @@ import saltdrum.core.Json;
 class StyleFileTest {
     @Test
     void theShippedStylesAreCompleteAndSurviveWritingAndReading() {
-        assertThat(new ShippedStyles().all()).extracting(Style::name).containsExactly("Mallet", "Lantern", "Tidemark");
+        assertThat(new ShippedStyles().all())
+                .hasSize(12)
+                .extracting(Style::name)
+                .doesNotHaveDuplicates();
         for (Style style : new ShippedStyles().all()) {
             assertThat(style.emphasis()).isNotEmpty();
-            assertThat(style.plain().get(saltdrum.core.look.Facets.SPOKEN)).isNotEmpty();
+            assertThat(style.about()).isNotBlank();
+            assertThat(style.onlyMotion()).isFalse();
             assertThat(StyleFile.read(StyleFile.write(style))).isEqualTo(style);
         }
     }
@@ -38,5 +42,15 @@ class StyleFileTest {
         Style before = StyleFile.read(Json.resource(StyleFileTest.class, "form2/" + name + ".json"));
         Style now = new ShippedStyles().get(name);
         assertThat(before).isEqualTo(now);
+    }
+
+    @Test
+    void theShippedMotionsSayOnlyHowCaptionsMove() {
+        assertThat(new ShippedStyles().motions())
+                .hasSizeGreaterThanOrEqualTo(10)
+                .allMatch(Style::onlyMotion);
+        for (Style motion : new ShippedStyles().motions()) {
+            assertThat(StyleFile.read(StyleFile.write(motion))).isEqualTo(motion);
+        }
     }
 }

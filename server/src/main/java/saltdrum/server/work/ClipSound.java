@@ -15,7 +15,7 @@ import saltdrum.speech.recognise.Term;
 
 /** What work on a clip's speech begins with: the sound that is listened to, and the terms that hold for it. */
 @Component
-class ClipSound {
+public class ClipSound {
     private final ClipStore clips;
     private final MediaStore media;
     private final GlossaryStore glossary;
@@ -27,7 +27,7 @@ class ClipSound {
     }
 
     /** The chosen sound at 16 kHz, as loud as speech usually is; made once and kept. */
-    Sound part(ClipRow clip, Range range) {
+    public Sound part(ClipRow clip, Range range) {
         ClipInfo info = clip.info();
         if (info.sounds().isEmpty()) {
             return Sound.NONE;

@@ -1,0 +1,11 @@
+import { create } from 'zustand';
+
+/** Words that could be emphasised, by id, with why; empty while nobody asks for them. */
+export const useSuggested = create<{
+  because: ReadonlyMap<number, string>;
+  /** Those that the designer does not want. */
+  refused: ReadonlySet<number>;
+}>(() => ({ because: new Map(), refused: new Set() }));
+
+export const refuse = (wordId: number) =>
+  useSuggested.setState((s) => ({ refused: new Set(s.refused).add(wordId) }));
