@@ -65,7 +65,11 @@ export function SuggestPart({ clip, track, roles }: { clip: Clip; track: Track; 
         >
           {words.map((one) => (
             <li key={one.wordId} className="group flex items-center gap-1 py-0.5 pr-1 pl-2.5">
-              <button onClick={() => go(one.wordId)} className="min-w-0 flex-1 truncate py-0.5 text-left">
+              <button
+                title={one.because}
+                onClick={() => go(one.wordId)}
+                className="min-w-0 flex-1 truncate py-0.5 text-left"
+              >
                 <span className="font-semibold">{one.text}</span>{' '}
                 <span className="text-note text-soft">{one.because}</span>
               </button>

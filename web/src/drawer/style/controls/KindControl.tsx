@@ -29,6 +29,7 @@ export function KindControl(props: {
       {props.kinds.length > 1 && (
         <ChoiceControl
           label={props.label}
+          wide
           value={kind.kind}
           options={props.kinds.map((k) => ({ value: k.kind, label: k.label }))}
           onNow={become}

@@ -22,14 +22,14 @@ export function TypefaceList(props: { value: string; text: string; onChoose: (fa
   return (
     <>
       <div className="flex flex-none gap-2 border-b border-rule p-2">
-        <label className="field flex min-w-0 flex-1 items-center gap-2 px-2.5 py-1">
-          <Search size={14} className="flex-none text-soft" />
+        <label className="relative min-w-0 flex-1">
+          <Search size={14} className="absolute top-2 left-2.5 text-soft" />
           <input
             aria-label="Find a typeface"
             placeholder="Find a typeface"
             value={sought}
             onChange={(e) => setSought(e.target.value)}
-            className="min-w-0 flex-1 bg-transparent outline-none"
+            className="field w-full py-1 pr-2 pl-8"
           />
         </label>
         <input

@@ -27,7 +27,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.look.FacetGroup;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
@@ -37,6 +39,8 @@ import saltdrum.core.scene.Timeline;
 import saltdrum.core.style.LookBook;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.ScenePainter;
@@ -77,17 +81,38 @@ class PainterParityTest {
         page.close();
     }
 
+    static Stream<Style> shipped() {
+        return new ShippedStyles().all().stream();
+    }
+
     @ParameterizedTest
-    @CsvSource({"Mallet,1", "Lantern,1", "Tidemark,1", "Mallet,0.5", "Lantern,0.5", "Tidemark,0.5"})
-    void bothPaintersDrawTheStylesAlike(String style, double scale) throws Exception {
+    @MethodSource("shipped")
+    void bothPaintersDrawTheStylesAlike(Style style) throws Exception {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
-        Scene scene = maker.make(
-                Demo.track("three-coats", Recipe.TWO_LINES, style),
-                new ShippedStyles().get(style),
-                new Size(1080, 1920));
-        Likeness likeness = compare(style, scene, scale, times(scene));
-        assertThat(likeness.differences).hasSizeGreaterThanOrEqualTo(20);
-        likeness.check();
+        Scene scene =
+                maker.make(Demo.track("three-coats", Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
+        for (double scale : new double[] {1, 0.5}) {
+            Likeness likeness = compare(style.name(), scene, scale, times(scene));
+            assertThat(likeness.differences).hasSizeGreaterThanOrEqualTo(20);
+            likeness.check();
+        }
+    }
+
+    /** A wave, a sailor of several parts, a flag, a hand with its skin; still and in a motion that turns and fades. */
+    @ParameterizedTest
+    @CsvSource({"Mallet", "Rock pool", "Night ferry"})
+    void bothPaintersDrawEmojiAlike(String style) throws Exception {
+        List<Word> words = List.of(
+                Word.of(1, "tide\uD83C\uDF0A", 200, 500, WordSource.TYPED),
+                Word.of(2, "\uD83D\uDC69\u200D\uD83D\uDE80", 500, 800, WordSource.TYPED),
+                Word.of(3, "\uD83C\uDDEE\uD83C\uDDF8", 800, 1100, WordSource.TYPED),
+                Word.of(4, "\uD83D\uDC4B\uD83C\uDFFD", 1100, 1600, WordSource.TYPED));
+        Track track = Track.of("en", Recipe.TWO_LINES, style, words);
+        Scene scene = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()))
+                .make(track, new ShippedStyles().get(style), new Size(1080, 1920));
+        assertThat(scene.pictures()).hasSize(4);
+        compare("emoji in " + style, scene, 1, times(scene)).check();
+        compare("emoji in " + style, scene, 0.5, times(scene)).check();
     }
 
     static Stream<Style> looks() {
@@ -103,7 +128,16 @@ class PainterParityTest {
         Part cue = scene.parts().get(0);
         List<Double> times = List.of(cue.startMs() + 90.0, (cue.startMs() + cue.endMs()) / 2.0);
         compare("look " + style.name(), scene, 1, times).check();
-        compare("look " + style.name(), scene, 0.5, times).check();
+        boolean moves = style.plain().settled().facets().stream().anyMatch(f -> f.group() == FacetGroup.MOTION);
+        compare("look " + style.name(), scene, 0.5, moves ? motionTimes(cue) : times)
+                .check();
+    }
+
+    /** On the way in, at the second word, in the middle, and on the way out. */
+    private static List<Double> motionTimes(Part cue) {
+        return Stream.of(0.02, 0.05, 0.11, 0.32, 0.6, 0.93, 0.985)
+                .map(share -> cue.startMs() + share * (cue.endMs() - cue.startMs()))
+                .toList();
     }
 
     static Stream<SceneBook.Page> book() {

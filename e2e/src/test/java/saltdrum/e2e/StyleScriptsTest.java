@@ -30,7 +30,7 @@ class StyleScriptsTest extends AtTheStyle {
 
                 4
                 00:00:03,700 --> 00:00:04,600
-                tide 🌊
+                tide 🌊 and \uD83E\uDEE9
                 """);
         long version = version(clipId);
         page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Fill: one colour or several"))
@@ -41,7 +41,7 @@ class StyleScriptsTest extends AtTheStyle {
             pixels(ms);
             assertThat(inkOnStage()).as("at " + ms).isGreaterThan(1500);
         }
-        assertThat(page.getByText("no letters for 🌊")).hasCount(1);
+        assertThat(page.getByText("no letters for \uD83E\uDEE9")).hasCount(1);
         page.locator("a[data-step=render]").click();
         assertThat(page.getByText("One cue has characters that no typeface here has"))
                 .isVisible();

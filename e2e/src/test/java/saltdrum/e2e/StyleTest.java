@@ -110,6 +110,7 @@ class StyleTest extends AtTheStyle {
         String clipId = styled("Dragged.mp4");
         String before = pixels(700);
         long version = version(clipId);
+        page.locator("[data-facet=size]").scrollIntoViewIfNeeded();
         BoundingBox label = page.locator("[data-facet=size] span").nth(1).boundingBox();
         page.mouse().move(label.x + 10, label.y + 10);
         page.mouse().down();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.BadInputException;
@@ -19,6 +20,12 @@ public final class BenchCommand implements Callable<Integer> {
     @Parameters(index = "0", arity = "0..1", paramLabel = "WHAT")
     String what;
 
+    @Option(
+            names = "--style",
+            paramLabel = "NAME",
+            description = "Of burn: only these styles. Can be said more than once.")
+    List<String> styles = List.of();
+
     @Spec
     CommandSpec spec;
 
@@ -31,7 +38,7 @@ public final class BenchCommand implements Callable<Integer> {
                 case "edit" -> EditBench.run(report);
                 case "paint" -> PaintBench.run(report);
                 case "align" -> AlignBench.run(report);
-                case "burn" -> BurnBench.run(report);
+                case "burn" -> BurnBench.run(report, styles);
                 case "speech" -> {
                     HearingBench.run(report);
                     SpeechBench.run(report);

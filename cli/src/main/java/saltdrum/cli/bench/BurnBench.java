@@ -32,7 +32,8 @@ final class BurnBench {
 
     private BurnBench() {}
 
-    static void run(Report report) throws IOException {
+    /** @param only names of styles; empty for all */
+    static void run(Report report, List<String> only) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
         Path clip = Material.clip(folder, 20);
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
@@ -40,6 +41,9 @@ final class BurnBench {
         warmUp(folder, maker);
         double warming = (Cpu.ownNs() - cold) / 1e6;
         for (Style style : BenchStyles.all()) {
+            if (!only.isEmpty() && only.stream().noneMatch(style.name()::equalsIgnoreCase)) {
+                continue;
+            }
             style(report, folder, clip, maker, style);
         }
         report.line("JVM start", jvmStart(), "ms", "-", "CPU of a run that lists the styles");

@@ -84,7 +84,7 @@ public final class Suggestions {
                 add(how, pitch[i] >= NOTABLE, "higher");
                 add(how, length[i] >= NOTABLE, "longer");
                 if (!how.isEmpty()) {
-                    because.add("said " + String.join(" and ", how));
+                    because.add("said " + listed(how));
                 }
                 add(because, pause >= 1, "after a pause");
             }
@@ -92,6 +92,12 @@ public final class Suggestions {
             all.add(new Suggestion(words.get(i).id(), Math.round(100 * score) / 100.0, List.copyOf(because)));
         }
         return all;
+    }
+
+    /** “louder, higher and longer”. */
+    private static String listed(List<String> how) {
+        int last = how.size() - 1;
+        return last == 0 ? how.get(0) : String.join(", ", how.subList(0, last)) + " and " + how.get(last);
     }
 
     private static void add(List<String> list, boolean there, String said) {

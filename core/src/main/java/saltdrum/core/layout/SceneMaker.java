@@ -18,6 +18,7 @@ import saltdrum.core.look.Styling;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Part;
+import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
@@ -110,7 +111,7 @@ public final class SceneMaker {
             }
         }
         Size design = setting.design();
-        return new Scene(design.width(), design.height(), glyphs(parts), Map.of(), parts);
+        return new Scene(design.width(), design.height(), glyphs(parts), pictures(parts), parts);
     }
 
     /** Where all cues are set alike, the size at which the widest line of the track fits. */
@@ -152,6 +153,22 @@ public final class SceneMaker {
                 lines.fit(),
                 lines.missing(),
                 marks);
+    }
+
+    private Map<String, List<PictureLayer>> pictures(List<Part> parts) {
+        Map<String, List<PictureLayer>> pictures = new TreeMap<>();
+        parts.forEach(part -> pictures(part.marks(), pictures));
+        return pictures;
+    }
+
+    private void pictures(List<Mark> marks, Map<String, List<PictureLayer>> pictures) {
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Group group) {
+                pictures(group.marks(), pictures);
+            } else if (mark instanceof Mark.Picture picture) {
+                pictures.computeIfAbsent(picture.picture(), typesetter::picture);
+            }
+        }
     }
 
     private Map<String, String> glyphs(List<Part> parts) {

@@ -1,6 +1,8 @@
 package saltdrum.core.layout;
 
+import java.util.List;
 import saltdrum.core.look.Face;
+import saltdrum.core.scene.PictureLayer;
 
 /** What layout asks of a text shaper. Lengths are in 1/1000 em, y down; answers are the same for the same question. */
 public interface Typesetter {
@@ -12,6 +14,11 @@ public interface Typesetter {
     /** Another number when the same question may get another answer, because fonts were brought in. */
     default int edition() {
         return 0;
+    }
+
+    /** Layers of a picture that {@link #shape} named. */
+    default List<PictureLayer> picture(String key) {
+        return List.of();
     }
 
     /** SVG path data of a glyph that {@link #shape} named; empty for one without ink. */

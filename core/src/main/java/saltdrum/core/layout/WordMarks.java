@@ -76,7 +76,10 @@ final class WordMarks {
         if (look.get(Facets.UNDERLINE)) {
             marks.add(underline(fill));
         }
-        marks.addAll(apart ? lettersApart(fill) : lettersTogether(fill));
+        if (!word.shaped().glyphs().isEmpty()) {
+            marks.addAll(apart ? lettersApart(fill) : lettersTogether(fill));
+        }
+        marks.addAll(pictures());
         if (plain) {
             lines.look().get(Facets.SPOKEN).forEach(spoken -> marks.addAll(copies(spoken, fill)));
         }
@@ -84,6 +87,20 @@ final class WordMarks {
                 .filter(Accent.Strike.class::isInstance)
                 .forEach(strike -> marks.add(strike((Accent.Strike) strike)));
         return passed(marks);
+    }
+
+    /** Colour emoji keep their own colours; they come and go with the last letter. */
+    private List<Mark> pictures() {
+        Tracks last = beats.passing().moves(By.LETTER) ? beats.ofLetter(word, letters.size() - 1) : Tracks.NONE;
+        return word.shaped().pictures().stream()
+                .map(picture -> {
+                    double side = hundredth(picture.size() / 1000 * size);
+                    double x = hundredth(word.x() + picture.x() / 1000 * size);
+                    double y = hundredth(word.y() + picture.y() / 1000 * size);
+                    Tracks moved = moved(beats.passing().layered(By.LETTER) ? Tracks.NONE : last);
+                    return (Mark) new Mark.Picture(picture.key(), x, y, side, pose, new Box(x, y, side, side), moved);
+                })
+                .toList();
     }
 
     private boolean waves() {

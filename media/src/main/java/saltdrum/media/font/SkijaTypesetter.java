@@ -5,7 +5,6 @@ import io.github.humbleui.skija.FontHinting;
 import io.github.humbleui.skija.FontMetrics;
 import io.github.humbleui.skija.FontVariation;
 import io.github.humbleui.skija.Path;
-import io.github.humbleui.skija.PathSegment;
 import io.github.humbleui.skija.TextLine;
 import io.github.humbleui.skija.Typeface;
 import io.github.humbleui.skija.shaper.Shaper;
@@ -20,7 +19,10 @@ import saltdrum.core.layout.Typesetter;
 import saltdrum.core.look.Axis;
 import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
+import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.text.Characters;
+import saltdrum.media.emoji.Emoji;
+import saltdrum.media.emoji.EmojiText;
 
 /**
  * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads: answers are cached,
@@ -34,6 +36,12 @@ public final class SkijaTypesetter implements Typesetter {
 
     private static final float SLANT = -0.21f;
     private static final int NOT_BEGUN = -2;
+    private static final int PICTURE = -3;
+    /** Of an emoji, in thousandths of an em: a little larger than the letters, its middle at that of the capitals. */
+    private static final double PICTURE_SIZE = 1060;
+
+    private static final double PICTURE_ROOM = 40;
+    private static final double CAP_MIDDLE = 350;
 
     private final FontShelf shelf;
     private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
@@ -126,9 +134,18 @@ public final class SkijaTypesetter implements Typesetter {
         int wanted = shelf.indexOf(question.face);
         List<Shaped.Glyph> glyphs = new ArrayList<>();
         StringBuilder missing = new StringBuilder();
+        List<Shaped.Picture> pictures = new ArrayList<>();
         double x = 0;
         Box ink = null;
         for (Run run : runs(question, wanted)) {
+            if (run.font == PICTURE) {
+                double top = -CAP_MIDDLE - PICTURE_SIZE / 2;
+                pictures.add(new Shaped.Picture(run.text, x + PICTURE_ROOM, top, PICTURE_SIZE));
+                Box box = new Box(x + PICTURE_ROOM, top, PICTURE_SIZE, PICTURE_SIZE);
+                ink = ink == null ? box : ink.union(box);
+                x += PICTURE_SIZE + 2 * PICTURE_ROOM;
+                continue;
+            }
             if (run.font < 0) {
                 missing.append(run.text);
                 continue;
@@ -158,15 +175,33 @@ public final class SkijaTypesetter implements Typesetter {
                 x += line.getWidth() * wide;
             }
         }
-        return new Shaped(List.copyOf(glyphs), x, ink == null ? new Box(0, 0, 0, 0) : ink, missing.toString());
+        return new Shaped(
+                List.copyOf(glyphs),
+                List.copyOf(pictures),
+                x,
+                ink == null ? new Box(0, 0, 0, 0) : ink,
+                missing.toString());
     }
 
     private record Run(int font, String text) {}
 
-    /** Stretches of text that one face can show, −1 for none; marks and joiners stay with the letter before them. */
+    /**
+     * Stretches of text that one face can show, −1 for none, and emoji, each by itself with its name for text; marks and
+     * joiners stay with the letter before them.
+     */
     private List<Run> runs(Question question, int wanted) {
-        String text = question.text;
         List<Run> runs = new ArrayList<>();
+        for (EmojiText.Piece piece : EmojiText.pieces(question.text)) {
+            if (piece.emoji() != null) {
+                runs.add(new Run(PICTURE, piece.emoji()));
+            } else {
+                runs(piece.text(), question, wanted, runs);
+            }
+        }
+        return runs;
+    }
+
+    private void runs(String text, Question question, int wanted, List<Run> runs) {
         StringBuilder open = new StringBuilder();
         int font = NOT_BEGUN;
         for (int i = 0; i < text.length(); ) {
@@ -186,7 +221,6 @@ public final class SkijaTypesetter implements Typesetter {
         if (!open.isEmpty()) {
             runs.add(new Run(font, open.toString()));
         }
-        return runs;
     }
 
     private int serving(int codePoint, int wanted, Question question) {
@@ -199,6 +233,11 @@ public final class SkijaTypesetter implements Typesetter {
         FontMetrics metrics = font.getMetrics();
         double space = font.measureTextWidth(" ");
         return new FaceMetrics(metrics.getCapHeight() > 0 ? metrics.getCapHeight() : 700, space);
+    }
+
+    @Override
+    public List<PictureLayer> picture(String key) {
+        return Emoji.shipped().layers(key);
     }
 
     @Override
@@ -216,49 +255,7 @@ public final class SkijaTypesetter implements Typesetter {
         int dot = glyph.lastIndexOf('.');
         Font font = font(Cut.named(glyph.substring(0, dot)));
         try (Path path = font.getPath((short) Integer.parseInt(glyph.substring(dot + 1)))) {
-            return path == null ? "" : svg(path);
-        }
-    }
-
-    private static String svg(Path path) {
-        StringBuilder out = new StringBuilder();
-        for (PathSegment s : path) {
-            if (s == null) {
-                continue;
-            }
-            switch (s.getVerb()) {
-                case MOVE -> put(out, 'M', s.getP0().getX(), s.getP0().getY());
-                case LINE -> put(out, 'L', s.getP1().getX(), s.getP1().getY());
-                case QUAD ->
-                    put(
-                            out,
-                            'Q',
-                            s.getP1().getX(),
-                            s.getP1().getY(),
-                            s.getP2().getX(),
-                            s.getP2().getY());
-                case CUBIC ->
-                    put(
-                            out,
-                            'C',
-                            s.getP1().getX(),
-                            s.getP1().getY(),
-                            s.getP2().getX(),
-                            s.getP2().getY(),
-                            s.getP3().getX(),
-                            s.getP3().getY());
-                case CLOSE -> out.append('Z');
-                case CONIC, DONE -> {}
-            }
-        }
-        return out.toString();
-    }
-
-    private static void put(StringBuilder out, char verb, float... values) {
-        out.append(verb);
-        for (int i = 0; i < values.length; i++) {
-            String text = Double.toString(Math.round(values[i] * 10) / 10.0);
-            out.append(i > 0 ? " " : "").append(text.endsWith(".0") ? text.substring(0, text.length() - 2) : text);
+            return path == null ? "" : PathText.of(path);
         }
     }
 }
