@@ -62,7 +62,7 @@ class MotionTest extends AtTheStyle {
         coming.getByLabel("Curve: ease-out").click();
         page.getByLabel("Curve, written").fill("cubic-bezier(9, 0, 0, 1)");
         page.getByLabel("Curve, written").press("Enter");
-        assertThat(page.getByText("A curve is “ease-out”")).isVisible();
+        assertThat(page.getByText("A cubic-bezier needs x1 and x2")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Loose spring"))
                 .click();
         awaitVersionAfter(clipId, version);
@@ -85,7 +85,7 @@ class MotionTest extends AtTheStyle {
     }
 
     @Test
-    void anEmphasisRoleShakesAndPlayingStaysSmooth() throws Exception {
+    void anEmphasisRoleShakesAndTheClipPlays() throws Exception {
         String clipId = styled("Shaken.mp4");
         choose(clipId, "Rock pool");
         openMotion();
@@ -105,24 +105,13 @@ class MotionTest extends AtTheStyle {
         JsonNode look = server.get("/api/clips/" + clipId + "/look?role=1").path("look");
         assertThat(look.path("accents").toString()).contains("shake");
 
-        // What the page's own script takes of a frame while the heaviest letters move.
-        page.evaluate(
-                """
-                () => { window.longest = 0; window.frames = 0;
-                  const ask = window.requestAnimationFrame.bind(window);
-                  window.requestAnimationFrame = run => ask(t => {
-                    const from = performance.now(); run(t);
-                    window.longest = Math.max(window.longest, performance.now() - from); window.frames++; }); }
-                """);
         page.getByLabel("Playhead").fill("0");
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Play").setExact(true))
                 .click();
-        page.waitForFunction("() => window.frames > 60", null, new Page.WaitForFunctionOptions().setTimeout(30_000));
-        // A figure for the eye; performance itself is proven by the benchmark.
-        System.out.println("longest script of a frame while playing Rock pool, ms: " + page.evaluate("() => longest"));
-        assertThat(((Number) page.evaluate("() => frames")).intValue()).isGreaterThan(60);
+        page.waitForFunction("() => document.querySelector('video').currentTime > 1");
+        assertThat(page.getByTestId("captions")).isVisible();
     }
 
     @Test

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import tools.jackson.databind.JsonNode;
@@ -85,10 +86,15 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
     }
 
     private static Class<?> declared(Class<?> type) {
-        return Arrays.stream(type.getInterfaces())
+        return above(type)
                 .filter(known -> known.isAnnotationPresent(JsonSubTypes.class))
                 .findFirst()
                 .orElse(type);
+    }
+
+    /** All interfaces of a type, however far up. */
+    private static Stream<Class<?>> above(Class<?> type) {
+        return Arrays.stream(type.getInterfaces()).flatMap(known -> Stream.concat(Stream.of(known), above(known)));
     }
 
     /**
