@@ -105,6 +105,14 @@ final class CueBeats {
                 Letters.leftwards(placed)));
     }
 
+    /** A plate behind one word comes with it, or with its first letter. */
+    Tracks ofOwnPlate(PlacedWord placed) {
+        if (passing.moves(By.WORD)) {
+            return passing.layered(By.WORD) ? Tracks.NONE : ofWord(placed);
+        }
+        return passing.moves(By.LETTER) && !passing.layered(By.LETTER) ? ofLetter(placed, 0) : Tracks.NONE;
+    }
+
     /** A plate behind a whole line does not wait for the words that come one by one. */
     Tracks ofBacking() {
         return passing.gradual() && passing.entranceMs() > 0

@@ -112,12 +112,7 @@ final class MarkMaker {
                             quarter(box.x() + box.width() / 2),
                             quarter(box.y() + cap / 2),
                             word.look().number(Facets.TILT));
-                    return PlateMarks.of(
-                            backing,
-                            box,
-                            word.size(),
-                            pose,
-                            beats.passing().moves(By.WORD) ? beats.ofWord(word) : Tracks.NONE);
+                    return PlateMarks.of(backing, box, word.size(), pose, beats.ofOwnPlate(word));
                 })
                 .toList();
     }

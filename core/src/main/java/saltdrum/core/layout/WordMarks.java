@@ -4,13 +4,10 @@ import static saltdrum.core.layout.Round.hundredth;
 import static saltdrum.core.layout.Round.quarter;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Look;
-import saltdrum.core.look.Rim;
 import saltdrum.core.look.Shade;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.By;
@@ -29,29 +26,17 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** The marks of one word: what its letters cast, the letters, and the line under them. */
-final class WordMarks {
+final class WordMarks extends WordPlace {
     private static final double LINE_BELOW = 0.1;
     private static final double LINE_HEIGHT = 0.07;
 
-    private final LineLayout lines;
     private final CueBeats beats;
-    private final PlacedWord word;
-    private final Look look;
-    private final double size;
-    private final double capHeight;
-    private final Pose pose;
     private final List<List<Shaped.Glyph>> letters;
 
     WordMarks(LineLayout lines, CueBeats beats, PlacedWord word) {
-        this.lines = lines;
+        super(lines, word);
         this.beats = beats;
-        this.word = word;
-        this.look = word.look();
-        this.size = word.size();
         this.letters = Letters.of(word);
-        this.capHeight = lines.capHeight() / lines.em() * size;
-        this.pose = new Pose(
-                hundredth(word.x() + word.width() / 2), hundredth(word.y() - capHeight / 2), look.number(Facets.TILT));
     }
 
     /** Long shadows: they lie under the letters of every word. */
@@ -68,7 +53,6 @@ final class WordMarks {
     List<Mark> letters() {
         Ink fill = look.get(Facets.FILL);
         boolean plain = word.word().emphasis() == 0;
-        boolean apart = letters.size() > 1 && (beats.passing().moves(By.LETTER) || waves());
         List<Mark> marks = new ArrayList<>();
         look.get(Facets.ACCENTS).stream()
                 .filter(Accent.Glow.class::isInstance)
@@ -77,7 +61,7 @@ final class WordMarks {
             marks.add(underline(fill));
         }
         if (!word.shaped().glyphs().isEmpty()) {
-            marks.addAll(apart ? lettersApart(fill) : lettersTogether(fill));
+            marks.addAll(apart() ? lettersApart(fill) : lettersTogether(fill));
         }
         marks.addAll(pictures());
         if (plain) {
@@ -91,16 +75,27 @@ final class WordMarks {
 
     /** Colour emoji keep their own colours; they come and go with the last letter. */
     private List<Mark> pictures() {
-        Tracks last = beats.passing().moves(By.LETTER) ? beats.ofLetter(word, letters.size() - 1) : Tracks.NONE;
         return word.shaped().pictures().stream()
                 .map(picture -> {
                     double side = hundredth(picture.size() / 1000 * size);
                     double x = hundredth(word.x() + picture.x() / 1000 * size);
                     double y = hundredth(word.y() + picture.y() / 1000 * size);
-                    Tracks moved = moved(beats.passing().layered(By.LETTER) ? Tracks.NONE : last);
-                    return (Mark) new Mark.Picture(picture.key(), x, y, side, pose, new Box(x, y, side, side), moved);
+                    return (Mark) new Mark.Picture(
+                            picture.key(), x, y, side, pose, new Box(x, y, side, side), moved(withLastLetter()));
                 })
                 .toList();
+    }
+
+    /** How what belongs to a whole word comes and goes whose letters do so one by one. */
+    private Tracks withLastLetter() {
+        return apart() && beats.passing().moves(By.LETTER) && !beats.passing().layered(By.LETTER)
+                ? beats.ofLetter(word, letters.size() - 1)
+                : Tracks.NONE;
+    }
+
+    /** Whether something moves its letters one by one. */
+    private boolean apart() {
+        return letters.size() > 1 && (beats.passing().moves(By.LETTER) || waves());
     }
 
     private boolean waves() {
@@ -143,21 +138,25 @@ final class WordMarks {
 
     private Mark letter(int i, List<Coat> coats, Tracks colour) {
         List<Shaped.Glyph> own = letters.get(i);
-        Box box = box(own);
-        Pose middle = Pose.about(hundredth(box.x() + box.width() / 2), hundredth(box.y() + box.height() / 2));
-        Tracks accent = beats.ofLetterAccent(word, look, i);
-        Tracks passes = beats.passing().moves(By.LETTER) ? beats.ofLetter(word, i) : Tracks.NONE;
+        Pose middle = middle(own);
         if (!beats.passing().layered(By.LETTER)) {
-            return glyphs(own, coats, middle, accent.and(passes).and(colour));
+            return glyphs(own, coats, middle, ofLetter(i).and(colour));
         }
-        Box room = box.grown(size);
         return new Mark.Group(
                 middle,
-                hundredth(room),
-                List.of(glyphs(own, coats, middle, accent.and(colour))),
-                passes,
+                hundredth(box(own).grown(size)),
+                List.of(glyphs(
+                        own, coats, middle, beats.ofLetterAccent(word, look, i).and(colour))),
+                beats.ofLetter(word, i),
                 null,
                 List.of());
+    }
+
+    /** Its accent, and how it comes and goes where that needs no picture of its own. */
+    private Tracks ofLetter(int i) {
+        Tracks accent = beats.ofLetterAccent(word, look, i);
+        boolean moves = beats.passing().moves(By.LETTER) && !beats.passing().layered(By.LETTER);
+        return moves ? accent.and(beats.ofLetter(word, i)) : accent;
     }
 
     /** Copies of the letters in another fill that come over them. */
@@ -214,8 +213,18 @@ final class WordMarks {
                 ? Tracks.NONE
                 : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, opacity, Easing.HOLD)));
         all = all.and(beats.ofSpoken(word, look)).and(own);
-        boolean direct = beats.passing().moves(By.WORD) && !beats.passing().layered(By.WORD);
-        return direct ? beats.ofWord(word).and(all) : all;
+        return wholly() == null || beats.passing().layered(wholly()) ? all : passes().and(all);
+    }
+
+    /** What it is that comes and goes where that is the word as a whole, be it because it has one letter; else null. */
+    private By wholly() {
+        return beats.passing().moves(By.WORD)
+                ? By.WORD
+                : beats.passing().moves(By.LETTER) && letters.size() < 2 ? By.LETTER : null;
+    }
+
+    private Tracks passes() {
+        return wholly() == By.WORD ? beats.ofWord(word) : beats.ofLetter(word, 0);
     }
 
     /** In a group of its own where it comes or goes in a way that needs one. */
@@ -225,34 +234,6 @@ final class WordMarks {
         }
         return List.of(
                 new Mark.Group(untilted(), hundredth(box().grown(size)), marks, beats.ofWord(word), null, List.of()));
-    }
-
-    private Pose untilted() {
-        return Pose.about(pose.pivotX(), pose.pivotY());
-    }
-
-    /** What lies under the fill: shadows, then outlines, the widest first. */
-    private List<Coat> under() {
-        List<Coat> coats = new ArrayList<>();
-        double rim = look.rim();
-        for (Shade shade : look.get(Facets.SHADOWS)) {
-            if (shade instanceof Shade.Soft soft) {
-                coats.add(new Coat.Cast(
-                        soft.colour(),
-                        hundredth(soft.dx() * size),
-                        hundredth(soft.dy() * size),
-                        hundredth(soft.blur() * size),
-                        hundredth((rim + soft.spread()) * size)));
-            }
-        }
-        look.get(Facets.OUTLINES).stream()
-                .filter(outline -> outline.width() * size >= 0.01)
-                .sorted(Comparator.comparingDouble(Rim::width).reversed())
-                .forEach(outline -> coats.add(new Coat.Outline(
-                        Inks.paint(outline.ink(), across(outline.ink())),
-                        hundredth(outline.width() * size),
-                        outline.join())));
-        return coats;
     }
 
     private Mark drawnOut(Shade.Long drawn) {
@@ -265,12 +246,25 @@ final class WordMarks {
             coats.add(new Coat.Outline(Inks.paint(ink, box()), hundredth(look.rim() * size), Coat.Join.ROUND));
         }
         coats.add(new Coat.Fill(Inks.paint(ink, box())));
-        Box bare = ink(word.shaped().ink());
+        if (!apart()) {
+            return swept(word.shaped().glyphs(), dx, dy, coats, pose, moved(Tracks.NONE));
+        }
+        List<Mark> each = new ArrayList<>();
+        for (int i = 0; i < letters.size(); i++) {
+            each.add(swept(letters.get(i), dx, dy, coats, middle(letters.get(i)), ofLetter(i)));
+        }
+        return Mark.Group.of(pose, each, moved(Tracks.NONE));
+    }
+
+    private Mark swept(List<Shaped.Glyph> letter, long dx, long dy, List<Coat> coats, Pose about, Tracks tracks) {
+        Box bare = letter.size() == word.shaped().glyphs().size()
+                ? ink(word.shaped().ink())
+                : near(letter);
         Box swept = bare.union(bare.moved(dx / 1000.0 * size, dy / 1000.0 * size));
-        List<Mark.PlacedGlyph> glyphs = word.shaped().glyphs().stream()
+        List<Mark.PlacedGlyph> glyphs = letter.stream()
                 .map(g -> new Mark.PlacedGlyph(Outlines.swept(g.key(), dx, dy), hundredth(g.x()), hundredth(g.y())))
                 .toList();
-        return mark(glyphs, coats, swept, pose, moved(Tracks.NONE));
+        return mark(glyphs, coats, swept, about, tracks);
     }
 
     private Mark underline(Ink fill) {
@@ -284,80 +278,6 @@ final class WordMarks {
                 0,
                 pose,
                 List.copyOf(coats),
-                moved(Tracks.NONE));
-    }
-
-    private Mark glyphs(List<Shaped.Glyph> glyphs, List<Coat> coats, Tracks tracks) {
-        return glyphs(glyphs, coats, pose, tracks);
-    }
-
-    private Mark glyphs(List<Shaped.Glyph> glyphs, List<Coat> coats, Pose about, Tracks tracks) {
-        return mark(
-                glyphs.stream()
-                        .map(g -> new Mark.PlacedGlyph(g.key(), hundredth(g.x()), hundredth(g.y())))
-                        .toList(),
-                coats,
-                glyphs.size() == word.shaped().glyphs().size()
-                        ? ink(word.shaped().ink())
-                        : near(glyphs),
-                about,
-                tracks);
-    }
-
-    /** Where a letter's ink can be: its advance, and an em around it for what reaches over. */
-    private Box near(List<Shaped.Glyph> letter) {
-        Box all = ink(word.shaped().ink());
-        Box own = box(letter).grown(0.6 * size);
-        double left = Math.max(all.x(), own.x());
-        double right = Math.max(left, Math.min(all.right(), own.right()));
-        return Box.ofEdges(left, all.y(), right, all.bottom());
-    }
-
-    private Mark mark(List<Mark.PlacedGlyph> glyphs, List<Coat> coats, Box bare, Pose about, Tracks tracks) {
-        Box ink = bare;
-        for (Coat coat : coats) {
-            ink = ink.union(coat.around(bare));
-        }
-        return new Mark.Glyphs(
-                word.word().id(),
-                hundredth(word.x()),
-                hundredth(word.y()),
-                hundredth(size),
-                about,
-                glyphs,
-                List.copyOf(coats),
-                hundredth(ink),
-                tracks);
-    }
-
-    private Box ink(Box shaped) {
-        return new Box(
-                word.x() + shaped.x() / 1000 * size,
-                word.y() + shaped.y() / 1000 * size,
-                shaped.width() / 1000 * size,
-                shaped.height() / 1000 * size);
-    }
-
-    /** What an ink runs across; one that runs across each letter takes the word where it cannot. */
-    private Box across(Ink ink) {
-        if (!(ink instanceof Ink.Blend blend)) {
-            return box();
-        }
-        return switch (blend.across()) {
-            case LETTER, WORD -> box();
-            case LINE -> lines.lines().get(word.line());
-            case CUE -> lines.lines().stream().reduce(Box::union).orElseThrow();
-        };
-    }
-
-    private Box box() {
-        return new Box(word.x(), word.y() - capHeight, word.width(), capHeight);
-    }
-
-    private Box box(List<Shaped.Glyph> letter) {
-        double left = letter.stream().mapToDouble(Shaped.Glyph::x).min().orElseThrow();
-        double right =
-                letter.stream().mapToDouble(g -> g.x() + g.advance()).max().orElseThrow();
-        return new Box(word.x() + left / 1000 * size, word.y() - capHeight, (right - left) / 1000 * size, capHeight);
+                moved(withLastLetter()));
     }
 }
