@@ -2,9 +2,11 @@ package saltdrum.media.paint;
 
 import io.github.humbleui.skija.BlendMode;
 import io.github.humbleui.skija.FilterTileMode;
+import io.github.humbleui.skija.Image;
 import io.github.humbleui.skija.ImageFilter;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
+import io.github.humbleui.types.IRect;
 import java.util.function.Consumer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
@@ -112,10 +114,13 @@ final class GroupPainter {
 
     private void add(Layers.Layer mixed, Layers.Layer sharp, double sigma, double share) {
         Layers.Layer soft = layers.like(sharp);
+        // Only the layer: its surface may be larger, and what was left there by others would be blurred into it.
+        IRect all = IRect.makeWH(sharp.target().width(), sharp.target().height());
         try (ImageFilter filter =
                         sigma == 0 ? null : ImageFilter.makeBlur((float) sigma, (float) sigma, FilterTileMode.DECAL);
-                Paint paint = new Paint().setImageFilter(filter)) {
-            sharp.surface().draw(soft.target().canvas(), 0, 0, paint);
+                Paint paint = new Paint().setImageFilter(filter);
+                Image image = sharp.surface().makeImageSnapshot(all)) {
+            soft.target().canvas().drawImage(image, 0, 0, paint);
         }
         lay(mixed, soft, share);
     }
