@@ -18,7 +18,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import saltdrum.core.BadInputException;
 import saltdrum.core.scene.PictureLayer;
-import saltdrum.media.font.PathText;
+import saltdrum.media.outline.PathText;
 
 /**
  * Simple SVG drawings as layers of flat colour in thousandths of their width: paths, circles, ellipses and rectangles with

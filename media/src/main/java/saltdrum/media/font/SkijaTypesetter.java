@@ -23,6 +23,7 @@ import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.text.Characters;
 import saltdrum.media.emoji.Emoji;
 import saltdrum.media.emoji.EmojiText;
+import saltdrum.media.outline.PathText;
 
 /**
  * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads: answers are cached,

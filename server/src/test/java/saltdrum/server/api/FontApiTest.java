@@ -71,13 +71,13 @@ class FontApiTest extends OverHttp {
     @Test
     void aStyleGoesOutWithItsFontsAndComesInWithThem() throws Exception {
         String id = taken();
-        String style = "{\"form\":3,\"name\":\"Regatta\",\"look\":{\"typeface\":\"Grandstander\",\"weight\":800}}";
+        String style = "{\"form\":3,\"name\":\"Spring fair\",\"look\":{\"typeface\":\"Grandstander\",\"weight\":800}}";
         mvc.perform(post("/api/styles/file")
                         .param("take", "true")
                         .contentType("application/octet-stream")
                         .content(style))
                 .andExpect(jsonPath("$.styles[0].missing").isEmpty());
-        byte[] zip = mvc.perform(get("/api/styles/Regatta/file").param("fonts", "true"))
+        byte[] zip = mvc.perform(get("/api/styles/Spring fair/file").param("fonts", "true"))
                 .andExpect(status().isOk())
                 .andReturn()
                 .getResponse()
@@ -96,6 +96,6 @@ class FontApiTest extends OverHttp {
                         .content(zip))
                 .andExpect(status().isOk());
         mvc.perform(get("/api/typefaces")).andExpect(jsonPath("$[0].name").value("Grandstander"));
-        mvc.perform(delete("/api/styles/Regatta"));
+        mvc.perform(delete("/api/styles/Spring fair"));
     }
 }

@@ -1,4 +1,4 @@
-package saltdrum.media.font;
+package saltdrum.media.outline;
 
 import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathSegment;

@@ -1,0 +1,2 @@
+/** Outlines as both painters read them. */
+package saltdrum.media.outline;
