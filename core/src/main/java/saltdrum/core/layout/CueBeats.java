@@ -14,11 +14,8 @@ import saltdrum.core.look.Look;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Beat;
 import saltdrum.core.motion.By;
-import saltdrum.core.motion.Order;
-import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Tint;
-import saltdrum.core.motion.Way;
 import saltdrum.core.track.Tracks;
 import saltdrum.core.word.Word;
 
@@ -105,26 +102,9 @@ final class CueBeats {
                 Letters.leftwards(placed)));
     }
 
-    /** A plate behind one word comes with it, or with its first letter. */
-    Tracks ofOwnPlate(PlacedWord placed) {
-        if (passing.moves(By.WORD)) {
-            return passing.layered(By.WORD) ? Tracks.NONE : ofWord(placed);
-        }
-        return passing.moves(By.LETTER) && !passing.layered(By.LETTER) ? ofLetter(placed, 0) : Tracks.NONE;
-    }
-
     /** A plate behind a whole line does not wait for the words that come one by one. */
     Tracks ofBacking() {
-        return passing.gradual() && passing.entranceMs() > 0
-                ? Passage.of(Way.FADE, By.CUE, Order.FORWARD, passing.entranceMs())
-                        .in(new saltdrum.core.motion.Stay(
-                                time.showMs(),
-                                Math.max(1, Math.min(passing.entranceMs(), (time.hideMs() - time.showMs()) * 2 / 3)),
-                                false,
-                                lines.em(),
-                                0,
-                                false))
-                : Tracks.NONE;
+        return passing.behindGradual();
     }
 
     /** What the voice does to a word as a whole, its colour aside. */

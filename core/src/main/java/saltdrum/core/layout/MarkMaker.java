@@ -102,19 +102,25 @@ final class MarkMaker {
         };
     }
 
+    /** They come and go with their word, or with its first letter. */
     private List<Mark> ownPlates(PlacedWord word) {
-        return word.look().get(Facets.PLATES).stream()
+        double cap = lines.capHeight() / lines.em() * word.size();
+        Box box = new Box(word.x(), word.y() - cap, word.width(), cap);
+        Pose pose = new Pose(
+                quarter(box.x() + box.width() / 2),
+                quarter(box.y() + cap / 2),
+                word.look().number(Facets.TILT));
+        boolean letters = !beats.passing().moves(By.WORD) && beats.passing().moves(By.LETTER);
+        Tracks comes = letters ? beats.ofLetter(word, 0) : beats.ofWord(word);
+        boolean layered = beats.passing().layered(letters ? By.LETTER : By.WORD);
+        List<Mark> plates = word.look().get(Facets.PLATES).stream()
                 .filter(backing -> backing.behind() == Backing.Behind.WORD)
-                .map(backing -> {
-                    double cap = lines.capHeight() / lines.em() * word.size();
-                    Box box = new Box(word.x(), word.y() - cap, word.width(), cap);
-                    Pose pose = new Pose(
-                            quarter(box.x() + box.width() / 2),
-                            quarter(box.y() + cap / 2),
-                            word.look().number(Facets.TILT));
-                    return PlateMarks.of(backing, box, word.size(), pose, beats.ofOwnPlate(word));
-                })
+                .map(backing -> PlateMarks.of(backing, box, word.size(), pose, layered ? Tracks.NONE : comes))
                 .toList();
+        return layered && !plates.isEmpty()
+                ? List.of(
+                        new Mark.Group(middle(box), hundredth(box.grown(word.size())), plates, comes, null, List.of()))
+                : plates;
     }
 
     private Mark plated(PlacedWord word, Spoken.Plated plated) {

@@ -1,5 +1,6 @@
 package saltdrum.core.layout;
 
+import java.util.Arrays;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
@@ -7,6 +8,7 @@ import saltdrum.core.motion.By;
 import saltdrum.core.motion.Order;
 import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Stay;
+import saltdrum.core.motion.Way;
 import saltdrum.core.track.Tracks;
 
 /** When and how the things of one cue come and go. */
@@ -47,13 +49,14 @@ final class Passing {
                 || exit.by() == by && exit.way().layered() && !flowsOn;
     }
 
-    /** Whether words or letters come one by one, so that what is behind them is there before. */
-    boolean gradual() {
-        return entrance.by() == By.WORD || entrance.by() == By.LETTER;
-    }
-
-    int entranceMs() {
-        return entrance.ms();
+    /** How what is behind a line or a cue comes whose words or letters come one by one: it is there before them. */
+    Tracks behindGradual() {
+        boolean gradual = entrance.by() == By.WORD || entrance.by() == By.LETTER;
+        if (!gradual || entrance.ms() == 0) {
+            return Tracks.NONE;
+        }
+        return Passage.of(Way.FADE, By.CUE, Order.FORWARD, entrance.ms())
+                .in(new Stay(time.showMs(), Math.max(1, Math.min(entrance.ms(), room())), false, em, 0, false));
     }
 
     Tracks cue() {
@@ -72,15 +75,18 @@ final class Passing {
         return time.hideMs() - time.showMs();
     }
 
+    /** A way in takes two thirds of the cue's time at most. */
+    private int room() {
+        return length() * 2 / 3;
+    }
+
     private Stay coming(Unit unit) {
         int from = Math.max(time.showMs(), unit.fromMs);
-        int ms;
-        if (entrance.order() == Order.VOICE && unit.by != By.CUE) {
-            ms = Math.min(entrance.ms(), (time.hideMs() - from) * 2 / 3);
-        } else {
-            int room = length() * 2 / 3;
-            ms = Math.min(entrance.ms(), room);
-            from = time.showMs() + after(entrance, unit, room - ms);
+        int ms = Math.min(entrance.ms(), (time.hideMs() - from) * 2 / 3);
+        if (entrance.order() != Order.VOICE || unit.by == By.CUE) {
+            ms = Math.min(entrance.ms(), room());
+            Turns turns = Turns.of(entrance, unit, room() - ms);
+            from = time.showMs() + turns.afterFirst();
         }
         return new Stay(from, Math.max(1, ms), from > time.showMs(), em, unit.number, unit.leftwards);
     }
@@ -88,31 +94,22 @@ final class Passing {
     private Stay going(Unit unit) {
         int room = Math.max(1, length() / 3);
         int ms = Math.max(1, Math.min(exit.ms(), room));
-        int from = time.hideMs() - ms;
-        if (exit.order() == Order.VOICE && unit.by != By.CUE) {
-            from = Math.min(unit.toMs, from);
-        } else {
-            from -= after(exit, unit, room - ms, true);
-        }
+        int last = time.hideMs() - ms;
+        int from = exit.order() == Order.VOICE && unit.by != By.CUE
+                ? Math.min(unit.toMs, last)
+                : last - Turns.of(exit, unit, room - ms).beforeLast();
         return new Stay(from, ms, true, em, unit.number, unit.leftwards);
     }
 
-    private static int after(Passage passage, Unit unit, int room) {
-        return after(passage, unit, room, false);
-    }
-
-    /** How long after the first, or before the last, it is this one's turn; all of them in the room there is. */
-    private static int after(Passage passage, Unit unit, int room, boolean beforeLast) {
-        if (unit.count < 2) {
-            return 0;
+    /** When it is one's turn among several, ms. */
+    private record Turns(int afterFirst, int beforeLast) {
+        /** @param room in which all of them begin */
+        static Turns of(Passage passage, Unit unit, int room) {
+            int[] ranks = passage.order().ranks(unit.count);
+            int last = Arrays.stream(ranks).max().orElse(0);
+            double stagger = last == 0 ? 0 : Math.min(passage.stagger(), (double) Math.max(0, room) / last);
+            int rank = ranks[unit.number];
+            return new Turns((int) Math.round(stagger * rank), (int) Math.round(stagger * (last - rank)));
         }
-        int[] ranks = passage.order().ranks(unit.count);
-        int last = java.util.Arrays.stream(ranks).max().orElse(0);
-        if (last == 0) {
-            return 0;
-        }
-        double stagger = Math.min(passage.stagger(), (double) Math.max(0, room) / last);
-        int rank = ranks[unit.number];
-        return (int) Math.round(stagger * (beforeLast ? last - rank : rank));
     }
 }

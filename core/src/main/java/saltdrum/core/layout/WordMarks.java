@@ -5,6 +5,7 @@ import static saltdrum.core.layout.Round.quarter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
@@ -56,9 +57,9 @@ final class WordMarks extends WordPlace {
         List<Mark> marks = new ArrayList<>();
         look.get(Facets.ACCENTS).stream()
                 .filter(Accent.Glow.class::isInstance)
-                .forEach(glow -> marks.add(glow((Accent.Glow) glow)));
+                .forEach(glow -> marks.add(withLastLetter(glow((Accent.Glow) glow))));
         if (look.get(Facets.UNDERLINE)) {
-            marks.add(underline(fill));
+            marks.add(withLastLetter(underline(fill)));
         }
         if (!word.shaped().glyphs().isEmpty()) {
             marks.addAll(apart() ? lettersApart(fill) : lettersTogether(fill));
@@ -69,7 +70,7 @@ final class WordMarks extends WordPlace {
         }
         look.get(Facets.ACCENTS).stream()
                 .filter(Accent.Strike.class::isInstance)
-                .forEach(strike -> marks.add(strike((Accent.Strike) strike)));
+                .forEach(strike -> marks.add(withLastLetter(strike((Accent.Strike) strike))));
         return passed(marks);
     }
 
@@ -80,17 +81,17 @@ final class WordMarks extends WordPlace {
                     double side = hundredth(picture.size() / 1000 * size);
                     double x = hundredth(word.x() + picture.x() / 1000 * size);
                     double y = hundredth(word.y() + picture.y() / 1000 * size);
-                    return (Mark) new Mark.Picture(
-                            picture.key(), x, y, side, pose, new Box(x, y, side, side), moved(withLastLetter()));
+                    return withLastLetter(new Mark.Picture(
+                            picture.key(), x, y, side, pose, new Box(x, y, side, side), moved(Tracks.NONE)));
                 })
                 .toList();
     }
 
-    /** How what belongs to a whole word comes and goes whose letters do so one by one. */
-    private Tracks withLastLetter() {
-        return apart() && beats.passing().moves(By.LETTER) && !beats.passing().layered(By.LETTER)
-                ? beats.ofLetter(word, letters.size() - 1)
-                : Tracks.NONE;
+    /** What belongs to a whole word whose letters come and go one by one does so with the last of them. */
+    private Mark withLastLetter(Mark mark) {
+        return apart() && beats.passing().moves(By.LETTER)
+                ? passing(List.of(mark), By.LETTER, beats.ofLetter(word, letters.size() - 1))
+                : mark;
     }
 
     /** Whether something moves its letters one by one. */
@@ -136,6 +137,16 @@ final class WordMarks extends WordPlace {
         return List.of(Mark.Group.of(pose, marks, moved(Tracks.NONE)));
     }
 
+    /** All letters in one coat, together or apart, without what moves the word. */
+    private List<Mark> bare(List<Coat> coats) {
+        if (!apart()) {
+            return List.of(glyphs(word.shaped().glyphs(), coats, untilted(), Tracks.NONE));
+        }
+        return IntStream.range(0, letters.size())
+                .mapToObj(i -> letter(i, coats, Tracks.NONE))
+                .toList();
+    }
+
     private Mark letter(int i, List<Coat> coats, Tracks colour) {
         List<Shaped.Glyph> own = letters.get(i);
         Pose middle = middle(own);
@@ -173,13 +184,16 @@ final class WordMarks extends WordPlace {
             return List.of(new Mark.Group(
                     pose,
                     hundredth(box().grown(0, size)),
-                    List.of(glyphs(word.shaped().glyphs(), coats, untilted(), Tracks.NONE)),
+                    bare(coats),
                     moved(beats.of(word, spoken)),
                     null,
                     List.of()));
         }
         Tracks comes = spoken instanceof Tint tint ? beats.ofTintOver(word, tint) : beats.of(word, spoken);
-        return List.of(glyphs(word.shaped().glyphs(), coats, moved(comes)));
+        return List.of(
+                apart()
+                        ? Mark.Group.of(pose, bare(coats), moved(comes))
+                        : glyphs(word.shaped().glyphs(), coats, moved(comes)));
     }
 
     /** A light behind the letters. */
@@ -229,11 +243,14 @@ final class WordMarks extends WordPlace {
 
     /** In a group of its own where it comes or goes in a way that needs one. */
     private List<Mark> passed(List<Mark> marks) {
-        if (marks.isEmpty() || !beats.passing().layered(By.WORD)) {
-            return marks;
-        }
-        return List.of(
-                new Mark.Group(untilted(), hundredth(box().grown(size)), marks, beats.ofWord(word), null, List.of()));
+        return marks.isEmpty() || wholly() == null || !beats.passing().layered(wholly())
+                ? marks
+                : List.of(passing(marks, wholly(), passes()));
+    }
+
+    private Mark passing(List<Mark> marks, By by, Tracks tracks) {
+        Box room = beats.passing().layered(by) ? hundredth(box().grown(size)) : null;
+        return new Mark.Group(untilted(), room, marks, tracks, null, List.of());
     }
 
     private Mark drawnOut(Shade.Long drawn) {
@@ -278,6 +295,6 @@ final class WordMarks extends WordPlace {
                 0,
                 pose,
                 List.copyOf(coats),
-                moved(withLastLetter()));
+                moved(Tracks.NONE));
     }
 }

@@ -23,12 +23,6 @@ import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Rim;
 import saltdrum.core.look.Shade;
-import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.By;
-import saltdrum.core.motion.Order;
-import saltdrum.core.motion.Passage;
-import saltdrum.core.motion.Travel;
-import saltdrum.core.motion.Way;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
 import saltdrum.core.paint.Stop;
@@ -42,7 +36,6 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.style.LookBook;
 import saltdrum.core.style.Style;
 import saltdrum.core.text.Hyphens;
-import saltdrum.core.word.Word;
 
 /** Blocks of half an em for letters, so that everything can be reckoned by hand. */
 class LookLayoutTest {
@@ -278,55 +271,5 @@ class LookLayoutTest {
                 }
             }
         }
-    }
-
-    private static final Patch BY_LETTER =
-            PLAIN.with(Facets.ENTRANCE, new Passage(Way.FADE, By.LETTER, Order.VOICE, 0, 100, 1, "linear"));
-
-    private static double opacity(Mark mark, double t) {
-        return MarkState.of(mark, t).opacity();
-    }
-
-    /** A joined word has one letter, itself, and was there from the beginning. */
-    @Test
-    void aJoinedWordComesWhenItIsSaidWhereLettersComeOneByOne() {
-        Track track = Words.track(Recipe.PHRASE, "ab \u0628\u0628");
-        Word joined = track.words().toList().get(1);
-        Mark.Glyphs letters = glyphs("ab \u0628\u0628", BY_LETTER).stream()
-                .filter(mark -> mark.wordId() == joined.id())
-                .findFirst()
-                .orElseThrow();
-        assertThat(opacity(letters, joined.startMs() - 400)).isZero();
-        assertThat(opacity(letters, joined.endMs() + 200)).isEqualTo(1);
-    }
-
-    @Test
-    void lettersComeOneAfterAnotherAndWhatTheyCastWithThem() {
-        Patch look = BY_LETTER.with(Facets.SHADOWS, List.of(new Shade.Long("#000000", 135, 0.3)));
-        Word word = Words.track(Recipe.PHRASE, "abcd").words().toList().get(0);
-        List<Mark.Glyphs> marks = glyphs("abcd", look);
-        assertThat(marks).as("four shadows, four letters").hasSize(8);
-        double middle = (word.startMs() + word.endMs()) / 2.0;
-        assertThat(opacity(marks.get(0), middle)).isEqualTo(1);
-        assertThat(opacity(marks.get(3), middle - 60)).isZero();
-        assertThat(opacity(marks.get(4), middle)).isEqualTo(1);
-        assertThat(opacity(marks.get(7), middle - 60)).isZero();
-    }
-
-    @Test
-    void aWordThatIsNotTakenApartIsOneMark() {
-        assertThat(glyphs("abcd", PLAIN)).hasSize(1);
-        assertThat(glyphs("abcd", PLAIN.with(Facets.ACCENTS, List.of(Accent.Wave.BLANK))))
-                .hasSize(4);
-    }
-
-    @Test
-    void onePlateTravelsThroughACue() {
-        Patch look = PLAIN.with(Facets.SPOKEN, List.of(Travel.BLANK));
-        Scene scene = scene(Words.track(Recipe.PHRASE, "ab cde f"), look);
-        List<Mark.Plate> plates = leaves(scene.parts().get(0).marks(), Mark.Plate.class);
-        assertThat(plates).hasSize(1);
-        // Three letters of 50 and 0.16 em of room on both sides.
-        assertThat(plates.get(0).width()).isCloseTo(150 + 32, within(0.5));
     }
 }

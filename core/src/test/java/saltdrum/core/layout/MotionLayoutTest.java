@@ -1,0 +1,184 @@
+package saltdrum.core.layout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.look.Backing;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
+import saltdrum.core.look.Patch;
+import saltdrum.core.look.Shade;
+import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.By;
+import saltdrum.core.motion.Flow;
+import saltdrum.core.motion.Order;
+import saltdrum.core.motion.Passage;
+import saltdrum.core.motion.Stain;
+import saltdrum.core.motion.Travel;
+import saltdrum.core.motion.Way;
+import saltdrum.core.scene.Mark;
+import saltdrum.core.scene.MarkState;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Style;
+import saltdrum.core.word.Word;
+
+/** Blocks of half an em for letters, so that everything can be reckoned by hand. */
+/** What moves of a cue, and when. */
+class MotionLayoutTest {
+    private static final Size TALL = new Size(1080, 1920);
+    /** 100 px letters: 50 px wide, 70 high; a space is 25. */
+    private static final Patch PLAIN = Patch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
+
+    private static Scene scene(Track track, Patch look) {
+        return new SceneMaker(new BlockTypesetter()).make(track, new Style("test", null, look, List.of()), TALL);
+    }
+
+    private static List<Mark.Glyphs> glyphs(String text, Patch look) {
+        return leaves(
+                scene(Words.track(Recipe.PHRASE, text), look).parts().get(0).marks(), Mark.Glyphs.class);
+    }
+
+    private static <T extends Mark> List<T> leaves(List<Mark> marks, Class<T> type) {
+        return marks.stream()
+                .flatMap(mark -> mark instanceof Mark.Group group
+                        ? leaves(group.marks(), type).stream()
+                        : Stream.of(mark).filter(type::isInstance).map(type::cast))
+                .toList();
+    }
+
+    private static final Patch BY_LETTER =
+            PLAIN.with(Facets.ENTRANCE, new Passage(Way.FADE, By.LETTER, Order.VOICE, 0, 100, 1, "linear"));
+
+    private static double opacity(Mark mark, double t) {
+        return MarkState.of(mark, t).opacity();
+    }
+
+    /** A joined word has one letter, itself, and was there from the beginning. */
+    @Test
+    void aJoinedWordComesWhenItIsSaidWhereLettersComeOneByOne() {
+        Track track = Words.track(Recipe.PHRASE, "ab \u0628\u0628");
+        Word joined = track.words().toList().get(1);
+        Mark.Glyphs letters = glyphs("ab \u0628\u0628", BY_LETTER).stream()
+                .filter(mark -> mark.wordId() == joined.id())
+                .findFirst()
+                .orElseThrow();
+        assertThat(opacity(letters, joined.startMs() - 400)).isZero();
+        assertThat(opacity(letters, joined.endMs() + 200)).isEqualTo(1);
+    }
+
+    @Test
+    void lettersComeOneAfterAnotherAndWhatTheyCastWithThem() {
+        Patch look = BY_LETTER.with(Facets.SHADOWS, List.of(new Shade.Long("#000000", 135, 0.3)));
+        Word word = Words.track(Recipe.PHRASE, "abcd").words().toList().get(0);
+        List<Mark.Glyphs> marks = glyphs("abcd", look);
+        assertThat(marks).as("four shadows, four letters").hasSize(8);
+        double middle = (word.startMs() + word.endMs()) / 2.0;
+        assertThat(opacity(marks.get(0), middle)).isEqualTo(1);
+        assertThat(opacity(marks.get(3), middle - 60)).isZero();
+        assertThat(opacity(marks.get(4), middle)).isEqualTo(1);
+        assertThat(opacity(marks.get(7), middle - 60)).isZero();
+    }
+
+    @Test
+    void aWordThatIsNotTakenApartIsOneMark() {
+        assertThat(glyphs("abcd", PLAIN)).hasSize(1);
+        assertThat(glyphs("abcd", PLAIN.with(Facets.ACCENTS, List.of(Accent.Wave.BLANK))))
+                .hasSize(4);
+    }
+
+    @Test
+    void onePlateTravelsThroughACue() {
+        Patch look = PLAIN.with(Facets.SPOKEN, List.of(Travel.BLANK));
+        Scene scene = scene(Words.track(Recipe.PHRASE, "ab cde f"), look);
+        List<Mark.Plate> plates = leaves(scene.parts().get(0).marks(), Mark.Plate.class);
+        assertThat(plates).hasSize(1);
+        // Three letters of 50 and 0.16 em of room on both sides.
+        assertThat(plates.get(0).width()).isCloseTo(150 + 32, within(0.5));
+    }
+
+    private static Passage by(Way way, By by, Order order) {
+        return new Passage(way, by, order, 0, 100, 1, "linear");
+    }
+
+    /** In all the groups around it. */
+    private static double seen(List<Mark> marks, Mark wanted, double t) {
+        for (Mark mark : marks) {
+            if (mark == wanted) {
+                return opacity(mark, t);
+            } else if (mark instanceof Mark.Group group) {
+                double inside = seen(group.marks(), wanted, t);
+                if (inside >= 0) {
+                    return inside * opacity(group, t);
+                }
+            }
+        }
+        return -1;
+    }
+
+    /** A way that needs a picture of its own left a joined word, or one of one letter, on the screen from the beginning. */
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void aWordOfOneLetterComesInEveryWay(Way way) {
+        Patch look = PLAIN.with(Facets.ENTRANCE, by(way, By.LETTER, Order.VOICE));
+        Track track = Words.track(Recipe.PHRASE, "abc d");
+        Word last = track.words().toList().get(1);
+        List<Mark> marks = scene(track, look).parts().get(0).marks();
+        Mark.Glyphs letters = leaves(marks, Mark.Glyphs.class).stream()
+                .filter(mark -> mark.wordId() == last.id())
+                .findFirst()
+                .orElseThrow();
+        assertThat(seen(marks, letters, last.startMs() - 400)).isZero();
+        assertThat(seen(marks, letters, last.endMs() + 300)).isEqualTo(1);
+    }
+
+    /** Copies in another colour stood there whole while their letters left. */
+    @ParameterizedTest
+    @MethodSource("overLetters")
+    void whatLiesOverLettersGoesWithThem(Patch over) {
+        Patch look = over.with(Facets.EXIT, by(Way.FADE, By.LETTER, Order.BACKWARD));
+        Track track = Words.track(Recipe.PHRASE, "abcd");
+        Part part = scene(track, look).parts().get(0);
+        for (Mark leaf : leaves(part.marks(), Mark.class)) {
+            assertThat(seen(part.marks(), leaf, part.endMs() - 0.5))
+                    .as("%s", leaf)
+                    .isLessThan(0.2);
+        }
+    }
+
+    static Stream<Patch> overLetters() {
+        return Stream.of(
+                PLAIN.with(Facets.SPOKEN, List.of(Stain.BLANK)),
+                PLAIN.with(Facets.SPOKEN, List.of(Flow.BLANK)),
+                PLAIN.with(Facets.UNDERLINE, true),
+                PLAIN.with(Facets.ACCENTS, List.of(Accent.Strike.BLANK)),
+                PLAIN.with(Facets.PLATES, List.of(Backing.box(Backing.Behind.WORD, 0.2, 0.1, 0, Ink.of("#ff0000")))));
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = By.class,
+            names = {"WORD", "LETTER"})
+    void aPlateBehindAWordComesWithItInEveryWay(By by) {
+        for (Way way : Way.values()) {
+            Patch look = PLAIN.with(
+                            Facets.PLATES, List.of(Backing.box(Backing.Behind.WORD, 0.2, 0.1, 0, Ink.of("#ff0000"))))
+                    .with(Facets.ENTRANCE, by(way, by, Order.VOICE));
+            Track track = Words.track(Recipe.PHRASE, "abc de");
+            List<Mark> marks = scene(track, look).parts().get(0).marks();
+            Mark.Plate second = leaves(marks, Mark.Plate.class).get(1);
+            Word word = track.words().toList().get(1);
+            assertThat(seen(marks, second, word.startMs() - 400)).as("%s", way).isZero();
+        }
+    }
+}
