@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
-import type { FacetGroup, LookView, Typeface } from './types';
+import type { Curve, CurvePreset, FacetGroup, LookView, Typeface } from './types';
 
 /** What a change of the look touches: words, cues, an emphasis role, or with none of them the track. */
 export interface Target {
@@ -57,11 +57,19 @@ export const usePalette = (id: string, version: number) =>
     gcTime: 10_000,
   });
 
-/** A curve at even steps of its time. */
+/** Curves to begin with. */
+export const useCurves = () =>
+  useQuery({
+    queryKey: ['curves'],
+    queryFn: () => call<CurvePreset[]>('GET', '/api/curves'),
+    staleTime: Infinity,
+  });
+
+/** A curve as it is drawn. */
 export const useCurve = (curve: string) =>
   useQuery({
     queryKey: ['curve', curve],
-    queryFn: () => call<number[]>('GET', `/api/curve?of=${encodeURIComponent(curve)}`),
+    queryFn: () => call<Curve>('GET', `/api/curve?of=${encodeURIComponent(curve)}`),
     placeholderData: (before) => before,
     staleTime: Infinity,
     gcTime: 60_000,

@@ -791,6 +791,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/curves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Curves to begin with */
+        get: operations["curves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/curve": {
         parameters: {
             query?: never;
@@ -798,7 +815,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A curve as it is drawn: how far something has come at even steps of its time */
+        /** A curve as it is drawn */
         get: operations["curve"];
         put?: never;
         post?: never;
@@ -2376,6 +2393,14 @@ export interface components {
             about: string;
             parts: components["schemas"]["ValuePart"][];
             blank?: components["schemas"]["JsonNode"];
+        };
+        Preset: {
+            label: string;
+            curve: string;
+        };
+        CurveView: {
+            samples: number[];
+            handles: number[];
         };
         ReadingView: {
             /** @description What stands now */
@@ -4168,6 +4193,26 @@ export interface operations {
             };
         };
     };
+    curves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Preset"][];
+                };
+            };
+        };
+    };
     curve: {
         parameters: {
             query: {
@@ -4185,7 +4230,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": number[];
+                    "*/*": components["schemas"]["CurveView"];
                 };
             };
         };

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { useMotions, useMotionSample, usePutMotionAway, useSaveMotion } from '../../api/motions';
 import { styleFile } from '../../api/styles';
 import type { Clip, Look, LookView, Motion, Track } from '../../api/types';
-import { SamplePlayer } from '../../stage/SamplePlayer';
 import type { LookChange } from '../../state/useLookChange';
+import { SampleGround } from './SampleGround';
 
 /** Motions kept by themselves, each at work on the clip's own words, and the one in hand kept too. */
 export function MotionPart(props: {
@@ -66,11 +66,7 @@ function MotionCard(props: {
       onClick={props.onChoose}
       className="block min-w-0 overflow-hidden rounded-lg bg-sunk text-left hover:bg-paper aria-pressed:bg-paper aria-pressed:outline-2 aria-pressed:-outline-offset-2 aria-pressed:outline-accent"
     >
-      <span className="flex h-14 items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
-        {sample.data && sample.data.parts.length > 0 && (
-          <SamplePlayer scene={sample.data} width={128} height={56} />
-        )}
-      </span>
+      <SampleGround scene={sample.data} height={56} />
       <span className="block truncate px-2 py-1 text-tiny font-semibold">{motion.name}</span>
     </button>
   );

@@ -1,7 +1,7 @@
 import { useSample } from '../../api/queries';
 import type { Clip, Style, Track } from '../../api/types';
-import { SamplePlayer } from '../../stage/SamplePlayer';
 import { One } from '../../ui/OneOf';
+import { SampleGround } from './SampleGround';
 
 /** A style at work on the clip's own words. */
 export function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: number }) {
@@ -14,11 +14,7 @@ export function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId
       title={style.about}
       className="block min-w-0 overflow-hidden rounded-lg bg-sunk text-left hover:bg-paper data-[state=checked]:bg-paper data-[state=checked]:outline-2 data-[state=checked]:outline-accent"
     >
-      <span className="flex h-[72px] items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]">
-        {sample.data && sample.data.parts.length > 0 && (
-          <SamplePlayer scene={sample.data} width={128} height={72} />
-        )}
-      </span>
+      <SampleGround scene={sample.data} height={72} />
       <span className="block truncate px-2.5 py-1.5 text-note font-semibold">{style.name}</span>
     </One>
   );

@@ -1,40 +1,15 @@
 import { Popover } from 'radix-ui';
 import { useRef, useState } from 'react';
-import { useCurve } from '../../../api/looks';
-
-const PRESETS = [
-  { label: 'Even', curve: 'linear' },
-  { label: 'Soft landing', curve: 'ease-out' },
-  { label: 'Soft start', curve: 'ease-in' },
-  { label: 'Both soft', curve: 'ease-in-out' },
-  { label: 'Sharp landing', curve: 'cubic-bezier(0.1, 0.9, 0.2, 1)' },
-  { label: 'Over and back', curve: 'cubic-bezier(0.3, 1.6, 0.6, 1)' },
-  { label: 'Spring', curve: 'spring(0.5)' },
-  { label: 'Loose spring', curve: 'spring(0.8)' },
-];
+import { useCurve, useCurves } from '../../../api/looks';
 
 /** The part of the plot above and below the way from 0 to 1, for what overshoots. */
 const OVER = 0.35;
 const SIZE = 208;
-const NUMBERS = /^cubic-bezier\(([^,]+),([^,]+),([^,]+),([^,]+)\)$/;
-
-/** The four numbers of a curve that has handles; null for one that has none. */
-function numbersOf(curve: string): number[] | null {
-  const written: Record<string, string> = {
-    ease: 'cubic-bezier(0.25,0.1,0.25,1)',
-    'ease-in': 'cubic-bezier(0.42,0,1,1)',
-    'ease-out': 'cubic-bezier(0,0,0.58,1)',
-    'ease-in-out': 'cubic-bezier(0.42,0,0.58,1)',
-    linear: 'cubic-bezier(0.33,0.33,0.67,0.67)',
-  };
-  const match = NUMBERS.exec(written[curve] ?? curve);
-  return match ? match.slice(1).map(Number) : null;
-}
-
 /** How a motion goes on its way: chosen, drawn by its two handles, or typed. */
 export function CurveControl(props: { label: string; value: string; onNow: (curve: string) => void }) {
   const [open, setOpen] = useState(false);
-  const known = PRESETS.find((p) => p.curve === props.value);
+  const presets = useCurves().data ?? [];
+  const known = presets.find((p) => p.curve === props.value);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <div className="flex items-center justify-between gap-2">
@@ -58,7 +33,7 @@ export function CurveControl(props: { label: string; value: string; onNow: (curv
         >
           <Editor value={props.value} onNow={props.onNow} />
           <div className="grid grid-cols-4 gap-1.5" role="group" aria-label="Curves">
-            {PRESETS.map((preset) => (
+            {presets.map((preset) => (
               <button
                 key={preset.curve}
                 title={preset.label}
@@ -101,7 +76,7 @@ function lineOf(samples: number[], size: number): string {
 }
 
 function Plot({ curve, size }: { curve: string; size: number }) {
-  const samples = useCurve(curve).data ?? [];
+  const samples = useCurve(curve).data?.samples ?? [];
   return (
     <svg width={size} height={size} aria-hidden className="flex-none overflow-visible">
       <polyline
@@ -118,9 +93,9 @@ function Plot({ curve, size }: { curve: string; size: number }) {
 function Editor({ value, onNow }: { value: string; onNow: (curve: string) => void }) {
   const [held, setHeld] = useState<number[] | null>(null);
   const plot = useRef<SVGSVGElement>(null);
-  const numbers = held ?? numbersOf(value);
-  const shown = held ? written(held) : value;
-  const samples = useCurve(shown).data ?? [];
+  const own = useCurve(value).data?.handles ?? [];
+  const numbers = held ?? (own.length > 0 ? own : null);
+  const samples = useCurve(held ? written(held) : value).data?.samples ?? [];
   const scale = SIZE / (1 + 2 * OVER);
   const x = (part: number) => part * SIZE;
   const y = (part: number) => (1 + OVER - part) * scale;

@@ -30,7 +30,7 @@ class EmphasisTest {
                 .toWords();
         Sound sound = SoundTrack.speech(corpus.resolve(name + ".mka"), SoundChoice.USUAL);
         List<Word> plain = truth.stream().map(word -> word.withEmphasis(0)).toList();
-        Set<Long> suggested = Suggestions.of(plain, sound, "en", 0.5).stream()
+        Set<Long> suggested = Suggestions.chosen(Suggestions.scored(plain, sound, "en"), 0.5).stream()
                 .map(Suggestion::wordId)
                 .collect(Collectors.toSet());
         List<Word> stressed = truth.stream().filter(word -> word.emphasis() > 0).toList();

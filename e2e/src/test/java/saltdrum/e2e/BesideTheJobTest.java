@@ -200,7 +200,7 @@ class BesideTheJobTest extends OnTheBench {
         placeScript("tide-pool");
         page.evaluate("() => { " + Files.readString(Path.of("../web/build/painter.js"))
                 + "; window.saltDrumPainter = saltDrumPainter; }");
-        for (String style : List.of("Mallet", "Lantern", "Tidemark")) {
+        for (String style : List.of("Mallet", "Lantern", "Tidemark", "Rock pool", "Night ferry", "Regatta")) {
             String clipId = page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
             server.post(
                     "/api/clips/" + clipId + "/track/edits",

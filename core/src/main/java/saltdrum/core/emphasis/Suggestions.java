@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
@@ -25,33 +28,44 @@ public final class Suggestions {
     private static final int NEIGHBOURS = 4;
     private static final double MOST_Z = 3.5;
 
+    private static final Pattern ENDS = Pattern.compile(".*[.!?;:…]+[\"'”’)]*");
+    private static final Pattern PAUSES = Pattern.compile(".*[.!?;:,…]+[\"'”’)]*");
+
     private Suggestions() {}
 
     /**
-     * @param words of a track in order
-     * @param sound of the clip; may be empty, then the text alone speaks
-     * @param language of the text; null where it is not known
+     * Those that ask for emphasis so strongly.
+     *
+     * @param all every word with its score
      * @param strength 0 for the clearest only, 1 for many
      * @return in the order of the words
      */
-    public static List<Suggestion> of(List<Word> words, Sound sound, String language, double strength) {
-        if (words.isEmpty()) {
+    public static List<Suggestion> chosen(List<Suggestion> all, double strength) {
+        if (all.isEmpty()) {
             return List.of();
         }
-        List<Suggestion> all = scored(words, sound, language);
         double needed = STRICT + (LOOSE - STRICT) * Math.max(0, Math.min(1, strength));
         double share = LEAST_OF_ALL + (MOST_OF_ALL - LEAST_OF_ALL) * Math.min(1, 0.25 + strength);
-        int most = Math.max(1, (int) Math.floor(share * words.size()));
-        List<Suggestion> best = all.stream()
+        int most = Math.max(1, (int) Math.floor(share * all.size()));
+        Set<Suggestion> best = all.stream()
                 .filter(one -> one.score() >= needed && !one.because().isEmpty())
                 .sorted(Comparator.comparingDouble(Suggestion::score).reversed())
                 .limit(most)
-                .toList();
+                .collect(Collectors.toSet());
         return all.stream().filter(best::contains).toList();
     }
 
-    /** Every word with its score. */
-    static List<Suggestion> scored(List<Word> words, Sound sound, String language) {
+    /**
+     * Every word of a track with its score; listening takes about a hundredth of the time of the sound.
+     *
+     * @param words in order
+     * @param sound of the clip; may be empty, then the text alone speaks
+     * @param language of the text; null where it is not known
+     */
+    public static List<Suggestion> scored(List<Word> words, Sound sound, String language) {
+        if (words.isEmpty()) {
+            return List.of();
+        }
         WordSense sense = new WordSense(words, language);
         boolean heard = !sound.isEmpty();
         List<WordSound> sounds = heard ? WordSound.of(words, sound) : List.of();
@@ -129,7 +143,7 @@ public final class Suggestions {
 
     /** A pause in the middle of a sentence, 1 for 250 ms. */
     private static double pause(List<Word> words, List<WordSound> sounds, int i) {
-        boolean begins = i == 0 || words.get(i - 1).text().matches(".*[.!?;:,…]+[\"'”’)]*$");
+        boolean begins = i == 0 || pausesAfter(words.get(i - 1));
         return begins ? 0 : Math.min(2, sounds.get(i).pause() / 250);
     }
 
@@ -165,7 +179,12 @@ public final class Suggestions {
     }
 
     private static boolean ends(Word word) {
-        return word.text().matches(".*[.!?;:…]+[\"'”’)]*$");
+        return ENDS.matcher(word.text()).matches();
+    }
+
+    /** Where a voice pauses anyway. */
+    private static boolean pausesAfter(Word word) {
+        return PAUSES.matcher(word.text()).matches();
     }
 
     /** How much longer a word was said than its letters let expect, in logarithms; a word before a pause is drawn out anyway. */
@@ -174,7 +193,7 @@ public final class Suggestions {
         for (int i = 0; i < lengths.length; i++) {
             double letters = Math.max(1, WordSense.plain(words.get(i)).length());
             double expected = 90 + 55 * letters;
-            boolean last = i + 1 == lengths.length || words.get(i).text().matches(".*[.!?;:,…]+[\"'”’)]*$");
+            boolean last = i + 1 == lengths.length || pausesAfter(words.get(i));
             double ms = Math.max(20, words.get(i).endMs() - words.get(i).startMs());
             lengths[i] = Math.log(ms / expected) - (last ? 0.45 : 0);
         }

@@ -3,7 +3,6 @@ package saltdrum.core.emphasis;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.sound.Sound;
-import saltdrum.core.word.Syllables;
 import saltdrum.core.word.Word;
 
 /**
@@ -12,10 +11,9 @@ import saltdrum.core.word.Word;
  * @param loudness of its loudest 30 ms, dB against full scale
  * @param pitch of its highest voiced frame, semitones above 1 Hz; NaN where it has no voice
  * @param range from its lowest to its highest, semitones
- * @param length ms a syllable
  * @param pause silence before it, ms
  */
-record WordSound(double loudness, double pitch, double range, double length, double pause) {
+record WordSound(double loudness, double pitch, double range, double pause) {
     private static final int STEP = Sound.RATE / 100;
     private static final int WINDOW = 3 * STEP;
     private static final double SILENCE_DB = -70;
@@ -53,9 +51,7 @@ record WordSound(double loudness, double pitch, double range, double length, dou
         // Octave errors are few: they are beyond the tenth and ninetieth part.
         double high = pitches.isEmpty() ? Double.NaN : pitches.get(pitches.size() * 9 / 10);
         double low = pitches.isEmpty() ? Double.NaN : pitches.get(pitches.size() / 10);
-        double syllables = Math.max(1, Syllables.weight(word.text()));
-        return new WordSound(
-                loudest, high, pitches.isEmpty() ? 0 : high - low, (word.endMs() - word.startMs()) / syllables, pause);
+        return new WordSound(loudest, high, pitches.isEmpty() ? 0 : high - low, pause);
     }
 
     private static double level(short[] samples, int from) {

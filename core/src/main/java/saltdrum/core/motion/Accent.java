@@ -109,16 +109,20 @@ public sealed interface Accent extends Motion {
         public Glow {
             Colours.check(colour);
             ValueParts.check(Glow.class, reach, pulses, ms);
-            Flashes.check(pulses, ms);
+            Flashes.check(light(0, pulses, ms));
         }
 
         @Override
         public Tracks tracks(Beat beat) {
+            return Tracks.of(light(beat.fromMs(), pulses, ms));
+        }
+
+        private static NumberTrack light(int fromMs, int pulses, int ms) {
             Keyframe[] keys = new Keyframe[2 * pulses + 1];
             for (int i = 0; i < keys.length; i++) {
-                keys[i] = Motion.key(beat.fromMs() + (double) ms * i / (2 * pulses), i % 2, Easing.IN_OUT);
+                keys[i] = Motion.key(fromMs + (double) ms * i / (2 * pulses), i % 2, Easing.IN_OUT);
             }
-            return Tracks.of(NumberTrack.of(Property.OPACITY, keys));
+            return NumberTrack.of(Property.OPACITY, keys);
         }
     }
 

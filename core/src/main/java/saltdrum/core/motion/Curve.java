@@ -27,6 +27,20 @@ public final class Curve {
             "ease-out", Easing.OUT,
             "ease-in-out", Easing.IN_OUT);
 
+    /** @param label for a person */
+    public record Preset(String label, String curve) {}
+
+    /** Curves to begin with. */
+    public static final List<Preset> PRESETS = List.of(
+            new Preset("Even", "linear"),
+            new Preset("Soft landing", "ease-out"),
+            new Preset("Soft start", "ease-in"),
+            new Preset("Both soft", "ease-in-out"),
+            new Preset("Sharp landing", "cubic-bezier(0.1, 0.9, 0.2, 1)"),
+            new Preset("Over and back", "cubic-bezier(0.3, 1.6, 0.6, 1)"),
+            new Preset("Spring", "spring(0.5)"),
+            new Preset("Loose spring", "spring(0.8)"));
+
     private static final int MOST_LETTERS = 80;
     private static final int SAMPLES = 24;
     private static final double MOST_BOUNCE = 0.95;
@@ -77,6 +91,15 @@ public final class Curve {
         } catch (NumberFormatException e) {
             return Double.NaN;
         }
+    }
+
+    /** x1, y1, x2, y2 of one that has handles; empty for a spring. */
+    public List<Double> handles() {
+        if (easing instanceof Easing.Bezier curve) {
+            return List.of(curve.x1(), curve.y1(), curve.x2(), curve.y2());
+        }
+        // A straight line's handles lie on it, wherever they are.
+        return easing == null ? List.of() : List.of(0.33, 0.33, 0.67, 0.67);
     }
 
     /** How far it has come, 0 at the beginning and 1 at the end. @param x of the time, 0 to 1 */

@@ -1,6 +1,7 @@
 package saltdrum.core.motion;
 
 import saltdrum.core.BadInputException;
+import saltdrum.core.track.NumberTrack;
 
 /**
  * WCAG 2.2, success criterion 2.3.1: nothing flashes more than three times in any one second. A flash is a pair of
@@ -11,16 +12,25 @@ public final class Flashes {
 
     private static final double CHANGE = 0.1;
     private static final double DARKER = 0.8;
+    private static final int STEPS_A_SECOND = 120;
 
     private Flashes() {}
 
-    /** @throws BadInputException when something that pulses so often flashes more than it may */
-    static void check(int pulses, int ms) {
-        // As many as lie in any second: one more can begin in it than fit into it.
-        double inOneSecond = ms >= 1000 ? Math.ceil(1000.0 * pulses / ms) : pulses;
-        if (inOneSecond > MOST_A_SECOND) {
-            throw new BadInputException("This would flash " + pulses + " times in " + ms
-                    + " ms. More than three flashes a second can harm people (WCAG 2.3.1): take fewer, or more time.");
+    /**
+     * @param light how light something is over time, at its most 1: white that fades over black
+     * @throws BadInputException when it flashes more than it may
+     */
+    static void check(NumberTrack light) {
+        double from = light.keys().get(0).t();
+        double ms = light.keys().get(light.keys().size() - 1).t() - from;
+        double[] luminance = new double[(int) Math.ceil(ms * STEPS_A_SECOND / 1000) + 1];
+        for (int i = 0; i < luminance.length; i++) {
+            luminance[i] = light.valueAt(from + i * 1000.0 / STEPS_A_SECOND);
+        }
+        int most = most(luminance, STEPS_A_SECOND);
+        if (most > MOST_A_SECOND) {
+            throw new BadInputException("This would flash " + most
+                    + " times in a second. More than three can harm people (WCAG 2.3.1): take fewer, or more time.");
         }
     }
 
@@ -33,29 +43,31 @@ public final class Flashes {
     public static int most(double[] luminance, int aSecond) {
         int most = 0;
         for (int from = 0; from < luminance.length; from++) {
-            most = Math.max(most, in(luminance, from, Math.min(luminance.length, from + aSecond + 1)));
+            most = Math.max(most, changes(luminance, from, Math.min(luminance.length, from + aSecond + 1)) / 2);
         }
         return most;
     }
 
-    private static int in(double[] luminance, int from, int to) {
-        double extreme = luminance[from];
+    /** Changes of 10 % or more, each opposing the one before. */
+    private static int changes(double[] luminance, int from, int to) {
+        double lowest = luminance[from];
+        double highest = lowest;
         int direction = 0;
         int changes = 0;
         for (int i = from + 1; i < to; i++) {
-            double step = luminance[i] - extreme;
-            boolean turned = Math.abs(step) >= CHANGE && Math.min(luminance[i], extreme) < DARKER;
-            int way = step > 0 ? 1 : -1;
-            if (turned && way != direction) {
+            double now = luminance[i];
+            if (direction <= 0 && now - lowest >= CHANGE && lowest < DARKER) {
+                direction = 1;
                 changes++;
-                direction = way;
-                extreme = luminance[i];
-            } else if (direction != 0 && way == direction && Math.abs(step) > 0) {
-                extreme = luminance[i];
-            } else if (direction == 0 && !turned) {
-                continue;
+                highest = now;
+            } else if (direction >= 0 && highest - now >= CHANGE && now < DARKER) {
+                direction = -1;
+                changes++;
+                lowest = now;
             }
+            lowest = Math.min(lowest, now);
+            highest = Math.max(highest, now);
         }
-        return changes / 2;
+        return changes;
     }
 }

@@ -36,7 +36,7 @@ class SuggestionsTest {
     @Test
     void aWordThatIsSaidLouderIsSuggestedAndSaysWhy() {
         List<Word> words = words(TEXT);
-        List<Suggestion> found = Suggestions.of(words, sound(words.size(), 10), "en", 0.5);
+        List<Suggestion> found = Suggestions.chosen(Suggestions.scored(words, sound(words.size(), 10), "en"), 0.5);
         assertThat(found).anySatisfy(one -> {
             assertThat(one.wordId()).isEqualTo(words.get(10).id());
             assertThat(one.because()).anyMatch(why -> why.startsWith("said louder"));
@@ -46,7 +46,7 @@ class SuggestionsTest {
     @Test
     void withoutSoundTheTextSpeaks() {
         List<Word> words = words(TEXT);
-        List<String> said = Suggestions.of(words, Sound.NONE, "en", 1).stream()
+        List<String> said = Suggestions.chosen(Suggestions.scored(words, Sound.NONE, "en"), 1).stream()
                 .map(one -> words.get((int) one.wordId() - 1).text() + ": " + String.join(", ", one.because()))
                 .toList();
         assertThat(said).contains("three: a number", "not: a no").noneMatch(text -> text.startsWith("the:"));
@@ -58,7 +58,9 @@ class SuggestionsTest {
                 .repeat(4)
                 .strip());
         for (double strength = 0; strength <= 1; strength += 0.1) {
-            assertThat(Suggestions.of(words, Sound.NONE, "en", strength).size()).isLessThan((words.size() + 4) / 5);
+            assertThat(Suggestions.chosen(Suggestions.scored(words, Sound.NONE, "en"), strength)
+                            .size())
+                    .isLessThan((words.size() + 4) / 5);
         }
     }
 
@@ -68,7 +70,7 @@ class SuggestionsTest {
         Sound sound = sound(words.size(), 4);
         List<Suggestion> before = List.of();
         for (double strength = 0; strength <= 1; strength += 0.25) {
-            List<Suggestion> now = Suggestions.of(words, sound, "en", strength);
+            List<Suggestion> now = Suggestions.chosen(Suggestions.scored(words, sound, "en"), strength);
             assertThat(now).containsAll(before);
             before = now;
         }
@@ -76,7 +78,9 @@ class SuggestionsTest {
 
     @Test
     void nothingIsSuggestedOfNothing() {
-        assertThat(Suggestions.of(List.of(), Sound.NONE, null, 1)).isEmpty();
-        assertThat(Suggestions.of(words("Row"), Sound.NONE, "und", 1)).hasSizeLessThanOrEqualTo(1);
+        assertThat(Suggestions.chosen(Suggestions.scored(List.of(), Sound.NONE, null), 1))
+                .isEmpty();
+        assertThat(Suggestions.chosen(Suggestions.scored(words("Row"), Sound.NONE, "und"), 1))
+                .hasSizeLessThanOrEqualTo(1);
     }
 }

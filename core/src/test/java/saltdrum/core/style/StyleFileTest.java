@@ -38,10 +38,13 @@ class StyleFileTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"mallet", "lantern", "tidemark"})
-    void aStyleOfTheFormBeforeIsTheSameStyle(String name) {
-        Style before = StyleFile.read(Json.resource(StyleFileTest.class, "form2/" + name + ".json"));
+    void aStyleOfAFormBeforeIsTheSameStyle(String name) {
         Style now = new ShippedStyles().get(name);
-        assertThat(before).isEqualTo(now);
+        for (String form : new String[] {"form2/", "form3/"}) {
+            assertThat(StyleFile.read(Json.resource(StyleFileTest.class, form + name + ".json")))
+                    .as(form)
+                    .isEqualTo(now);
+        }
     }
 
     @Test

@@ -1,14 +1,9 @@
 package saltdrum.media.font;
 
-import io.github.humbleui.skija.Data;
 import io.github.humbleui.skija.FontMgr;
 import io.github.humbleui.skija.FontSlant;
 import io.github.humbleui.skija.FontStyle;
-import io.github.humbleui.skija.FontStyleSet;
 import io.github.humbleui.skija.Typeface;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -20,7 +15,6 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import saltdrum.core.Json;
 import saltdrum.core.look.Face;
 
 /**
@@ -36,10 +30,6 @@ public final class FontShelf {
         MACHINE
     }
 
-    /** @param font one that was brought in, as its owner names it; null for others */
-    private record Entry(
-            String family, int weight, boolean italic, Origin origin, String font, Supplier<Typeface> source) {}
-
     /** A character, and what to look for in the font that has it. */
     private record Lack(int codePoint, int weight, String language) {}
 
@@ -49,7 +39,7 @@ public final class FontShelf {
     private static final int NOBODY = -1;
     private static final int ITALIC_COSTS = 2000;
 
-    private final List<Entry> entries = new CopyOnWriteArrayList<>();
+    private final List<FontEntry> entries = new CopyOnWriteArrayList<>();
     private final int shipped;
     private final Map<Lack, Integer> helpers = new ConcurrentHashMap<>();
     private final Map<Integer, List<FontAxis>> axes = new ConcurrentHashMap<>();
@@ -58,22 +48,7 @@ public final class FontShelf {
     private boolean machineListed;
 
     public FontShelf() {
-        for (String line : Json.resource(FontShelf.class, "/saltdrum/media/fonts/faces.txt")
-                .split("\n")) {
-            if (!line.isBlank() && !line.startsWith("#")) {
-                String[] parts = line.split("\\|");
-                String weight = parts[1].trim();
-                boolean italic = weight.endsWith("i");
-                String file = parts[2].trim();
-                entries.add(new Entry(
-                        parts[0].trim(),
-                        Integer.parseInt(italic ? weight.substring(0, weight.length() - 1) : weight),
-                        italic,
-                        Origin.SHIPPED,
-                        null,
-                        Once.of(() -> load(file))));
-            }
-        }
+        entries.addAll(FontEntry.shipped());
         shipped = entries.size();
     }
 
@@ -86,21 +61,6 @@ public final class FontShelf {
         return Holder.SHELF;
     }
 
-    private static Typeface load(String file) {
-        try (InputStream in = FontShelf.class.getResourceAsStream("/saltdrum/media/fonts/" + file)) {
-            if (in == null) {
-                throw new IllegalStateException("The application is incomplete: the font " + file + " is missing.");
-            }
-            return opened(in.readAllBytes());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static Typeface opened(byte[] file) {
-        return FontMgr.getDefault().makeFromData(Data.makeFromBytes(file));
-    }
-
     /**
      * Puts a font on the shelf that {@link FontCheck} has taken.
      *
@@ -108,9 +68,14 @@ public final class FontShelf {
      * @param file gives its bytes when they are needed
      */
     public synchronized void add(String id, FontFacts facts, Supplier<byte[]> file) {
-        if (entries.stream().noneMatch(entry -> id.equals(entry.font))) {
-            entries.add(new Entry(
-                    facts.family(), facts.weight(), facts.italic(), Origin.OWN, id, Once.of(() -> opened(file.get()))));
+        if (entries.stream().noneMatch(entry -> id.equals(entry.font()))) {
+            entries.add(new FontEntry(
+                    facts.family(),
+                    facts.weight(),
+                    facts.italic(),
+                    Origin.OWN,
+                    id,
+                    Once.of(() -> FontEntry.opened(file.get()))));
             edition.incrementAndGet();
         }
     }
@@ -133,14 +98,14 @@ public final class FontShelf {
     public boolean hasCut(FontFacts facts) {
         return entries.stream()
                 .anyMatch(entry -> offered(entry)
-                        && entry.origin != Origin.MACHINE
-                        && entry.family.equalsIgnoreCase(facts.family())
-                        && entry.weight == facts.weight()
-                        && entry.italic == facts.italic());
+                        && entry.origin() != Origin.MACHINE
+                        && entry.family().equalsIgnoreCase(facts.family())
+                        && entry.weight() == facts.weight()
+                        && entry.italic() == facts.italic());
     }
 
-    private boolean offered(Entry entry) {
-        return entry.font == null || !withdrawn.contains(entry.font);
+    private boolean offered(FontEntry entry) {
+        return entry.font() == null || !withdrawn.contains(entry.font());
     }
 
     /**
@@ -165,8 +130,8 @@ public final class FontShelf {
         Stream.iterate(0, i -> i + 1)
                 .limit(entries.size())
                 .filter(i -> offered(entries.get(i)))
-                .sorted(Comparator.comparingInt(i -> order(entries.get(i).origin)))
-                .forEach(i -> named.computeIfAbsent(entries.get(i).family.toLowerCase(), k -> new ArrayList<>())
+                .sorted(Comparator.comparingInt(i -> order(entries.get(i).origin())))
+                .forEach(i -> named.computeIfAbsent(entries.get(i).family().toLowerCase(), k -> new ArrayList<>())
                         .add(i));
         return named.values().stream().map(this::family).toList();
     }
@@ -180,38 +145,38 @@ public final class FontShelf {
     }
 
     private Family family(List<Integer> indices) {
-        List<Entry> own = indices.stream().map(entries::get).toList();
+        List<FontEntry> own = indices.stream().map(entries::get).toList();
         // Opening every font of the machine to ask for its axes would take a second.
-        List<FontAxis> all = own.get(0).origin == Origin.MACHINE ? List.of() : axes(indices.get(0));
+        List<FontAxis> all = own.get(0).origin() == Origin.MACHINE ? List.of() : axes(indices.get(0));
         Stream<Integer> weights = all.stream()
                 .filter(axis -> axis.tag().equals(FontAxis.WEIGHT))
                 .flatMap(axis -> Stream.of((int) axis.least(), (int) axis.most()));
         return new Family(
-                own.get(0).family,
-                own.get(0).origin,
-                Stream.concat(weights, all.isEmpty() ? own.stream().map(Entry::weight) : Stream.empty())
+                own.get(0).family(),
+                own.get(0).origin(),
+                Stream.concat(weights, all.isEmpty() ? own.stream().map(FontEntry::weight) : Stream.empty())
                         .distinct()
                         .sorted()
                         .toList(),
-                own.stream().anyMatch(Entry::italic),
+                own.stream().anyMatch(FontEntry::italic),
                 !all.isEmpty(),
                 all.stream().filter(axis -> !axis.settledElsewhere()).toList(),
                 own.stream()
-                        .filter(entry -> entry.origin == Origin.OWN)
-                        .map(Entry::font)
+                        .filter(entry -> entry.origin() == Origin.OWN)
+                        .map(FontEntry::font)
                         .toList());
     }
 
     /** Whether a family is here; where it is not, {@link #STAND_IN} serves. */
     public boolean has(String family) {
         listMachine();
-        return entries.stream().anyMatch(entry -> entry.family.equalsIgnoreCase(family));
+        return entries.stream().anyMatch(entry -> entry.family().equalsIgnoreCase(family));
     }
 
     /** Names of all families. */
     public List<String> names() {
         listMachine();
-        return entries.stream().map(Entry::family).distinct().toList();
+        return entries.stream().map(FontEntry::family).distinct().toList();
     }
 
     private synchronized void listMachine() {
@@ -219,26 +184,8 @@ public final class FontShelf {
             return;
         }
         machineListed = true;
-        FontMgr machine = FontMgr.getDefault();
-        for (int f = 0; f < machine.getFamiliesCount(); f++) {
-            String name = machine.getFamilyName(f);
-            boolean ours =
-                    entries.stream().anyMatch(e -> e.origin != Origin.MACHINE && e.family.equalsIgnoreCase(name));
-            if (!ours) {
-                FontStyleSet styles = machine.makeStyleSet(f);
-                for (int s = 0; s < styles.count(); s++) {
-                    int at = s;
-                    FontStyle style = styles.getStyle(s);
-                    entries.add(new Entry(
-                            name,
-                            Math.max(1, Math.min(1000, style.getWeight())),
-                            style.getSlant() != FontSlant.UPRIGHT,
-                            Origin.MACHINE,
-                            null,
-                            Once.of(() -> styles.getTypeface(at))));
-                }
-            }
-        }
+        entries.addAll(FontEntry.machine(name -> entries.subList(0, shipped).stream()
+                .noneMatch(entry -> entry.family().equalsIgnoreCase(name))));
     }
 
     /** Index of the face that serves the wanted one. */
@@ -255,9 +202,12 @@ public final class FontShelf {
         int best = NOBODY;
         int least = Integer.MAX_VALUE;
         for (int i = 0; i < entries.size(); i++) {
-            Entry entry = entries.get(i);
-            int off = Math.abs(entry.weight - wanted.weight()) + (entry.italic == wanted.italic() ? 0 : ITALIC_COSTS);
-            if (entry.family.equalsIgnoreCase(family) && off < least && drawable(i)) {
+            FontEntry entry = entries.get(i);
+            int off =
+                    Math.abs(entry.weight() - wanted.weight()) + (entry.italic() == wanted.italic() ? 0 : ITALIC_COSTS);
+            // One that was brought in stands for one of the machine's that is alike.
+            boolean nearer = off < least || off == least && entry.origin() == Origin.OWN;
+            if (entry.family().equalsIgnoreCase(family) && nearer && drawable(i)) {
                 best = i;
                 least = off;
             }
@@ -267,7 +217,7 @@ public final class FontShelf {
 
     /** Coloured pictures have no outlines that could be drawn. */
     private boolean drawable(int index) {
-        return entries.get(index).origin != Origin.MACHINE || FontFacts.outlined(typeface(index));
+        return entries.get(index).origin() != Origin.MACHINE || FontFacts.outlined(typeface(index));
     }
 
     boolean has(int index, int codePoint) {
@@ -275,7 +225,7 @@ public final class FontShelf {
     }
 
     boolean italic(int index) {
-        return entries.get(index).italic;
+        return entries.get(index).italic();
     }
 
     /** Of a variable typeface; none where it is not. */
@@ -308,14 +258,14 @@ public final class FontShelf {
         }
         listMachine();
         for (int i = shipped; i < entries.size(); i++) {
-            Entry entry = entries.get(i);
-            if (entry.origin == Origin.MACHINE
-                    && entry.family.equals(found.getFamilyName())
+            FontEntry entry = entries.get(i);
+            if (entry.origin() == Origin.MACHINE
+                    && entry.family().equals(found.getFamilyName())
                     && typeface(i).getUniqueId() == found.getUniqueId()) {
                 return i;
             }
         }
-        entries.add(new Entry(
+        entries.add(new FontEntry(
                 found.getFamilyName(),
                 Math.max(1, Math.min(1000, found.getFontStyle().getWeight())),
                 false,
@@ -326,6 +276,6 @@ public final class FontShelf {
     }
 
     Typeface typeface(int index) {
-        return entries.get(index).source.get();
+        return entries.get(index).source().get();
     }
 }

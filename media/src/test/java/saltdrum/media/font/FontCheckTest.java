@@ -174,4 +174,25 @@ class FontCheckTest {
         assertThat(shelf.families()).noneMatch(family -> family.name().equals("Harbour Pixel"));
         assertThat(typesetter.shape("Salt", wanted, "en").advance()).isEqualTo(after);
     }
+
+    /** Which of the two served depended on whether the machine's fonts had been listed before. */
+    @Test
+    void aFontThatWasBroughtInStandsForOneOfTheMachineThatIsAlike() throws IOException {
+        byte[] file = shipped(TRUE_TYPE);
+        FontFacts bold = new FontFacts("Noto Sans CJK JP", 700, false, 9, List.of(), "", false);
+        Face wanted = new Face("Noto Sans CJK JP", 700);
+        FontShelf early = new FontShelf();
+        early.add("one", bold, () -> file);
+        early.families();
+        FontShelf late = new FontShelf();
+        late.families();
+        late.add("one", bold, () -> file);
+        double own = new SkijaTypesetter(new FontShelf())
+                .shape("Salt", new Face("VT323", 400), "en")
+                .advance();
+        assertThat(new SkijaTypesetter(early).shape("Salt", wanted, "en").advance())
+                .isEqualTo(own);
+        assertThat(new SkijaTypesetter(late).shape("Salt", wanted, "en").advance())
+                .isEqualTo(own);
+    }
 }

@@ -8,7 +8,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,7 +22,6 @@ import saltdrum.core.look.FacetKind;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.Patch;
-import saltdrum.core.motion.Curve;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 import saltdrum.core.style.Cascade;
@@ -196,17 +194,6 @@ class LookController {
     List<String> palette(@PathVariable String clipId) {
         Track track = tracks.get(clipId).track();
         return Palette.of(styles.of(track), track);
-    }
-
-    private static final int SAMPLES = 48;
-
-    @Operation(summary = "A curve as it is drawn: how far something has come at even steps of its time")
-    @GetMapping("/curve")
-    List<Double> curve(@RequestParam String of) {
-        Curve curve = Curve.parse(of);
-        return IntStream.rangeClosed(0, SAMPLES)
-                .mapToObj(i -> Math.round(1000 * curve.at((double) i / SAMPLES)) / 1000.0)
-                .toList();
     }
 
     @Operation(summary = "How well two colours stand out from each other: 1 to 21, as WCAG reckons it")

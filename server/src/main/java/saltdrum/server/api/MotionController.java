@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,6 +15,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.Patch;
+import saltdrum.core.motion.Curve;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
@@ -77,5 +79,30 @@ class MotionController {
         Style moving = new Style(
                 settled.name(), settled.about(), styles.get(motion).look().over(settled.look()), settled.emphasis());
         return scenes.make(StyleSample.of(track.cues(), cueId, track.language()), moving, new Size(1080, 1920));
+    }
+
+    private static final int SAMPLES = 48;
+
+    /**
+     * @param samples how far something has come at even steps of its time
+     * @param handles x1, y1, x2, y2 of one that has handles; else empty
+     */
+    record CurveView(List<Double> samples, List<Double> handles) {}
+
+    @Operation(summary = "A curve as it is drawn")
+    @GetMapping("/curve")
+    CurveView curve(@RequestParam String of) {
+        Curve curve = Curve.parse(of);
+        return new CurveView(
+                IntStream.rangeClosed(0, SAMPLES)
+                        .mapToObj(i -> Math.round(1000 * curve.at((double) i / SAMPLES)) / 1000.0)
+                        .toList(),
+                curve.handles());
+    }
+
+    @Operation(summary = "Curves to begin with")
+    @GetMapping("/curves")
+    List<Curve.Preset> curves() {
+        return Curve.PRESETS;
     }
 }

@@ -2,7 +2,6 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.time.Duration;
 import java.util.List;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -49,10 +48,13 @@ class TypefaceController {
                 .limit(MOST_LETTERS)
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
                 .toString();
+        String svg = TextSample.svg(typesetter, new Face(family, weight), shown, language);
         return ResponseEntity.ok()
                 .contentType(MediaType.valueOf("image/svg+xml"))
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)))
+                // A family that another stood in for may be here meanwhile.
+                .cacheControl(CacheControl.noCache())
+                .eTag(Integer.toHexString(svg.hashCode()))
                 .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                .body(TextSample.svg(typesetter, new Face(family, weight), shown, language));
+                .body(svg);
     }
 }

@@ -11,9 +11,9 @@ final class Upload {
     /** @throws BadInputException when it is larger than it may be */
     static byte[] bytes(HttpServletRequest request, int most, String what) throws IOException {
         byte[] bytes = request.getContentLengthLong() > most
-                ? new byte[most + 1]
+                ? null
                 : request.getInputStream().readNBytes(most + 1);
-        if (bytes.length > most) {
+        if (bytes == null || bytes.length > most) {
             throw new BadInputException(what + " is larger than " + most / 1_000_000 + " MB. Nothing of it was taken.");
         }
         return bytes;

@@ -31,8 +31,21 @@ public class StyleStore implements StyleShelf {
 
     private void ship(List<Style> shipped, boolean motion) {
         for (int i = 0; i < shipped.size(); i++) {
+            makeWay(shipped.get(i).name());
             mapper.ship(shipped.get(i).name(), i, motion);
             keep(shipped.get(i));
+        }
+    }
+
+    /** One of the workshop's own that has the name of one that ships now gets another; tracks that use it keep it. */
+    private void makeWay(String name) {
+        StyleRow there = mapper.find(name, 0);
+        if (there != null && !there.shipped() && there.name().equalsIgnoreCase(name)) {
+            String other = there.name() + ", ours";
+            for (int i = 2; has(other); i++) {
+                other = there.name() + ", ours " + i;
+            }
+            rename(there.name(), other, null);
         }
     }
 

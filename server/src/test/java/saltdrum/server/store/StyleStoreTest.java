@@ -61,6 +61,20 @@ class StyleStoreTest {
         assertThat(styles.get("Mallet")).isEqualTo(new ShippedStyles().get("Mallet"));
     }
 
+    /** Ours became a version more of theirs, on every clip that used it. */
+    @Test
+    void aStyleOfOnesOwnGivesWayToOneThatShipsNowAndIsKept() {
+        sql.update("update style set shipped = false where name = 'Parcel'");
+        sql.update("update style_version set style = jsonb_set(style, '{about}', '\"Our own\"')"
+                + " where style_id = (select id from style where name = 'Parcel')");
+        styles.ship();
+        styles.ship();
+        assertThat(styles.get("Parcel")).isEqualTo(new ShippedStyles().get("Parcel"));
+        assertThat(styles.get("Parcel, ours").about()).isEqualTo("Our own");
+        assertThat(styles.row("Parcel, ours", 0).shipped()).isFalse();
+        assertThat(styles.has("Parcel, ours 2")).isFalse();
+    }
+
     private static Style style(String name, double size) {
         return new Style(name, "A test", Patch.of(Facets.SIZE, size), List.of());
     }

@@ -1,0 +1,14 @@
+import type { Scene } from '../../api/types';
+import { SamplePlayer } from '../../stage/SamplePlayer';
+
+/** A sample at work, on a ground on which light and dark letters can be seen. */
+export function SampleGround({ scene, height }: { scene: Scene | undefined; height: number }) {
+  return (
+    <span
+      style={{ height }}
+      className="flex items-center justify-center bg-[linear-gradient(160deg,#3f6a70,#1d4047_70%,#17343a)]"
+    >
+      {scene && scene.parts.length > 0 && <SamplePlayer scene={scene} width={128} height={height} />}
+    </span>
+  );
+}
