@@ -61,7 +61,7 @@ export const WRITE: Action[] = [
   ...[1, 2, 3, 4].map((n): Action => ({
     id: `role${n}`,
     group: 'Write',
-    label: `Emphasise the word as the style’s ${['first', 'second', 'third', 'fourth'][n - 1]} role`,
+    label: `Emphasise the word as role ${n}`,
     keys: [`Shift ${n}`],
     run: ({ spoken, change }) =>
       spoken && spoken.emphasis !== n
