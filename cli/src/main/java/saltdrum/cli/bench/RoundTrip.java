@@ -51,6 +51,16 @@ final class RoundTrip {
 
     private void measure(Report report, String path, int words) throws IOException {
         send("PUT", path + "/captions?name=words.json", BodyPublishers.ofString(squeezed(words)));
+        // A clip that is new has the style that was taken last.
+        long first = send("GET", path + "/track", BodyPublishers.noBody())
+                .path("head")
+                .path("version")
+                .asLong();
+        send(
+                "POST",
+                path + "/track/edits",
+                BodyPublishers.ofString(
+                        "{\"version\":" + first + ",\"edit\":{\"kind\":\"restyle\",\"style\":\"Mallet\"}}"));
         JsonNode track = send("GET", path + "/track", BodyPublishers.noBody());
         long version = track.path("head").path("version").asLong();
         List<JsonNode> cues = new ArrayList<>();

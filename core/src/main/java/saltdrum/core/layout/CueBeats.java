@@ -118,10 +118,9 @@ final class CueBeats {
             }
         }
         for (Accent accent : own.get(Facets.ACCENTS)) {
-            boolean whole = accent instanceof Accent.Punch
-                    || accent instanceof Accent.Shake
-                    || accent instanceof Accent.Settle
-                    || accent instanceof Accent.Wave && Letters.of(placed).size() < 2;
+            boolean whole = accent.moves() == Accent.Moved.WORD
+                    || accent.moves() == Accent.Moved.LETTERS
+                            && Letters.of(placed).size() < 2;
             if (whole) {
                 all.add(accent.tracks(said(placed, own)));
             }

@@ -100,7 +100,7 @@ final class WordMarks extends WordPlace {
     }
 
     private boolean waves() {
-        return look.get(Facets.ACCENTS).stream().anyMatch(Accent.Wave.class::isInstance);
+        return look.get(Facets.ACCENTS).stream().anyMatch(accent -> accent.moves() == Accent.Moved.LETTERS);
     }
 
     private List<Mark> lettersTogether(Ink fill) {

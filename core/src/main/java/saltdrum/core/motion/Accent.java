@@ -24,6 +24,19 @@ import saltdrum.core.track.Tracks;
     @JsonSubTypes.Type(value = Accent.Strike.class, name = "strike"),
 })
 public sealed interface Accent extends Motion {
+    /** What of a word it moves. */
+    enum Moved {
+        WORD,
+        /** Each letter by itself; of a word of one letter the word. */
+        LETTERS,
+        /** Something of its own beside the letters. */
+        BESIDE
+    }
+
+    default Moved moves() {
+        return Moved.WORD;
+    }
+
     /** Swells at once and comes back. */
     @Says("Punch")
     record Punch(
@@ -75,6 +88,11 @@ public sealed interface Accent extends Motion {
             implements Accent {
         public static final Wave BLANK = new Wave(0.16, 520);
 
+        @Override
+        public Moved moves() {
+            return Moved.LETTERS;
+        }
+
         public Wave {
             ValueParts.check(Wave.class, height, ms);
         }
@@ -105,6 +123,11 @@ public sealed interface Accent extends Motion {
             @Says("Takes") @Within(least = 100, most = 6000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Glow BLANK = new Glow("#ffc24b", 0.16, 1, 600);
+
+        @Override
+        public Moved moves() {
+            return Moved.BESIDE;
+        }
 
         public Glow {
             Colours.check(colour);
@@ -154,6 +177,11 @@ public sealed interface Accent extends Motion {
             @Says("Takes") @Within(least = 20, most = 2000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Strike BLANK = new Strike("#ff6b4a", 0.09, 220);
+
+        @Override
+        public Moved moves() {
+            return Moved.BESIDE;
+        }
 
         public Strike {
             Colours.check(fill);

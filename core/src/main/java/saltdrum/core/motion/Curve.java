@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import saltdrum.core.BadInputException;
@@ -41,6 +42,10 @@ public final class Curve {
             new Preset("Spring", "spring(0.5)"),
             new Preset("Loose spring", "spring(0.8)"));
 
+    /** Every letter of a cue asks for the same few. */
+    private static final Map<String, Curve> PARSED = new ConcurrentHashMap<>();
+
+    private static final int MOST_PARSED = 1000;
     private static final int MOST_LETTERS = 80;
     private static final int SAMPLES = 24;
     private static final double MOST_BOUNCE = 0.95;
@@ -57,6 +62,17 @@ public final class Curve {
 
     /** @throws BadInputException when it is none */
     public static Curve parse(String written) {
+        Curve known = written == null ? null : PARSED.get(written);
+        if (known == null) {
+            known = read(written);
+            if (PARSED.size() < MOST_PARSED) {
+                PARSED.put(written, known);
+            }
+        }
+        return known;
+    }
+
+    private static Curve read(String written) {
         String text = written == null ? "" : written.strip().toLowerCase(Locale.ROOT);
         if (text.length() <= MOST_LETTERS) {
             if (NAMED.containsKey(text)) {

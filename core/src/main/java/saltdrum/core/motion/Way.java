@@ -1,9 +1,13 @@
 package saltdrum.core.motion;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import saltdrum.core.parts.Says;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
@@ -151,7 +155,17 @@ public enum Way {
 
     /** Whether it can only be done on a picture of its own: blurred, or clipped. */
     public boolean layered() {
-        return this == BLUR || this == WIPE || this == UNFOLD;
+        return Layered.WAYS.contains(this);
+    }
+
+    /** Those that touch what only a group can do, worked out from what they do. */
+    private static final class Layered {
+        private static final Set<Property> OF_GROUPS = EnumSet.of(
+                Property.BLUR, Property.INSET_LEFT, Property.INSET_TOP, Property.INSET_RIGHT, Property.INSET_BOTTOM);
+        static final Set<Way> WAYS = Stream.of(values())
+                .filter(way -> way.away(1, new Stay(0, 1, true, 100, 0, false)).keySet().stream()
+                        .anyMatch(OF_GROUPS::contains))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Way.class)));
     }
 
     Tracks in(double strength, Stay stay, Curve curve) {

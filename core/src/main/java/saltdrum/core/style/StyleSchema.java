@@ -164,8 +164,12 @@ public final class StyleSchema {
     private ObjectNode part(RecordComponent component) {
         ObjectNode schema = type(component.getGenericType());
         ShownAs shown = component.getAnnotation(ShownAs.class);
-        if (shown != null && shown.value() == ValuePart.Control.TEXT) {
+        if (shown != null) {
+            // Text that is no colour.
             schema.remove("description");
+            if (shown.value() == ValuePart.Control.CURVE) {
+                schema.put("description", "An easing as CSS writes it, or spring(0 to 0.95)");
+            }
         }
         Within within = component.getAnnotation(Within.class);
         if (within != null) {

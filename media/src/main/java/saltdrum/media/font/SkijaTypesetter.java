@@ -48,7 +48,8 @@ public final class SkijaTypesetter implements Typesetter {
     private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
     private final Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
     private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
-    private volatile int shapedEdition;
+    private final Map<Face, FaceMetrics> metrics = new ConcurrentHashMap<>();
+    private volatile int answeredEdition;
     private final Map<String, String> outlines = new ConcurrentHashMap<>();
 
     public SkijaTypesetter(FontShelf shelf) {
@@ -122,13 +123,19 @@ public final class SkijaTypesetter implements Typesetter {
 
     @Override
     public Shaped shape(String text, Face face, String language) {
-        int edition = shelf.edition();
-        if (shaped.size() > MOST_CACHED || edition != shapedEdition) {
-            shaped.clear();
-            shapedEdition = edition;
-        }
+        refresh();
         // Half a surrogate pair ends the process inside the shaper.
         return shaped.computeIfAbsent(new Question(Characters.kept(text), face, language), this::shapeNow);
+    }
+
+    /** What was answered holds as long as the fonts are the same, and there is room. */
+    private void refresh() {
+        int edition = shelf.edition();
+        if (shaped.size() > MOST_CACHED || metrics.size() > MOST_CACHED || edition != answeredEdition) {
+            shaped.clear();
+            metrics.clear();
+            answeredEdition = edition;
+        }
     }
 
     private synchronized Shaped shapeNow(Question question) {
@@ -229,11 +236,16 @@ public final class SkijaTypesetter implements Typesetter {
     }
 
     @Override
-    public synchronized FaceMetrics metrics(Face face) {
+    public FaceMetrics metrics(Face face) {
+        refresh();
+        return metrics.computeIfAbsent(face, this::metricsNow);
+    }
+
+    private synchronized FaceMetrics metricsNow(Face face) {
         Font font = font(cut(face, shelf.indexOf(face)));
-        FontMetrics metrics = font.getMetrics();
+        FontMetrics own = font.getMetrics();
         double space = font.measureTextWidth(" ");
-        return new FaceMetrics(metrics.getCapHeight() > 0 ? metrics.getCapHeight() : 700, space);
+        return new FaceMetrics(own.getCapHeight() > 0 ? own.getCapHeight() : 700, space);
     }
 
     @Override
