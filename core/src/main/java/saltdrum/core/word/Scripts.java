@@ -70,36 +70,39 @@ public final class Scripts {
         return letters.length == 0 ? -1 : letters[first ? 0 : letters.length - 1];
     }
 
-    /** The words of a piece of text that holds no space; marks go with the word they belong to. */
+    /**
+     * The words of a piece of text that holds no space: they meet where a word ends by the dictionary and a line may end
+     * as well (UAX #14), so that no small kana or mark begins one; what has no letter goes with the word before it.
+     */
     static List<String> words(String piece) {
         if (piece.codePoints().noneMatch(Scripts::withoutSpaces)) {
             return List.of(piece);
         }
         BreakIterator boundaries = BreakIterator.getWordInstance(Locale.ROOT);
         boundaries.setText(piece);
+        BreakIterator lineEnds = LineEnds.of(piece);
         List<String> words = new ArrayList<>();
-        String opening = "";
         int from = boundaries.first();
-        for (int to = boundaries.next(); to != BreakIterator.DONE; from = to, to = boundaries.next()) {
+        for (int to = boundaries.next(); to != BreakIterator.DONE; to = boundaries.next()) {
+            if (to < piece.length() && !lineEnds.isBoundary(to) && !betweenPhrases(piece, to)) {
+                continue;
+            }
             String part = piece.substring(from, to);
-            if (part.codePoints().anyMatch(Character::isLetterOrDigit)) {
-                words.add(opening + part);
-                opening = "";
-            } else if (words.isEmpty() || opens(part)) {
-                opening += part;
+            from = to;
+            if (words.isEmpty() || part.codePoints().anyMatch(Character::isLetterOrDigit)) {
+                words.add(part);
             } else {
                 words.set(words.size() - 1, words.get(words.size() - 1) + part);
             }
         }
-        if (!opening.isEmpty()) {
-            words.add(opening);
-        }
         return words;
     }
 
-    private static boolean opens(String mark) {
-        int type = Character.getType(mark.codePointAt(0));
-        return type == Character.START_PUNCTUATION || type == Character.INITIAL_QUOTE_PUNCTUATION;
+    private static boolean betweenPhrases(String piece, int at) {
+        return at > 1
+                && piece.charAt(at - 1) == LineEnds.NO_BREAK_SPACE
+                && phrased(piece.codePointBefore(at - 1))
+                && phrased(piece.codePointAt(at));
     }
 
     /** Whether a text is read from right to left: by its first strong letter, as UAX #9 (rules P2, P3) has it. */

@@ -10,24 +10,23 @@ public final class Tokens {
     private Tokens() {}
 
     /**
-     * The words of a text in order; a no-break space does not end a word. In scripts without spaces words are found by a
+     * The words of a text in order; a no-break space does not end a word; a mark between spaces that may not begin or end
+     * a line goes with its word. In scripts without spaces words are found by a
      * dictionary; a space between two phrases of such a script is kept as a no-break space. Empty for blank text.
      */
     public static List<String> split(String text) {
         List<String> words = new ArrayList<>();
-        for (String piece : pieces(text)) {
+        for (String piece : LineEnds.joined(pieces(text))) {
             boolean afterPhrase = !words.isEmpty()
                     && Scripts.phrased(piece.codePointAt(0))
                     && words.get(words.size() - 1).codePoints().anyMatch(Scripts::phrased);
             if (afterPhrase) {
-                words.set(words.size() - 1, words.get(words.size() - 1) + NO_BREAK_SPACE);
+                words.set(words.size() - 1, words.get(words.size() - 1) + LineEnds.NO_BREAK_SPACE);
             }
             words.addAll(Scripts.words(piece));
         }
         return words;
     }
-
-    private static final String NO_BREAK_SPACE = "\u00A0";
 
     /** What stands between spaces. */
     private static List<String> pieces(String text) {

@@ -36,6 +36,20 @@ class ScriptsTest {
     }
 
     @Test
+    void aMarkBetweenSpacesGoesWithItsWord() {
+        assertThat(Tokens.split("Bonjour ! Ça va ?")).containsExactly("Bonjour\u00A0!", "Ça", "va\u00A0?");
+        assertThat(Tokens.split("Il dit « bonjour » ! et part"))
+                .containsExactly("Il", "dit", "«\u00A0bonjour\u00A0»\u00A0!", "et", "part");
+        assertThat(Tokens.split("- Row — row 😀 & row")).containsExactly("-", "Row", "—", "row", "😀", "&", "row");
+    }
+
+    @Test
+    void aSignOfMoneyGoesWithItsNumberAndASmallKanaBeginsNoWord() {
+        assertThat(Tokens.split("例：£23")).containsExactly("例：", "£23");
+        assertThat(Tokens.split("がぁ")).hasSize(1);
+    }
+
+    @Test
     void aSpaceBetweenThaiPhrasesIsKept() {
         List<String> words = Tokens.split("ทะเลสงบ เรือออก");
         assertThat(Scripts.joined(words)).isEqualTo("ทะเลสงบ\u00A0เรือออก");
