@@ -1,12 +1,12 @@
 import { useMemo, useRef, useState } from 'react';
 import { useLook, useWithin } from '../api/looks';
 import { useStyles } from '../api/styles';
-import type { Box, Clip, Look, Scene, Track } from '../api/types';
+import type { Box, Clip, Look, Pose, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { reachOf, useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
 import { useLookChange } from '../state/useLookChange';
-import { blockOf, wordBoxes } from './captionBoxes';
+import { blockOf, turnOf, unturned, wordBoxes } from './captionBoxes';
 import { Timeline } from './paint/timeline';
 import { linesOf, snap, type Snap } from './snapping';
 
@@ -21,8 +21,11 @@ interface Drag {
   clientY: number;
   look: Look;
   block: Box;
+  fit: number;
   moved: boolean;
   wordId: number | null;
+  /** What it has come to, in words. */
+  said: string;
   across: Snap | null;
   down: Snap | null;
 }
@@ -51,6 +54,9 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   const part = timeline.alive(timeMs)[0];
   const words = useMemo(() => (part ? wordBoxes(part) : []), [part]);
   const block = blockOf(words);
+  const turn = part ? turnOf(part) : null;
+  // What is shrunk to fit is taken by the size it is seen at.
+  const fit = part?.fit ?? 1;
   const look = view.data?.look;
   if (!block || !look) return null;
 
@@ -70,8 +76,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     e.stopPropagation();
     room.current!.setPointerCapture(e.pointerId);
     const at = room.current!.getBoundingClientRect();
-    const x = design(e.clientX - at.left);
-    const y = design(e.clientY - at.top);
+    const { x, y } = unturned(turn, design(e.clientX - at.left), design(e.clientY - at.top));
     const under = words.find(
       ({ box }) => x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height,
     );
@@ -81,8 +86,10 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       clientY: e.clientY,
       look,
       block,
+      fit,
       moved: false,
       wordId: under?.wordId ?? null,
+      said: '',
       across: null,
       down: null,
     });
@@ -120,16 +127,20 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     }
     const half = drag.block.width / 2;
     if (drag.handle === 'size') {
-      const size = Math.round(within('size', (drag.look.size! * Math.max(8, half + dx)) / half));
+      const seen = drag.look.size! * drag.fit;
+      const size = Math.round(within('size', (seen * Math.max(8, half + dx)) / half));
       change.soon({ size });
+      now.said = fit < 1 ? `Size ${size}, shrunk to ${Math.round(100 * fit)} % to fit` : `Size ${size}`;
     } else if (drag.handle === 'width') {
-      const widest = drag.look.widest! + (2 * dx) / width;
-      change.soon({ widest: within('widest', Math.round(widest * 100) / 100) });
+      const widest = within('widest', Math.round(100 * (drag.look.widest! + (2 * dx) / width)) / 100);
+      change.soon({ widest });
+      now.said = `Widest line ${Math.round(100 * widest)} %`;
     } else {
       const reachOut = drag.block.height / 2 + design(34);
-      const tilt = (Math.atan2(dx, reachOut) * 180) / Math.PI;
-      const to = Math.round((drag.look.tilt! + tilt) / TILT_STEP) * TILT_STEP;
-      change.soon({ tilt: within('tilt', to) });
+      const turned = (Math.atan2(dx, reachOut) * 180) / Math.PI;
+      const tilt = within('tilt', Math.round((drag.look.tilt! + turned) / TILT_STEP) * TILT_STEP);
+      change.soon({ tilt });
+      now.said = `Tilt ${tilt}°`;
     }
     setDrag(now);
   };
@@ -194,8 +205,16 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
         onPointerDown={grasp('move')}
         onKeyDown={byKey}
         className="pointer-events-auto absolute cursor-move rounded-[2px] outline-1 outline-offset-4 outline-white/50 hover:outline-white focus-visible:outline-2"
-        style={percent(block)}
+        style={{ ...percent(block), ...turning(turn, block) }}
       >
+        {drag?.said && (
+          <span
+            className="absolute top-full left-1/2 mt-3 -translate-x-1/2 rounded-[3px] bg-[#0a1d21]/90 px-2 py-0.5 text-tiny whitespace-nowrap text-white"
+            data-testid="handle-says"
+          >
+            {drag.said}
+          </span>
+        )}
         <Knob
           label="Size"
           className="-right-[11px] -bottom-[11px] cursor-nwse-resize"
@@ -214,6 +233,14 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       </div>
     </div>
   );
+}
+
+/** As the block itself is turned. */
+function turning(turn: Pose | null, block: Box): React.CSSProperties {
+  if (!turn) return {};
+  const across = (100 * (turn.pivotX - block.x)) / block.width;
+  const down = (100 * (turn.pivotY - block.y)) / block.height;
+  return { transformOrigin: `${across}% ${down}%`, transform: `rotate(${turn.tilt}deg)` };
 }
 
 function Knob(props: { label: string; className: string; onPointerDown: (e: React.PointerEvent) => void }) {

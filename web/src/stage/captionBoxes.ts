@@ -1,4 +1,4 @@
-import type { Box, Glyphs, Mark, Part } from '../api/types';
+import type { Box, Glyphs, Mark, Part, Pose } from '../api/types';
 
 /** Where the words of a part stand at rest, design pixels. */
 export interface WordBox {
@@ -23,6 +23,24 @@ export function wordBoxes(part: Part): WordBox[] {
     boxes.set(wordId, known ? union(known, ink) : ink);
   }
   return [...boxes].map(([wordId, box]) => ({ wordId, box }));
+}
+
+/** By how much the whole block is turned, degrees about a point in design pixels; null for not at all. */
+export function turnOf(part: Part): Pose | null {
+  const [outer] = part.marks as Mark[];
+  return outer?.kind === 'group' && outer.pose.tilt !== 0 ? outer.pose : null;
+}
+
+/** A point of the frame as it stands in the block before that is turned. */
+export function unturned(turn: Pose | null, x: number, y: number) {
+  if (!turn) return { x, y };
+  const angle = (-turn.tilt / 180) * Math.PI;
+  const dx = x - turn.pivotX;
+  const dy = y - turn.pivotY;
+  return {
+    x: turn.pivotX + dx * Math.cos(angle) - dy * Math.sin(angle),
+    y: turn.pivotY + dx * Math.sin(angle) + dy * Math.cos(angle),
+  };
 }
 
 export function union(a: Box, b: Box): Box {

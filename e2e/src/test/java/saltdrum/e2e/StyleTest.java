@@ -171,6 +171,46 @@ class StyleTest extends AtTheStyle {
     }
 
     @Test
+    void aCaptionIsTurnedWholeAndSizedFromWhatIsSeenByItsHandles() throws Exception {
+        String clipId = styled("Turned.mp4");
+        pixels(700);
+        long version = version(clipId);
+        drag("Tilt", -40, 0);
+        assertThat(page.getByTestId("handle-says")).hasText(Pattern.compile("^Tilt -[\\d.]+°$"));
+        page.mouse().up();
+        awaitVersionAfter(clipId, version);
+        double tilt = Double.parseDouble(facet(clipId, "", "tilt"));
+        assertThat(tilt).isBetween(-45.0, -5.0);
+        JsonNode block = server.get("/api/clips/" + clipId + "/scene")
+                .path("parts")
+                .get(0)
+                .path("marks")
+                .get(0);
+        assertThat(block.path("kind").asText()).isEqualTo("group");
+        assertThat(block.path("pose").path("tilt").asDouble()).isEqualTo(tilt);
+        assertThat((String) page.getByTestId("caption-frame").evaluate("e => e.style.transform"))
+                .isEqualTo("rotate(" + (tilt == Math.rint(tilt) ? Integer.toString((int) tilt) : tilt + "") + "deg)");
+        // So large that it is shrunk to fit: the handle begins at what is seen.
+        type(clipId, "Size", "300");
+        pixels(700);
+        version = version(clipId);
+        drag("Size", -6, 0);
+        assertThat(page.getByTestId("handle-says")).hasText(Pattern.compile("^Size \\d+(, shrunk to \\d+ % to fit)?$"));
+        page.mouse().up();
+        awaitVersionAfter(clipId, version);
+        assertThat(Double.parseDouble(facet(clipId, "", "size"))).isBetween(20.0, 250.0);
+    }
+
+    private void drag(String handle, int dx, int dy) {
+        BoundingBox at = page.locator("[data-handle='" + handle + "']").boundingBox();
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx, y + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+    }
+
+    @Test
     void stylesPlaySideBySideAndOneIsTaken() throws Exception {
         String clipId = styled("Compared.mp4");
         page.getByText("Compare some").click();

@@ -38,6 +38,11 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
                 .toString();
     }
 
+    /** By how much a word is turned more than its cue, degrees. */
+    double ownTilt(PlacedWord word) {
+        return word.look().number(Facets.TILT) - look.number(Facets.TILT);
+    }
+
     /** Everything a line layout asks of the world. */
     record Setting(Cascade cascade, Size design, String language, Typesetter typesetter, Hyphens hyphens) {}
 

@@ -45,12 +45,25 @@ final class MarkMaker {
         } else {
             marks.addAll(words(lines.words()));
         }
+        return turned(together(marks));
+    }
+
+    private List<Mark> together(List<Mark> marks) {
         Tracks together = beats.ofCue();
         if (together.nothing()) {
             return List.copyOf(marks);
         }
         Box room = beats.passing().layered(By.CUE) ? hundredth(all().grown(lines.em())) : null;
         return List.of(new Mark.Group(middle(all()), room, marks, together, null, List.of()));
+    }
+
+    /** The cue's tilt turns it whole, plates and all; a word of another tilt is turned by the rest. */
+    private List<Mark> turned(List<Mark> marks) {
+        double tilt = lines.look().number(Facets.TILT);
+        Pose middle = middle(all());
+        return tilt == 0
+                ? marks
+                : List.of(Mark.Group.of(new Pose(middle.pivotX(), middle.pivotY(), tilt), marks, Tracks.NONE));
     }
 
     private Mark line(int line) {
@@ -95,7 +108,7 @@ final class MarkMaker {
             case CUE -> List.of(PlateMarks.of(backing, all(), lines.em(), null, beats.ofBacking()));
             case FRAME -> {
                 // Its ends lie outside the picture.
-                double over = lines.em();
+                double over = lines.look().number(Facets.TILT) == 0 ? lines.em() : frameWidth;
                 Box wide = new Box(-over, all().y(), frameWidth + 2 * over, all().height());
                 yield List.of(PlateMarks.of(backing, wide, lines.em(), null, beats.ofBacking()));
             }
@@ -106,10 +119,7 @@ final class MarkMaker {
     private List<Mark> ownPlates(PlacedWord word) {
         double cap = lines.capHeight() / lines.em() * word.size();
         Box box = new Box(word.x(), word.y() - cap, word.width(), cap);
-        Pose pose = new Pose(
-                quarter(box.x() + box.width() / 2),
-                quarter(box.y() + cap / 2),
-                word.look().number(Facets.TILT));
+        Pose pose = new Pose(quarter(box.x() + box.width() / 2), quarter(box.y() + cap / 2), lines.ownTilt(word));
         boolean letters = !beats.passing().moves(By.WORD) && beats.passing().moves(By.LETTER);
         Tracks comes = letters ? beats.ofLetter(word, 0) : beats.ofWord(word);
         boolean layered = beats.passing().layered(letters ? By.LETTER : By.WORD);

@@ -33,7 +33,7 @@ abstract class WordPlace {
         this.size = word.size();
         this.capHeight = lines.capHeight() / lines.em() * size;
         this.pose = new Pose(
-                hundredth(word.x() + word.width() / 2), hundredth(word.y() - capHeight / 2), look.number(Facets.TILT));
+                hundredth(word.x() + word.width() / 2), hundredth(word.y() - capHeight / 2), lines.ownTilt(word));
     }
 
     Pose untilted() {

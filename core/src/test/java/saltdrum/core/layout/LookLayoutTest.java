@@ -32,6 +32,7 @@ import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Pose;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.LookBook;
 import saltdrum.core.style.Style;
@@ -74,6 +75,45 @@ class LookLayoutTest {
                 .isEqualTo(540 - 432.0);
         assertThat(glyphs("ab cd", look.with(Facets.ALIGN, Align.END)).get(0).x())
                 .isEqualTo(540 + 432 - 225.0);
+    }
+
+    @Test
+    void aTiltTurnsTheCueAsOneAboutItsMiddle() {
+        Patch plated = PLAIN.with(Facets.TILT, 10d)
+                .with(Facets.PLATES, List.of(Backing.BLANK))
+                .with(Facets.WIDEST, 0.95);
+        List<Mark> marks = scene(Words.track(Recipe.PHRASE, "ab cd"), plated)
+                .parts()
+                .get(0)
+                .marks();
+        assertThat(marks).hasSize(1);
+        Mark.Group block = (Mark.Group) marks.get(0);
+        // Capitals are 70 high, and stand in the middle of a line at half the height of the frame.
+        assertThat(block.pose()).isEqualTo(new Pose(540, 960, 10));
+        assertThat(leaves(marks, Mark.Plate.class)).isNotEmpty();
+        assertThat(leaves(marks, Mark.Glyphs.class))
+                .hasSize(2)
+                .allSatisfy(word -> assertThat(word.pose().tilt()).isZero());
+        // The end of the line, 112.5 from the middle, comes down by its sine.
+        double end = Math.sin(Math.toRadians(10)) * 112.5;
+        Affine way = Affine.of(block.pose(), MarkState.REST);
+        assertThat(way.of(new Box(652.5, 960, 0, 0)).y()).isCloseTo(960 + end, within(1e-9));
+    }
+
+    @Test
+    void aWordOfAnotherTiltIsTurnedByTheRest() {
+        Track track = Words.track(Recipe.PHRASE, "ab cd");
+        long word = track.words().toList().get(1).id();
+        Track bent =
+                ChangeLook.ofWords(List.of(word), Patch.of(Facets.TILT, -5d)).on(track);
+        List<Mark> marks =
+                scene(bent, PLAIN.with(Facets.TILT, 10d)).parts().get(0).marks();
+        assertThat(leaves(marks, Mark.Glyphs.class))
+                .extracting(mark -> mark.pose().tilt())
+                .containsExactly(0.0, -15.0);
+        Mark.Glyphs alone = leaves(scene(bent, PLAIN).parts().get(0).marks(), Mark.Glyphs.class)
+                .get(1);
+        assertThat(alone.pose().tilt()).isEqualTo(-5);
     }
 
     @Test

@@ -196,6 +196,21 @@ public final class SceneBook {
                 "blurred group that fades and turns",
                 Tracks.of(run(Property.BLUR, 0, 30), run(Property.OPACITY, 1, 0.2), run(Property.ROTATION, 0, 20)),
                 word);
+        page(
+                "a tilted block of a blurred and a clipped group",
+                Mark.Group.of(
+                        new Pose(240, 160, -12),
+                        List.of(
+                                new Mark.Group(
+                                        MIDDLE,
+                                        new Box(40, 60, 400, 200),
+                                        List.of(sign),
+                                        Tracks.of(run(Property.INSET_RIGHT, 0.6, 0)),
+                                        null,
+                                        List.of()),
+                                Mark.Group.of(MIDDLE, List.of(word), Tracks.of(run(Property.BLUR, 12, 0))),
+                                moving),
+                        Tracks.NONE));
         clipped("clipped from the left", Tracks.of(run(Property.INSET_LEFT, 0, 1)));
         clipped("clipped from the right", Tracks.of(run(Property.INSET_RIGHT, 1, 0)));
         clipped(
