@@ -791,6 +791,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/emoji": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Emoji whose name or keywords begin with what is typed; without it the first of all */
+        get: operations["emoji"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/emoji/{emoji}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An emoji as captions show it, as a drawing */
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/curves": {
         parameters: {
             query?: never;
@@ -952,6 +986,23 @@ export interface paths {
         };
         /** Words that may have been meant, the likeliest first */
         get: operations["suggestions_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/track/emoji": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Words that an emoji is near to, at most one of a cue, in the order of the track */
+        get: operations["suggestions_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1636,7 +1687,7 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         HoldAtLeast: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds?: number[];
@@ -1716,6 +1767,20 @@ export interface components {
              * @enum {string}
              */
             kind: "nudgeWords";
+        };
+        Put: {
+            /** Format: int64 */
+            wordId: number;
+            emoji: string;
+        };
+        PutEmoji: Omit<components["schemas"]["Edit"], "kind"> & {
+            words: components["schemas"]["Put"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "putEmoji";
         };
         Rebreak: Omit<components["schemas"]["Edit"], "kind"> & {
             recipe: components["schemas"]["Recipe"];
@@ -1947,7 +2012,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -2132,6 +2197,8 @@ export interface components {
             marks: (components["schemas"]["Glyphs"] | components["schemas"]["Group"] | components["schemas"]["Picture"] | components["schemas"]["Plate"])[];
         };
         Picture: Omit<components["schemas"]["Mark"], "kind"> & {
+            /** Format: int64 */
+            wordId: number;
             picture: string;
             /** Format: double */
             x: number;
@@ -2308,11 +2375,11 @@ export interface components {
             name: string;
             label: string;
             /** @enum {string} */
-            group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION";
+            group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION" | "EMOJI";
             /** @enum {string} */
             scope: "WORD" | "CUE";
             /** @enum {string} */
-            control: "NUMBER" | "SWITCH" | "CHOICE" | "FAMILY" | "AXES" | "INK" | "KINDS" | "SEVERAL" | "OTHER";
+            control: "NUMBER" | "SWITCH" | "CHOICE" | "FAMILY" | "EMOJI" | "AXES" | "INK" | "KINDS" | "SEVERAL" | "OTHER";
             /**
              * Format: double
              * @description Of a number; 0 for others
@@ -2336,7 +2403,7 @@ export interface components {
         };
         GroupView: {
             /** @enum {string} */
-            group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION";
+            group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION" | "EMOJI";
             label: string;
             facets: components["schemas"]["FacetView"][];
         };
@@ -2394,6 +2461,11 @@ export interface components {
             parts: components["schemas"]["ValuePart"][];
             blank?: components["schemas"]["JsonNode"];
         };
+        EmojiView: {
+            emoji: string;
+            /** @description As Unicode CLDR calls it in that language */
+            name: string;
+        };
         Preset: {
             label: string;
             curve: string;
@@ -2428,6 +2500,13 @@ export interface components {
             undone: boolean;
             /** Format: date-time */
             made: string;
+        };
+        EmojiSuggestionView: {
+            /** Format: int64 */
+            wordId: number;
+            text: string;
+            /** @description The nearest first */
+            emoji: components["schemas"]["EmojiView"][];
         };
         ScenePatch: {
             /** Format: int64 */
@@ -2836,6 +2915,13 @@ export interface components {
             spoken?: components["schemas"]["Spoken"][];
             accents?: components["schemas"]["Accent"][];
             exit?: components["schemas"]["Passage"];
+            emoji?: string;
+            /** @enum {string} */
+            emojiAt?: "BEFORE" | "AFTER" | "ABOVE" | "OVER";
+            emojiSize?: number;
+            emojiX?: number;
+            emojiY?: number;
+            emojiEntrance?: components["schemas"]["Passage"];
         };
     };
     responses: never;
@@ -3741,7 +3827,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             };
         };
         responses: {
@@ -4193,6 +4279,51 @@ export interface operations {
             };
         };
     };
+    emoji: {
+        parameters: {
+            query?: {
+                search?: string;
+                language?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EmojiView"][];
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                emoji: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
     curves: {
         parameters: {
             query?: never;
@@ -4431,6 +4562,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": string[];
+                };
+            };
+        };
+    };
+    suggestions_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EmojiSuggestionView"][];
                 };
             };
         };

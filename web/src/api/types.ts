@@ -48,6 +48,8 @@ export type Origin = Schemas['OriginView']['origin'];
 export type Typeface = Schemas['Family'];
 export type Motion = Schemas['MotionView'];
 export type Suggestion = Schemas['SuggestionView'];
+export type Emoji = Schemas['EmojiView'];
+export type EmojiSuggestion = Schemas['EmojiSuggestionView'];
 export type Curve = Schemas['CurveView'];
 export type CurvePreset = Schemas['Preset'];
 export type OwnFont = Schemas['FontView'];
@@ -79,6 +81,7 @@ export type Edit =
   | Schemas['BreakLine']
   | Schemas['DeleteCues']
   | Schemas['SetEmphasis']
+  | Schemas['PutEmoji']
   | Schemas['ConfirmWords']
   | Schemas['ConfirmSure']
   | Schemas['SetLanguage']

@@ -5,6 +5,7 @@ import { usePlayer } from '../player/player';
 import { length, stamp } from '../player/time';
 import { useDropper } from '../state/dropper';
 import { usePanels } from '../state/panels';
+import { EmojiHandles } from './EmojiHandles';
 import { StageHandles } from './StageHandles';
 import { ScenePainter } from './paint/scenePainter';
 
@@ -160,7 +161,10 @@ export function Stage({
             className="pointer-events-none absolute inset-0 h-full w-full"
           />
           {styling && scene && captions && !dropping && (
-            <StageHandles clip={clip} track={track} scene={scene} />
+            <>
+              <StageHandles clip={clip} track={track} scene={scene} />
+              <EmojiHandles clip={clip} track={track} scene={scene} />
+            </>
           )}
           {dropping && (
             <div

@@ -6,7 +6,8 @@ import { usePlayer } from '../player/player';
 import { reachOf, useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
 import { useLookChange } from '../state/useLookChange';
-import { blockOf, turnOf, unturned, wordBoxes } from './captionBoxes';
+import { Knob } from './Knob';
+import { blockOf, emojiBoxes, turnOf, unturned, wordBoxes } from './captionBoxes';
 import { Timeline } from './paint/timeline';
 import { linesOf, snap, type Snap } from './snapping';
 
@@ -53,7 +54,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   const timeline = useMemo(() => new Timeline(scene), [scene]);
   const part = timeline.alive(timeMs)[0];
   const words = useMemo(() => (part ? wordBoxes(part) : []), [part]);
-  const block = blockOf(words);
+  const block = useMemo(() => blockOf(words, part ? emojiBoxes(part) : []), [words, part]);
   const turn = part ? turnOf(part) : null;
   // What is shrunk to fit is taken by the size it is seen at.
   const fit = part?.fit ?? 1;
@@ -241,15 +242,4 @@ function turning(turn: Pose | null, block: Box): React.CSSProperties {
   const across = (100 * (turn.pivotX - block.x)) / block.width;
   const down = (100 * (turn.pivotY - block.y)) / block.height;
   return { transformOrigin: `${across}% ${down}%`, transform: `rotate(${turn.tilt}deg)` };
-}
-
-function Knob(props: { label: string; className: string; onPointerDown: (e: React.PointerEvent) => void }) {
-  return (
-    <span
-      title={props.label}
-      data-handle={props.label}
-      onPointerDown={props.onPointerDown}
-      className={`absolute size-[11px] rounded-[2px] border border-[#0a1d21] bg-white ${props.className}`}
-    />
-  );
 }

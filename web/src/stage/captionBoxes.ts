@@ -1,4 +1,4 @@
-import type { Box, Glyphs, Mark, Part, Pose } from '../api/types';
+import type { Box, Glyphs, Mark, Part, Picture, Pose } from '../api/types';
 
 /** Where the words of a part stand at rest, design pixels. */
 export interface WordBox {
@@ -14,6 +14,21 @@ function glyphsOf(marks: Mark[]): Glyphs[] {
         ? [mark]
         : [],
   );
+}
+
+function picturesOf(marks: Mark[]): Picture[] {
+  return marks.flatMap((mark) =>
+    mark.kind === 'group'
+      ? picturesOf(mark.marks as Mark[])
+      : mark.kind === 'picture' && mark.wordId
+        ? [mark]
+        : [],
+  );
+}
+
+/** Where emoji stand at words of a part. */
+export function emojiBoxes(part: Part): WordBox[] {
+  return picturesOf(part.marks as Mark[]).map(({ wordId, ink }) => ({ wordId, box: ink }));
 }
 
 export function wordBoxes(part: Part): WordBox[] {
@@ -54,7 +69,13 @@ export function union(a: Box, b: Box): Box {
   };
 }
 
-/** All words together; null for a part without any. */
-export function blockOf(boxes: WordBox[]): Box | null {
-  return boxes.length === 0 ? null : boxes.map((b) => b.box).reduce(union);
+/** All words together, with the emoji that stand in their lines; null for a part without words. */
+export function blockOf(words: WordBox[], emoji: WordBox[]): Box | null {
+  if (words.length === 0) return null;
+  const block = words.map((b) => b.box).reduce(union);
+  return emoji
+    .map((e) => e.box)
+    .filter((e) => e.y + e.height / 2 > block.y && e.y + e.height / 2 < block.y + block.height)
+    .filter((e) => e.x < block.x + block.width + e.width && e.x + e.width > block.x - e.width)
+    .reduce(union, block);
 }

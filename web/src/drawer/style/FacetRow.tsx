@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { Facet, Ink, Look, LookView, Origin } from '../../api/types';
 import { AxesControl } from './controls/AxesControl';
 import { ChoiceControl } from './controls/ChoiceControl';
+import { EmojiControl } from './controls/EmojiControl';
 import { InkControl } from './controls/InkControl';
 import { KindControl } from './controls/KindControl';
 import { NumberControl } from './controls/NumberControl';
@@ -30,6 +31,7 @@ export function FacetRow(props: {
   own: Origin;
   palette: string[];
   text: string;
+  language: string;
   note?: string;
   change: LookChange;
 }) {
@@ -61,6 +63,7 @@ function Control({
   view,
   palette,
   text,
+  language,
   note,
   change,
 }: {
@@ -68,6 +71,7 @@ function Control({
   view: LookView;
   palette: string[];
   text: string;
+  language: string;
   note?: string;
   change: LookChange;
 }) {
@@ -96,6 +100,8 @@ function Control({
       );
     case 'FAMILY':
       return <TypefaceControl value={value as string} text={text} onNow={now} />;
+    case 'EMOJI':
+      return <EmojiControl label={facet.label} value={value as string} language={language} onNow={now} />;
     case 'AXES':
       return (
         <AxesControl

@@ -10,6 +10,8 @@ import { MotionPart } from './MotionPart';
 import { useLookChange } from '../../state/useLookChange';
 
 const OWN: Record<Scope, Origin> = { track: 'TRACK', cue: 'CUE', word: 'WORD', role: 'TRACK_ROLE' };
+/** What every word of a track would have alike makes no sense. */
+const OF_SINGLE = ['scale', 'emoji'];
 const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
 
 /** Every part of the look of what is in hand, in groups. */
@@ -26,14 +28,16 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
   const text = words.slice(0, 3).join(' ') || 'Salt and drum';
   const single = reach.scope === 'word' || reach.scope === 'role';
   const shown = (facet: Facet) =>
-    facet.control !== 'OTHER' && (!single || facet.scope === 'WORD') && (single || facet.name !== 'scale');
+    facet.control !== 'OTHER' &&
+    (!single || facet.scope === 'WORD') &&
+    (single || !OF_SINGLE.includes(facet.name));
   return (
     <>
       <CopyPart
         reach={reach}
         view={view}
         groups={facets.data ?? []}
-        fits={(facet) => (!single || facet.scope === 'WORD') && (single || facet.name !== 'scale')}
+        fits={(facet) => (!single || facet.scope === 'WORD') && (single || !OF_SINGLE.includes(facet.name))}
         change={change}
       />
       <div className="mb-7 divide-y divide-rule border-y border-rule">
@@ -78,6 +82,11 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
                 {group.group === 'MOTION' && !single && (
                   <MotionPart clip={clip} track={track} cueId={cueId} view={view} change={change} />
                 )}
+                {group.group === 'EMOJI' && !single && (
+                  <p className="text-note text-soft">
+                    How emoji stand. To choose one, select a word, and “Word” above.
+                  </p>
+                )}
                 {rows.map((facet) => (
                   <FacetRow
                     key={facet.name}
@@ -86,6 +95,7 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
                     own={OWN[reach.scope]}
                     palette={palette}
                     text={text}
+                    language={track.language}
                     note={facet.name === 'fill' ? note : undefined}
                     change={change}
                   />

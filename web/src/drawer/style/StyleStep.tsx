@@ -10,6 +10,7 @@ import { OneOf } from '../../ui/OneOf';
 import { QuietButton, Section } from '../../ui/parts';
 import { CompareDialog } from './CompareDialog';
 import { ComparePart } from './ComparePart';
+import { EmojiPart } from './EmojiPart';
 import { KeepPart } from './KeepPart';
 import { LookPart } from './LookPart';
 import { RoleOptions } from './RoleOptions';
@@ -88,6 +89,7 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
         </div>
       )}
       <SuggestPart clip={clip} track={track} roles={roles} />
+      <EmojiPart clip={clip} track={track} />
       <LookPart clip={clip} track={track} reach={reach} cueId={cueInHand} />
       <KeepPart clip={clip} track={track} style={style} />
     </>

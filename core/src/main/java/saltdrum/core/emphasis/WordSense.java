@@ -13,8 +13,8 @@ import saltdrum.core.word.Word;
  * against something else carry much, and so do words that a clip says only once. The word lists are common knowledge, no
  * source.
  */
-final class WordSense {
-    enum Kind {
+public final class WordSense {
+    public enum Kind {
         FUNCTION,
         CONTENT,
         NUMBER,
@@ -66,7 +66,7 @@ final class WordSense {
     private final Set<String> function;
     private final Map<String, Integer> said = new HashMap<>();
 
-    WordSense(List<Word> words, String language) {
+    public WordSense(List<Word> words, String language) {
         String base = language == null ? "en" : language.split("-")[0];
         this.function = FUNCTION.getOrDefault(base, Set.of());
         words.forEach(word -> said.merge(plain(word), 1, Integer::sum));
@@ -76,11 +76,11 @@ final class WordSense {
         return new HashSet<>(List.of(list.split(" ")));
     }
 
-    static String plain(Word word) {
+    public static String plain(Word word) {
         return word.text().toLowerCase(Locale.ROOT).replaceAll("^[^\\p{L}\\p{N}]+|[^\\p{L}\\p{N}]+$", "");
     }
 
-    Kind kind(Word word) {
+    public Kind kind(Word word) {
         String plain = plain(word);
         if (plain.chars().anyMatch(Character::isDigit) || NUMBERS.contains(plain)) {
             return Kind.NUMBER;

@@ -132,6 +132,9 @@ record AssLook(
                 || plates.stream().anyMatch(p -> !isBox(p) || p.form() != Backing.Form.BOX || p.radius() > 0)) {
             lost.add("the forms of plates, which become plain boxes");
         }
+        if (!look.get(Facets.EMOJI).isEmpty()) {
+            lost.add("emoji at words");
+        }
         return lost;
     }
 

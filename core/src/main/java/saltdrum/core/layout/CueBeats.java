@@ -14,8 +14,12 @@ import saltdrum.core.look.Look;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Beat;
 import saltdrum.core.motion.By;
+import saltdrum.core.motion.Motion;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Tint;
+import saltdrum.core.track.Easing;
+import saltdrum.core.track.NumberTrack;
+import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 import saltdrum.core.word.Word;
 
@@ -80,6 +84,27 @@ final class CueBeats {
     }
 
     Tracks ofWord(PlacedWord placed) {
+        return ofWord(placed, passing);
+    }
+
+    /** How what stands at words of that look comes and goes. */
+    Passing besides(Look own) {
+        return passing.beside(own.get(Facets.EMOJI_ENTRANCE));
+    }
+
+    /** What the voice does to what stands at a word, and how clear it is. */
+    Tracks ofBeside(PlacedWord placed) {
+        return opacity(placed.look()).and(ofSpoken(placed, placed.look()));
+    }
+
+    static Tracks opacity(Look look) {
+        double opacity = look.number(Facets.OPACITY);
+        return opacity == 1
+                ? Tracks.NONE
+                : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, opacity, Easing.HOLD)));
+    }
+
+    Tracks ofWord(PlacedWord placed, Passing passing) {
         return passing.of(new Passing.Unit(
                 By.WORD,
                 places.get(placed),

@@ -2,6 +2,8 @@ package saltdrum.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.look.Choices;
+import saltdrum.core.look.Facets;
 
 /** A line whose words are too long is divided: each such word at its syllables, with a hyphen, onto lines of its own. */
 final class Division {
@@ -43,6 +45,9 @@ final class Division {
             int to = rest.width() <= room ? -1 : next(word, text, from, points, room, setting);
             if (to < 0) {
                 parts.add(rest);
+                // What is read after the word stands at its end.
+                int at = word.look().get(Facets.EMOJI_AT) == Choices.Beside.AFTER ? parts.size() - 1 : 0;
+                parts.set(at, parts.get(at).withEmoji(word.emoji()));
                 return parts;
             }
             parts.add(word.part(text.substring(from, to) + HYPHEN, setting.language(), setting.typesetter()));

@@ -2,6 +2,7 @@ package saltdrum.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
 import saltdrum.core.look.Choices.Grow;
@@ -22,17 +23,28 @@ import saltdrum.core.word.Word;
  */
 record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em, double capHeight, double fit) {
 
-    /** @param size letter size in design pixels; {@code x, y} the start of the baseline */
-    record PlacedWord(Word word, Look look, Shaped shaped, double x, double y, double size, int line) {
+    /**
+     * @param size letter size in design pixels; {@code x, y} the start of the baseline
+     * @param emoji the picture that stands at it; null for none
+     */
+    record PlacedWord(Word word, Look look, Shaped shaped, String emoji, double x, double y, double size, int line) {
+        /** Whether it asks for an emoji that has no drawing. */
+        boolean undrawn() {
+            return emoji == null && !look.get(Facets.EMOJI).isEmpty();
+        }
+
+        /** Of its letters. */
         double width() {
             return shaped.advance() / 1000 * size;
         }
     }
 
-    /** Characters of the words that no font has, each once. */
+    /** Characters of the words that no font has, each once, and emoji at them that no set of drawings has. */
     String missing() {
         return words.stream()
-                .flatMapToInt(word -> word.shaped().missing().codePoints())
+                .flatMapToInt(word -> IntStream.concat(
+                        word.shaped().missing().codePoints(),
+                        word.undrawn() ? word.look().get(Facets.EMOJI).codePoints() : IntStream.empty()))
                 .distinct()
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
                 .toString();
@@ -75,7 +87,15 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
             List<MeasuredWord> seen = CueLines.visualOrder(line);
             for (int w = 0; w < seen.size(); w++) {
                 MeasuredWord word = seen.get(w);
-                placed.add(new PlacedWord(word.word(), word.look(), word.shaped(), x, baseline, word.size() * fit, l));
+                placed.add(new PlacedWord(
+                        word.word(),
+                        word.look(),
+                        word.shaped(),
+                        word.emoji(),
+                        x + word.lead() * fit,
+                        baseline,
+                        word.size() * fit,
+                        l));
                 double gap = w + 1 < seen.size() ? CueLines.between(word, seen.get(w + 1), line) : 0;
                 x += (word.width() + gap) * fit;
                 smallest = Math.min(smallest, word.shrunk() * fit);

@@ -4,24 +4,28 @@ import com.ibm.icu.lang.UCharacter;
 import java.util.Locale;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
  * A word as it would stand at its full size.
  *
+ * @param emoji the picture that stands at it; null for none
  * @param size of its letters in design pixels
  * @param gap the space before it; none where it opens a line or its script writes none
  * @param shrunk 1, or how far it alone was shrunk
  */
-record MeasuredWord(Word word, Look look, Shaped shaped, double size, double gap, double shrunk) {
+record MeasuredWord(Word word, Look look, Shaped shaped, String emoji, double size, double gap, double shrunk) {
     static MeasuredWord of(Word word, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
-        return of(word, word.text(), look, cueSize, gap, language, typesetter);
+        String emoji = look.get(Facets.EMOJI);
+        return of(word, word.text(), look, cueSize, gap, language, typesetter)
+                .withEmoji(emoji.isEmpty() ? null : typesetter.drawing(emoji));
     }
 
-    /** A part of a word, with the size and gap of this one. */
+    /** A part of a word, with the size and gap of this one, and no emoji. */
     MeasuredWord part(String text, String language, Typesetter typesetter) {
         MeasuredWord part = of(word, text, look, size / look.number(Facets.SCALE), gap, language, typesetter);
-        return new MeasuredWord(word, look, part.shaped, size, gap, shrunk);
+        return new MeasuredWord(word, look, part.shaped, null, size, gap, shrunk);
     }
 
     private static MeasuredWord of(
@@ -33,6 +37,7 @@ record MeasuredWord(Word word, Look look, Shaped shaped, double size, double gap
                 word,
                 look,
                 joined ? shaped : shaped.spaced(1000 * look.number(Facets.LETTER_SPACING)),
+                null,
                 cueSize * look.number(Facets.SCALE),
                 gap,
                 1);
@@ -48,15 +53,29 @@ record MeasuredWord(Word word, Look look, Shaped shaped, double size, double gap
         };
     }
 
+    /** With the emoji that stands beside it. */
     double width() {
-        return shaped.advance() / 1000 * size;
+        return shaped.advance() / 1000 * size + besides();
+    }
+
+    /** What stands left of its letters. */
+    double lead() {
+        return besides() > 0 && Beside.left(look, Scripts.rightToLeft(word.text())) ? besides() : 0;
+    }
+
+    private double besides() {
+        return emoji == null ? 0 : Beside.room(look) * size;
+    }
+
+    MeasuredWord withEmoji(String other) {
+        return new MeasuredWord(word, look, shaped, other, size, gap, shrunk);
     }
 
     MeasuredWord withGap(double newGap) {
-        return new MeasuredWord(word, look, shaped, size, newGap, shrunk);
+        return new MeasuredWord(word, look, shaped, emoji, size, newGap, shrunk);
     }
 
     MeasuredWord shrunk(double by) {
-        return new MeasuredWord(word, look, shaped, size * by, gap, shrunk * by);
+        return new MeasuredWord(word, look, shaped, emoji, size * by, gap, shrunk * by);
     }
 }

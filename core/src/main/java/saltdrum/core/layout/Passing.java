@@ -19,6 +19,28 @@ final class Passing {
     private final boolean flowsOn;
     private final double em;
 
+    private Passing(Passage entrance, Passage exit, Passing other) {
+        this.entrance = entrance;
+        this.exit = exit;
+        this.time = other.time;
+        this.flowsOn = other.flowsOn;
+        this.em = other.em;
+    }
+
+    /**
+     * Of what stands at a word: what moves letters moves it as a word.
+     *
+     * @param own how it comes as its word is said; {@link Passage#NONE} for with its word
+     */
+    Passing beside(Passage own) {
+        Passage in = own.way() == Way.NONE ? entrance : own.by(By.WORD, Order.VOICE);
+        return new Passing(asWord(in), asWord(exit), this);
+    }
+
+    private static Passage asWord(Passage passage) {
+        return passage.by() == By.LETTER ? passage.by(By.WORD, passage.order()) : passage;
+    }
+
     /** @param flowsOn the next cue follows without a gap, so this one leaves without an exit */
     Passing(Look look, CueTime time, boolean flowsOn, double em) {
         this.entrance = look.get(Facets.ENTRANCE);

@@ -1,15 +1,18 @@
 package saltdrum.core.layout;
 
+import java.util.List;
 import java.util.Locale;
 import saltdrum.core.look.Face;
+import saltdrum.core.scene.PictureLayer;
 
-/** A text in a typeface as a drawing (SVG 2) of black outlines, as wide as its ink and 1.4 em high. */
+/** Drawings (SVG 2) for the page's lists. */
 public final class TextSample {
     private static final int ABOVE = 1050;
     private static final int HEIGHT = 1400;
 
     private TextSample() {}
 
+    /** A text in a typeface, in black outlines, as wide as its ink and 1.4 em high. */
     public static String svg(Typesetter typesetter, Face face, String text, String language) {
         Shaped shaped = typesetter.shape(text, face, language);
         double left = Math.min(0, shaped.ink().x());
@@ -33,6 +36,20 @@ public final class TextSample {
                         glyph.y(),
                         path));
             }
+        }
+        return svg.append("</svg>").toString();
+    }
+
+    /** A picture as a drawing (SVG 2), square. */
+    public static String picture(List<PictureLayer> layers) {
+        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1000 1000\">");
+        for (PictureLayer layer : layers) {
+            svg.append(String.format(
+                    Locale.ROOT,
+                    "<path fill=\"%s\" fill-rule=\"%s\" d=\"%s\"/>",
+                    layer.fill(),
+                    layer.evenOdd() ? "evenodd" : "nonzero",
+                    layer.path()));
         }
         return svg.append("</svg>").toString();
     }

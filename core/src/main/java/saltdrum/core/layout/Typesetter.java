@@ -16,7 +16,12 @@ public interface Typesetter {
         return 0;
     }
 
-    /** Layers of a picture that {@link #shape} named. */
+    /** The picture of one emoji, as {@link #picture} knows it; null for one that no set of drawings has. */
+    default String drawing(String emoji) {
+        return null;
+    }
+
+    /** Layers of a picture that {@link #shape} or {@link #drawing} named. */
     default List<PictureLayer> picture(String key) {
         return List.of();
     }

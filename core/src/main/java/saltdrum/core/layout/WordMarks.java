@@ -13,7 +13,6 @@ import saltdrum.core.look.Shade;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.By;
 import saltdrum.core.motion.Flow;
-import saltdrum.core.motion.Motion;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Stain;
 import saltdrum.core.motion.Tint;
@@ -21,9 +20,6 @@ import saltdrum.core.paint.Coat;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
-import saltdrum.core.track.Easing;
-import saltdrum.core.track.NumberTrack;
-import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** The marks of one word: what its letters cast, the letters, and the line under them. */
@@ -82,7 +78,7 @@ final class WordMarks extends WordPlace {
                     double x = hundredth(word.x() + picture.x() / 1000 * size);
                     double y = hundredth(word.y() + picture.y() / 1000 * size);
                     return withLastLetter(new Mark.Picture(
-                            picture.key(), x, y, side, pose, new Box(x, y, side, side), moved(Tracks.NONE)));
+                            0, picture.key(), x, y, side, pose, new Box(x, y, side, side), moved(Tracks.NONE)));
                 })
                 .toList();
     }
@@ -222,11 +218,7 @@ final class WordMarks extends WordPlace {
 
     /** With what the voice does to the word, and with how it comes and goes where that needs no picture of its own. */
     private Tracks moved(Tracks own) {
-        double opacity = look.number(Facets.OPACITY);
-        Tracks all = opacity == 1
-                ? Tracks.NONE
-                : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, opacity, Easing.HOLD)));
-        all = all.and(beats.ofSpoken(word, look)).and(own);
+        Tracks all = CueBeats.opacity(look).and(beats.ofSpoken(word, look)).and(own);
         return wholly() == null || beats.passing().layered(wholly()) ? all : passes().and(all);
     }
 

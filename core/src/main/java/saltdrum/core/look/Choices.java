@@ -36,6 +36,18 @@ public final class Choices {
         DOWN
     }
 
+    /** Where the emoji of a word stands. */
+    public enum Beside {
+        @Says("Before the word")
+        BEFORE,
+        @Says("After the word")
+        AFTER,
+        @Says("Above the word")
+        ABOVE,
+        @Says("Over the word")
+        OVER
+    }
+
     /** What happens to a line that is wider than the widest line. */
     public enum Fit {
         /** The whole cue is set smaller. */

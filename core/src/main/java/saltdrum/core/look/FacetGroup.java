@@ -7,7 +7,8 @@ public enum FacetGroup {
     OUTLINE("Outline and shadow"),
     PLATE("Plate"),
     PLACE("Place"),
-    MOTION("Motion");
+    MOTION("Motion"),
+    EMOJI("Emoji at a word");
 
     public final String label;
 

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.parts.ValueParts;
+import saltdrum.core.text.EmojiRule;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
@@ -88,6 +89,26 @@ public sealed interface FacetKind<T> {
                         "“" + name + "” is the name of a typeface of at most " + MOST_LETTERS + " letters.");
             }
             return family;
+        }
+
+        @Override
+        public JsonNode write(String value) {
+            return JsonNodeFactory.instance.stringNode(value);
+        }
+    }
+
+    /** One emoji, be it a sequence of many characters; empty for none. */
+    record Emoji() implements FacetKind<String> {
+        private static final int MOST_LETTERS = 64;
+
+        @Override
+        public String read(JsonNode json, String name) {
+            String emoji = json.isString() ? json.asString() : null;
+            if (emoji == null || emoji.length() > MOST_LETTERS || !(emoji.isEmpty() || EmojiRule.one(emoji))) {
+                throw new BadInputException(
+                        "“" + name + "” is one emoji, or empty for none, not " + shortened(json) + ".");
+            }
+            return emoji;
         }
 
         @Override

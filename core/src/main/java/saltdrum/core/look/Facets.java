@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.look.Choices.Align;
+import saltdrum.core.look.Choices.Beside;
 import saltdrum.core.look.Choices.Fit;
 import saltdrum.core.look.Choices.Grow;
 import saltdrum.core.look.Choices.Letters;
@@ -85,6 +86,21 @@ public final class Facets {
     public static final Facet<Passage> EXIT =
             cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Passage.class), Passage.NONE);
 
+    public static final Facet<String> EMOJI = word("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "");
+    public static final Facet<Beside> EMOJI_AT =
+            word("emojiAt", "Stands", FacetGroup.EMOJI, new FacetKind.Choice<>(Beside.class), Beside.AFTER);
+    /** Of the word's letter size. */
+    public static final Facet<Double> EMOJI_SIZE =
+            number("emojiSize", "Size", FacetGroup.EMOJI, 0.3, 8, 0.05, EM, 1.15);
+    /** From where it would stand. */
+    public static final Facet<Double> EMOJI_X =
+            number("emojiX", "Moved across", FacetGroup.EMOJI, -12, 12, 0.05, EM, 0);
+
+    public static final Facet<Double> EMOJI_Y = number("emojiY", "Moved down", FacetGroup.EMOJI, -12, 12, 0.05, EM, 0);
+    /** By itself as its word is said; none for with its word. */
+    public static final Facet<Passage> EMOJI_ENTRANCE =
+            word("emojiEntrance", "Coming", FacetGroup.EMOJI, new FacetKind.Value<>(Passage.class), Passage.NONE);
+
     public static final List<Facet<?>> ALL = List.of(
             TYPEFACE,
             WEIGHT,
@@ -114,7 +130,13 @@ public final class Facets {
             ENTRANCE,
             SPOKEN,
             ACCENTS,
-            EXIT);
+            EXIT,
+            EMOJI,
+            EMOJI_AT,
+            EMOJI_SIZE,
+            EMOJI_X,
+            EMOJI_Y,
+            EMOJI_ENTRANCE);
 
     private static final Map<String, Facet<?>> BY_NAME =
             ALL.stream().collect(Collectors.toMap(Facet::name, Function.identity()));

@@ -41,6 +41,11 @@ public record Passage(
         return new Passage(way, by, order, 0, ms, 1, "ease-out");
     }
 
+    /** The same of other things. */
+    public Passage by(By other, Order inOrder) {
+        return new Passage(way, other, inOrder, stagger, ms, strength, curve);
+    }
+
     /** Nothing is to be seen of it. */
     public boolean nothing() {
         return by == By.CUE && (way == Way.NONE || ms == 0);

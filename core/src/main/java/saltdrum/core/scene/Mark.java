@@ -83,8 +83,12 @@ public sealed interface Mark {
         }
     }
 
-    /** Layers of flat colour, {@code x, y} its top left. */
-    record Picture(String picture, double x, double y, double size, Pose pose, Box ink, Tracks tracks)
+    /**
+     * Layers of flat colour, {@code x, y} its top left.
+     *
+     * @param wordId the word it stands at; 0 for one in the text itself
+     */
+    record Picture(long wordId, String picture, double x, double y, double size, Pose pose, Box ink, Tracks tracks)
             implements Mark {}
 
     /** {@code x, y} in 1/1000 em from the start of the baseline. */

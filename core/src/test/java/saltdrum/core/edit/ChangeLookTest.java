@@ -113,4 +113,21 @@ class ChangeLookTest {
         assertThat(Json.read(Json.write(bent), Track.class, "track")).isEqualTo(bent);
         assertThat(Json.write(track)).doesNotContain("look");
     }
+
+    @Test
+    void emojiAreWholeStepsAndNothingIsTakenHalf() {
+        PutEmoji put = new PutEmoji(List.of(new PutEmoji.Put(word(0), "🔔"), new PutEmoji.Put(word(2), "⛵")));
+        Track after = put.on(ChangeLook.ofWords(List.of(word(0)), TILTED).on(track));
+        assertThat(look(after, 0)).isEqualTo(TILTED.with(Facets.EMOJI, "🔔"));
+        assertThat(look(after, 2)).isEqualTo(Patch.of(Facets.EMOJI, "⛵"));
+        assertThat(put.said(track)).isEqualTo("Emoji at 2 words");
+        PutEmoji wrong = new PutEmoji(List.of(new PutEmoji.Put(word(0), "🔔"), new PutEmoji.Put(word(2), "bell")));
+        assertThatThrownBy(() -> wrong.on(track)).hasMessageContaining("one emoji");
+        assertThatThrownBy(() -> new PutEmoji(List.of(new PutEmoji.Put(9999, "🔔"))).on(track))
+                .hasMessageContaining("not there any more");
+    }
+
+    private static Patch look(Track track, int word) {
+        return track.words().toList().get(word).look();
+    }
 }

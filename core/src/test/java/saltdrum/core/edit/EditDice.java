@@ -150,6 +150,7 @@ final class EditDice {
                     on -> on.die.flag
                             ? ChangeLook.ofCues(List.of(on.cueId()), Patch.of(Facets.SIZE, 60d + on.die.other % 90))
                             : ChangeLook.ofWords(on.wordIds(), Patch.of(Facets.TILT, on.die.other % 20 - 10d))),
+            kind(PutEmoji.class, on -> new PutEmoji(List.of(new PutEmoji.Put(on.wordId(), on.die.flag ? "🔔" : "")))),
             kind(
                     Reframe.class,
                     on -> new Reframe(new Frame(Frame.Aspect.values()[on.die.other % 5], Frame.Sit.FIT, "#0f2a2e"))),

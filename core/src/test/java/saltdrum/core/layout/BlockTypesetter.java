@@ -5,7 +5,7 @@ import java.util.List;
 import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
 
-/** A typesetter for tests: every letter is a block of half an em, 0.7 em high. */
+/** A typesetter for tests: every letter is a block of half an em, 0.7 em high; one emoji has a drawing. */
 final class BlockTypesetter implements Typesetter {
     @Override
     public Shaped shape(String text, Face face, String language) {
@@ -19,6 +19,11 @@ final class BlockTypesetter implements Typesetter {
     @Override
     public FaceMetrics metrics(Face face) {
         return new FaceMetrics(700, 250);
+    }
+
+    @Override
+    public String drawing(String emoji) {
+        return emoji.equals("🔔") ? "bell" : null;
     }
 
     @Override

@@ -255,7 +255,7 @@ public final class SceneBook {
     }
 
     private static Mark picture(Tracks tracks) {
-        return new Mark.Picture("boat", 150.5, 70.25, 180, MIDDLE, new Box(150.5, 70.25, 180, 180), tracks);
+        return new Mark.Picture(0, "boat", 150.5, 70.25, 180, MIDDLE, new Box(150.5, 70.25, 180, 180), tracks);
     }
 
     private static Coat fill(String colour) {

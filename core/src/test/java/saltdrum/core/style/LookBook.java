@@ -8,6 +8,7 @@ import saltdrum.core.look.Backing;
 import saltdrum.core.look.Backing.Behind;
 import saltdrum.core.look.Backing.Form;
 import saltdrum.core.look.Choices.Align;
+import saltdrum.core.look.Choices.Beside;
 import saltdrum.core.look.Choices.Fit;
 import saltdrum.core.look.Choices.Grow;
 import saltdrum.core.look.Choices.Letters;
@@ -46,6 +47,25 @@ public final class LookBook {
                 "tint over a blend",
                 blend(Ink.Across.WORD, false, 90).with(Facets.SPOKEN, List.of(new Tint("#00ffcc", 80))));
         motion();
+        emoji();
+    }
+
+    private void emoji() {
+        Patch bell = BASE.with(Facets.EMOJI, "🔔").with(Facets.TILT, -4d);
+        for (Beside at : Beside.values()) {
+            page("emoji " + at, bell.with(Facets.EMOJI_AT, at).with(Facets.EMOJI_SIZE, at == Beside.OVER ? 2.2 : 0.9));
+        }
+        page(
+                "emoji that pops, moved by hand",
+                bell.with(Facets.EMOJI, "👩🏽‍🚒")
+                        .with(Facets.EMOJI_X, 0.4)
+                        .with(Facets.EMOJI_Y, -1.1)
+                        .with(Facets.OPACITY, 0.8)
+                        .with(Facets.EMOJI_ENTRANCE, passage(Way.POP, By.CUE, Order.FORWARD)));
+        page(
+                "emoji out of a blur",
+                bell.with(Facets.EMOJI_ENTRANCE, passage(Way.BLUR, By.CUE, Order.FORWARD))
+                        .with(Facets.EXIT, passage(Way.FADE, By.LETTER, Order.FORWARD)));
     }
 
     public static List<Style> pages() {

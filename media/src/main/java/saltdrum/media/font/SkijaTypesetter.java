@@ -249,6 +249,11 @@ public final class SkijaTypesetter implements Typesetter {
     }
 
     @Override
+    public String drawing(String emoji) {
+        return Emoji.shipped().named(emoji).orElse(null);
+    }
+
+    @Override
     public List<PictureLayer> picture(String key) {
         return Emoji.shipped().layers(key);
     }

@@ -49,6 +49,7 @@ class LookController {
         SWITCH,
         CHOICE,
         FAMILY,
+        EMOJI,
         /** Those that the typeface in hand has. */
         AXES,
         INK,
@@ -126,6 +127,8 @@ class LookController {
             return Control.CHOICE;
         } else if (kind instanceof FacetKind.Family) {
             return Control.FAMILY;
+        } else if (kind instanceof FacetKind.Emoji) {
+            return Control.EMOJI;
         } else if (facet == Facets.AXES) {
             return Control.AXES;
         } else if (facet == Facets.FILL) {

@@ -1,0 +1,96 @@
+package saltdrum.core.emoji;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * Which emoji go with a word, the nearest first: those that are called so, those whose name is about it, those that have it
+ * as a keyword. How near that is stands in points that are our own, tried on plain words; no source. Safe for many threads.
+ */
+public final class EmojiMatches {
+    private static final Map<String, EmojiMatches> MADE = new ConcurrentHashMap<>();
+    private static final double CALLED_SO = 100;
+    private static final double ABOUT_IT = 60;
+    private static final double PART_OF_NAME = 58;
+    private static final double BESIDE_IT = 35;
+    private static final double KEYWORD = 30;
+    private static final double EACH_WORD_MORE = 5;
+    private static final double EACH_KEYWORD_MORE = 0.5;
+    private static final double LEAST = 26;
+    /** A keyword of more emoji than this says little. */
+    private static final int VAGUE = 12;
+
+    private static final int SIGNS = 8;
+    private static final Map<Integer, Double> OF_GROUP =
+            Map.of(0, -8d, 1, -15d, 3, 4d, 4, 4d, 5, 4d, 6, 4d, 7, 5d, SIGNS, -20d, 9, -30d);
+    /** Here what a name is about stands at its end; elsewhere at its beginning. */
+    private static final Set<String> HEAD_LAST = Set.of("en", "de", "nl");
+
+    /** @param points how near it is, 100 for one that is called so */
+    public record Match(NamedEmoji emoji, double points) {}
+
+    private final Stems stems;
+    private final boolean headLast;
+    private final Map<String, List<Match>> byStem = new HashMap<>();
+
+    private EmojiMatches(String language) {
+        this.stems = new Stems(language);
+        this.headLast = HEAD_LAST.contains(language);
+        for (NamedEmoji one : EmojiNames.of(language).all()) {
+            points(one).forEach((stem, points) -> byStem.computeIfAbsent(stem, key -> new ArrayList<>())
+                    .add(new Match(one, points)));
+        }
+        byStem.values()
+                .forEach(list ->
+                        list.sort(Comparator.comparingDouble(Match::points).reversed()));
+    }
+
+    /** @param language as BCP 47 writes it; of one that has no names there are no matches */
+    public static EmojiMatches of(String language) {
+        return MADE.computeIfAbsent(EmojiNames.base(language), EmojiMatches::new);
+    }
+
+    /** @return empty where none is near, or where too many are equally near */
+    public List<Match> of(String word, int most) {
+        List<Match> found = byStem.getOrDefault(stems.of(word.toLowerCase(Locale.ROOT)), List.of());
+        if (found.isEmpty() || found.get(0).points() < BESIDE_IT && found.size() > VAGUE) {
+            return List.of();
+        }
+        return found.stream()
+                .filter(match -> match.points() >= LEAST)
+                .limit(most)
+                .toList();
+    }
+
+    private Map<String, Double> points(NamedEmoji one) {
+        Map<String, Double> points = new HashMap<>();
+        double group = OF_GROUP.getOrDefault(one.group(), 0d);
+        String[] name = one.name().toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+");
+        for (String keyword : one.keywords()) {
+            String stem = stems.of(keyword.toLowerCase(Locale.ROOT));
+            // “boat” in “sailboat”.
+            boolean part =
+                    name.length == 1 && stem.length() > 2 && (name[0].endsWith(stem) || name[0].startsWith(stem));
+            double near = part
+                    ? PART_OF_NAME
+                    : KEYWORD - EACH_KEYWORD_MORE * one.keywords().size();
+            points.merge(stem, near + group, Math::max);
+        }
+        int head = headLast ? name.length - 1 : 0;
+        for (int i = 0; i < name.length; i++) {
+            double near = (i == head ? ABOUT_IT : BESIDE_IT) - EACH_WORD_MORE * (name.length - 1);
+            points.merge(stems.of(name[i]), near + group, Math::max);
+        }
+        if (one.group() == SIGNS) {
+            points.clear();
+        }
+        points.put(stems.of(one.name().toLowerCase(Locale.ROOT)), CALLED_SO);
+        return points;
+    }
+}

@@ -1,0 +1,78 @@
+package saltdrum.core.emoji;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Patch;
+
+/** What emoji are called is Unicode CLDR's; that the nearest comes first is held against plain words. */
+class EmojiMatchesTest {
+    private static List<String> names(String word, String language) {
+        return EmojiMatches.of(language).of(word, 6).stream()
+                .map(match -> match.emoji().name())
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "en,bell,bell",
+        "en,Coats,coat",
+        "en,boat,sailboat",
+        "en,ferry,ferry",
+        "en,wood,wood",
+        "en-GB,ears,ear",
+        "de,Glocke,Glocke",
+        "de,Sonne,Sonne",
+        "fr,cloche,cloche",
+        "es,fuego,fuego",
+        "it,campana,campana",
+        "ja,鐘,ベル",
+    })
+    void theNearestComesFirst(String language, String word, String name) {
+        assertThat(names(word, language)).as(word).contains(name);
+        assertThat(names(word, language).get(0)).isEqualTo(name);
+    }
+
+    @Test
+    void aKeywordOfManyAndAWordOfSignsSayNothing() {
+        assertThat(names("back", "en")).as("“BACK arrow” is a sign").doesNotContain("BACK arrow");
+        assertThat(names("forgives", "en")).doesNotContain("person bowing");
+        assertThat(names("thin", "en")).isEmpty();
+        assertThat(names("bell", "xx")).isEmpty();
+    }
+
+    @Test
+    void anEmojiIsFoundByTheBeginningOfWhatItIsCalled() {
+        assertThat(EmojiNames.of("en").search("red pa", 5))
+                .extracting(NamedEmoji::name)
+                .contains("red paper lantern");
+        assertThat(EmojiNames.of("en").search("bell", 5))
+                .extracting(NamedEmoji::emoji)
+                .first()
+                .isEqualTo("🔔");
+        assertThat(EmojiNames.of("en").search("zzzzz", 5)).isEmpty();
+    }
+
+    @Test
+    void atMostOneWordOfACueIsSuggestedAndNoneWhereOneStandsOrIsRefused() {
+        Track track = Words.track(Recipe.PHRASE, "and the bell. three coats of paint.");
+        List<EmojiSuggestions.Suggested> suggested = EmojiSuggestions.of(track);
+        assertThat(suggested).extracting(EmojiSuggestions.Suggested::text).contains("bell.");
+        assertThat(suggested)
+                .as("one of a cue")
+                .extracting(one -> track.cues().indexOf(track.cueOfWord(one.wordId())))
+                .doesNotHaveDuplicates();
+        long coats = suggested.get(suggested.size() - 1).wordId();
+        Patch none = Patch.of(Facets.EMOJI, "");
+        Track refused = ChangeLook.ofWords(List.of(coats), none).on(track);
+        assertThat(EmojiSuggestions.of(refused)).hasSize(suggested.size() - 1);
+    }
+}

@@ -1,0 +1,132 @@
+package saltdrum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class EmojiTest extends AtTheStyle {
+    private static final String WORDS =
+            """
+            1
+            00:00:00,200 --> 00:00:01,200
+            Ring the bell
+
+            2
+            00:00:01,300 --> 00:00:02,400
+            three coats now
+
+            3
+            00:00:02,500 --> 00:00:03,600
+            until tomorrow
+            """;
+
+    @Test
+    void anEmojiIsSuggestedTakenDraggedSizedAndTakenAway() throws Exception {
+        String clipId = styled("Emoji for words.mp4", WORDS);
+        choose(clipId, "Mallet");
+        button("Emoji for words").click();
+        Locator suggested = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Words with emoji"));
+        assertThat(suggested.getByRole(AriaRole.LISTITEM)).hasCount(2);
+        // One by one, and all that are left in one step.
+        String before = pixels(1700);
+        long version = version(clipId);
+        suggested
+                .getByLabel("coat for coats", new Locator.GetByLabelOptions().setExact(true))
+                .click();
+        awaitVersionAfter(clipId, version);
+        assertThat(version(clipId)).isEqualTo(version + 1);
+        assertThat(suggested.getByRole(AriaRole.LISTITEM)).hasCount(1);
+        assertThat(pixels(1700)).isNotEqualTo(before);
+        JsonNode coat = emoji(clipId);
+        assertThat(coat.path("picture").asText()).isEqualTo("1f9e5");
+
+        Locator frame = page.getByTestId("emoji-frame");
+        BoundingBox at = frame.boundingBox();
+        version = version(clipId);
+        drag(at.x + at.width / 2, at.y + at.height / 2, -30, -40);
+        awaitVersionAfter(clipId, version);
+        BoundingBox moved = frame.boundingBox();
+        assertThat(moved.x - at.x).isCloseTo(-30, within(2.0));
+        assertThat(moved.y - at.y).isCloseTo(-40, within(2.0));
+        // Above its word, which is in hand now, it takes no room in the line.
+        page.getByText("Emoji at a word").click();
+        version = version(clipId);
+        page.locator("[data-facet=emojiAt] select").selectOption("ABOVE");
+        awaitVersionAfter(clipId, version);
+        pixels(1700);
+        moved = frame.boundingBox();
+        // By its handle it grows about its middle.
+        version = version(clipId);
+        BoundingBox knob = page.locator("[data-handle='Size of the emoji']").boundingBox();
+        drag(knob.x + knob.width / 2, knob.y + knob.height / 2, 15, 15);
+        awaitVersionAfter(clipId, version);
+        pixels(1700);
+        BoundingBox grown = frame.boundingBox();
+        assertThat(grown.width).isCloseTo(moved.width + 30, within(3.0));
+        assertThat(grown.y + grown.height / 2).isCloseTo(moved.y + moved.height / 2, within(2.0));
+        version = version(clipId);
+        frame.focus();
+        frame.press("ArrowRight");
+        awaitVersionAfter(clipId, version);
+        assertThat(emoji(clipId).path("x").asDouble() - coat.path("x").asDouble())
+                .isLessThan(0);
+
+        // Another for the same word, found by what it is called; then none.
+        version = version(clipId);
+        page.getByLabel("Emoji: another").click();
+        page.getByLabel("Find an emoji").fill("anch");
+        page.getByLabel("anchor", new Page.GetByLabelOptions().setExact(true)).click();
+        awaitVersionAfter(clipId, version);
+        assertThat(emoji(clipId).path("picture").asText()).isEqualTo("2693");
+        version = version(clipId);
+        page.getByLabel("Emoji: none").click();
+        awaitVersionAfter(clipId, version);
+        assertThat(emoji(clipId).isMissingNode()).isTrue();
+        // A word without one on purpose is not asked again.
+        assertThat(suggested.getByRole(AriaRole.LISTITEM)).hasCount(1);
+    }
+
+    @Test
+    void allAreTakenInOneStepAndUndoneInOne() throws Exception {
+        String clipId = styled("All emoji.mp4", WORDS);
+        button("Emoji for words").click();
+        long version = version(clipId);
+        page.getByText("Take the first of all 2").click();
+        awaitVersionAfter(clipId, version);
+        assertThat(version(clipId)).isEqualTo(version + 1);
+        assertThat(page.getByText("No word asks for one.")).isVisible();
+        button("Undo").click();
+        awaitVersionAfter(clipId, version + 1);
+        assertThat(page.getByText("Take the first of all 2")).isVisible();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private void drag(double x, double y, int dx, int dy) {
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx, y + dy, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+    }
+
+    /** The picture that stands at a word of the second cue. */
+    private JsonNode emoji(String clipId) throws Exception {
+        JsonNode marks = server.get("/api/clips/" + clipId + "/scene")
+                .path("parts")
+                .get(1)
+                .path("marks");
+        return marks.findParents("picture").stream()
+                .findFirst()
+                .orElse(tools.jackson.databind.node.MissingNode.getInstance());
+    }
+}
