@@ -2412,6 +2412,7 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            string: boolean;
             container: boolean;
             number: boolean;
             valueNode: boolean;
@@ -2432,7 +2433,6 @@ export interface components {
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
             missingNode: boolean;
-            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -2880,6 +2880,15 @@ export interface components {
              */
             kind: "wave";
         };
+        Arrival: {
+            /** @enum {string} */
+            way: "NONE" | "FADE" | "POP" | "RISE" | "DROP" | "FROM_LEFT" | "FROM_RIGHT" | "GROW" | "SHRINK" | "BLUR" | "WIPE" | "UNFOLD" | "SCATTER" | "SWING";
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            strength: number;
+            curve: string;
+        };
         /** @description Some facets of a look; what is missing comes from what lies under it */
         Patch: {
             typeface?: string;
@@ -2921,7 +2930,7 @@ export interface components {
             emojiSize?: number;
             emojiX?: number;
             emojiY?: number;
-            emojiEntrance?: components["schemas"]["Passage"];
+            emojiEntrance?: components["schemas"]["Arrival"];
         };
     };
     responses: never;

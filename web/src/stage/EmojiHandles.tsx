@@ -99,7 +99,7 @@ function EmojiHandle(props: { clip: Clip; track: Track; at: WordBox; scene: Scen
       });
     } else {
       // Its middle stays, so its corner goes half as far as it grows; above a word it would stand on its foot.
-      const emojiSize = held('emojiSize', drag.size + (by.x + by.y) / drag.em);
+      const emojiSize = held('emojiSize', drag.size + (by.x - by.y) / drag.em);
       const foot = look.emojiAt === 'ABOVE' ? (emojiSize - drag.size) / 2 : 0;
       change.soon(foot ? { emojiSize, emojiY: held('emojiY', drag.y + foot) } : { emojiSize });
     }
@@ -137,7 +137,7 @@ function EmojiHandle(props: { clip: Clip; track: Track; at: WordBox; scene: Scen
       {selected && (
         <Knob
           label="Size of the emoji"
-          className="-right-[9px] -bottom-[9px] cursor-nwse-resize"
+          className="-top-[9px] -right-[9px] cursor-nesw-resize"
           onPointerDown={grasp('size')}
         />
       )}

@@ -66,7 +66,7 @@ class EmojiTest extends AtTheStyle {
         // By its handle it grows about its middle.
         version = version(clipId);
         BoundingBox knob = page.locator("[data-handle='Size of the emoji']").boundingBox();
-        drag(knob.x + knob.width / 2, knob.y + knob.height / 2, 15, 15);
+        drag(knob.x + knob.width / 2, knob.y + knob.height / 2, 15, -15);
         awaitVersionAfter(clipId, version);
         pixels(1700);
         BoundingBox grown = frame.boundingBox();

@@ -37,12 +37,12 @@ public final class EmojiSuggestions {
         Word best = null;
         List<EmojiMatches.Match> found = List.of();
         for (Word word : cue.words()) {
-            if (sense.kind(word) == WordSense.Kind.FUNCTION) {
+            if (sense.kind(word) != WordSense.Kind.CONTENT) {
                 continue;
             }
             List<EmojiMatches.Match> own = matches.of(WordSense.plain(word), MOST);
-            if (!own.isEmpty()
-                    && (best == null || own.get(0).points() > found.get(0).points())) {
+            boolean near = !own.isEmpty() && own.get(0).points() >= NEAR;
+            if (near && (best == null || own.get(0).points() > found.get(0).points())) {
                 best = word;
                 found = own;
             }

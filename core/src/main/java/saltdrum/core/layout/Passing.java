@@ -4,6 +4,7 @@ import java.util.Arrays;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
+import saltdrum.core.motion.Arrival;
 import saltdrum.core.motion.By;
 import saltdrum.core.motion.Order;
 import saltdrum.core.motion.Passage;
@@ -30,10 +31,10 @@ final class Passing {
     /**
      * Of what stands at a word: what moves letters moves it as a word.
      *
-     * @param own how it comes as its word is said; {@link Passage#NONE} for with its word
+     * @param own how it comes as its word is said
      */
-    Passing beside(Passage own) {
-        Passage in = own.way() == Way.NONE ? entrance : own.by(By.WORD, Order.VOICE);
+    Passing beside(Arrival own) {
+        Passage in = own.way() == Way.NONE ? entrance : own.passage();
         return new Passing(asWord(in), asWord(exit), this);
     }
 

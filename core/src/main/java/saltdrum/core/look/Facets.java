@@ -12,6 +12,7 @@ import saltdrum.core.look.Choices.Grow;
 import saltdrum.core.look.Choices.Letters;
 import saltdrum.core.look.Facet.Scope;
 import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.Arrival;
 import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Spoken;
 
@@ -98,8 +99,8 @@ public final class Facets {
 
     public static final Facet<Double> EMOJI_Y = number("emojiY", "Moved down", FacetGroup.EMOJI, -12, 12, 0.05, EM, 0);
     /** By itself as its word is said; none for with its word. */
-    public static final Facet<Passage> EMOJI_ENTRANCE =
-            word("emojiEntrance", "Coming", FacetGroup.EMOJI, new FacetKind.Value<>(Passage.class), Passage.NONE);
+    public static final Facet<Arrival> EMOJI_ENTRANCE =
+            word("emojiEntrance", "Coming", FacetGroup.EMOJI, new FacetKind.Value<>(Arrival.class), Arrival.WITH_WORD);
 
     public static final List<Facet<?>> ALL = List.of(
             TYPEFACE,

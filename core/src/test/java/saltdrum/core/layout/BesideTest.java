@@ -17,6 +17,7 @@ import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.look.Choices.Beside;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Patch;
+import saltdrum.core.motion.Arrival;
 import saltdrum.core.motion.By;
 import saltdrum.core.motion.Order;
 import saltdrum.core.motion.Passage;
@@ -115,15 +116,15 @@ class BesideTest {
         int shown = with.startMs() + 400;
         assertThat(opacity(with, shown)).isZero();
         assertThat(opacity(with, shown + 200)).isEqualTo(1);
-        Patch own = BELL.with(Facets.EMOJI_ENTRANCE, Passage.of(Way.FADE, By.CUE, Order.FORWARD, 100));
+        Patch own = BELL.with(Facets.EMOJI_ENTRANCE, new Arrival(Way.FADE, 100, 1, "linear"));
         Part alone = part("ab cd", 1, own, PLAIN);
         assertThat(opacity(alone, shown)).isZero();
         assertThat(opacity(alone, shown + 100)).isEqualTo(1);
         assertThat(leaves(alone.marks(), Mark.Glyphs.class).get(1).tracks().nothing())
                 .isTrue();
         // Blurred it is on a picture of its own.
-        Part blurred = part(
-                "ab cd", 1, BELL.with(Facets.EMOJI_ENTRANCE, Passage.of(Way.BLUR, By.CUE, Order.FORWARD, 100)), PLAIN);
+        Part blurred =
+                part("ab cd", 1, BELL.with(Facets.EMOJI_ENTRANCE, new Arrival(Way.BLUR, 100, 1, "linear")), PLAIN);
         assertThat(blurred.marks()).anySatisfy(mark -> assertThat(mark).isInstanceOf(Mark.Group.class));
     }
 

@@ -19,6 +19,7 @@ import saltdrum.core.look.Patch;
 import saltdrum.core.look.Rim;
 import saltdrum.core.look.Shade;
 import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.Arrival;
 import saltdrum.core.motion.By;
 import saltdrum.core.motion.Order;
 import saltdrum.core.motion.Passage;
@@ -61,10 +62,10 @@ public final class LookBook {
                         .with(Facets.EMOJI_X, 0.4)
                         .with(Facets.EMOJI_Y, -1.1)
                         .with(Facets.OPACITY, 0.8)
-                        .with(Facets.EMOJI_ENTRANCE, passage(Way.POP, By.CUE, Order.FORWARD)));
+                        .with(Facets.EMOJI_ENTRANCE, Arrival.BLANK));
         page(
                 "emoji out of a blur",
-                bell.with(Facets.EMOJI_ENTRANCE, passage(Way.BLUR, By.CUE, Order.FORWARD))
+                bell.with(Facets.EMOJI_ENTRANCE, new Arrival(Way.BLUR, 240, 1, "ease-out"))
                         .with(Facets.EXIT, passage(Way.FADE, By.LETTER, Order.FORWARD)));
     }
 
