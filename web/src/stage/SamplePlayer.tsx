@@ -1,10 +1,14 @@
 import { useEffect, useRef } from 'react';
 import type { Scene } from '../api/types';
+import { usePlayer } from '../player/player';
 import { ScenePainter } from './paint/scenePainter';
 
 const PAUSE_MS = 700;
 
-/** A scene of one cue played in a loop, cut to where its ink is; between two rounds it stands at its middle. */
+/**
+ * A scene of one cue played in a loop, cut to where its ink is; between two rounds, and while the clip itself plays, it
+ * stands at its middle.
+ */
 export function SamplePlayer({ scene, width, height }: { scene: Scene; width: number; height: number }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
@@ -28,16 +32,19 @@ export function SamplePlayer({ scene, width, height }: { scene: Scene; width: nu
     let frame = 0;
     const started = performance.now();
     let seen = true;
+    let resting = false;
     const watch = new IntersectionObserver((entries) => {
       seen = entries[entries.length - 1].isIntersecting;
     });
     watch.observe(element);
     const paint = (now: number) => {
       if (!still) frame = requestAnimationFrame(paint);
-      if (!seen) return;
+      const { playing } = usePlayer.getState();
+      if (!seen || (playing && resting)) return;
+      resting = playing;
       const middle = (part.startMs + part.endMs) / 2;
       const at = part.startMs + ((now - started) % (part.endMs - part.startMs + PAUSE_MS));
-      const t = still || at >= part.endMs ? middle : at;
+      const t = still || playing || at >= part.endMs ? middle : at;
       context.clearRect(0, 0, element.width, element.height);
       painter.paint(context, t, left, top);
     };

@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import { create } from 'zustand';
 import type { Track } from '../api/types';
 import { usePlayer } from '../player/player';
@@ -7,6 +8,17 @@ export const useLit = create<{ wordId: number | null; cueId: number | null }>(()
   wordId: null,
   cueId: null,
 }));
+
+/** The cue on the screen, held while the clip plays: what shows it beside the stage waits until the clip rests. */
+export function useRestedCue(): number | null {
+  const playing = usePlayer((s) => s.playing);
+  const cue = useLit((s) => (playing ? null : s.cueId));
+  const [held, setHeld] = useState(cue);
+  useEffect(() => {
+    if (!playing) setHeld(cue);
+  }, [playing, cue]);
+  return held;
+}
 
 /** Keeps the lit word in step with the clock. @returns a function that ends it */
 export function followClock(track: Track): () => void {

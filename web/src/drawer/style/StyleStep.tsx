@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useChange } from '../../api/queries';
 import { useStyles } from '../../api/styles';
 import type { Clip, Track } from '../../api/types';
-import { useLit } from '../../state/lit';
+import { useRestedCue } from '../../state/lit';
 import { reachOf, useScope } from '../../state/scope';
 import { useSelection } from '../../state/selection';
 import { OneOf } from '../../ui/OneOf';
@@ -25,7 +25,7 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
   const selected = useSelection((s) => s.selected);
   const { scope, role } = useScope();
   const [keep, setKeep] = useState(false);
-  const litCue = useLit((s) => s.cueId);
+  const litCue = useRestedCue();
   const cueOfWord =
     selected.kind === 'word' ? track.cues.find((c) => c.words.some((w) => w.id === selected.id)) : undefined;
   const word = cueOfWord?.words.find((w) => selected.kind === 'word' && w.id === selected.id);
