@@ -212,6 +212,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stickers/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings back a sticker that was put away */
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages/guess": {
         parameters: {
             query?: never;
@@ -256,7 +273,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Brings back a font that was put away */
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -655,6 +672,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stickers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The stickers that were brought in, the oldest first */
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/qualities": {
         parameters: {
             query?: never;
@@ -714,7 +748,7 @@ export interface paths {
             cookie?: never;
         };
         /** All languages of ISO 639-1 and what can be done in each, those that are recognised first */
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -765,7 +799,7 @@ export interface paths {
             cookie?: never;
         };
         /** The fonts that were brought in, by family and weight */
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -884,7 +918,7 @@ export interface paths {
             cookie?: never;
         };
         /** All clips, newest first */
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1164,6 +1198,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stickers/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a sticker out of the list; what uses it keeps it */
+        delete: operations["putAway_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{name}": {
         parameters: {
             query?: never;
@@ -1191,7 +1242,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Takes a font out of the list; what uses it keeps it */
-        delete: operations["putAway_1"];
+        delete: operations["putAway_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1485,6 +1536,11 @@ export interface components {
             about: string;
             exists: boolean;
             missing: string[];
+        };
+        StickerRow: {
+            name: string;
+            label: string;
+            putAway: boolean;
         };
         GuessRequest: {
             text?: string;
@@ -2412,7 +2468,6 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
-            string: boolean;
             container: boolean;
             number: boolean;
             valueNode: boolean;
@@ -2433,6 +2488,7 @@ export interface components {
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
             missingNode: boolean;
+            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -3415,6 +3471,28 @@ export interface operations {
             };
         };
     };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StickerRow"];
+                };
+            };
+        };
+    };
     guess: {
         parameters: {
             query?: never;
@@ -3461,7 +3539,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4106,6 +4184,26 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StickerRow"][];
+                };
+            };
+        };
+    };
     qualities: {
         parameters: {
             query?: never;
@@ -4166,7 +4264,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4248,7 +4346,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4398,7 +4496,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4812,6 +4910,28 @@ export interface operations {
             };
         };
     };
+    putAway_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StickerRow"];
+                };
+            };
+        };
+    };
     remove_3: {
         parameters: {
             query?: {
@@ -4836,7 +4956,7 @@ export interface operations {
             };
         };
     };
-    putAway_1: {
+    putAway_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -48,6 +48,7 @@ export type Origin = Schemas['OriginView']['origin'];
 export type Typeface = Schemas['Family'];
 export type Motion = Schemas['MotionView'];
 export type Suggestion = Schemas['SuggestionView'];
+export type Sticker = Schemas['StickerRow'];
 export type Emoji = Schemas['EmojiView'];
 export type EmojiSuggestion = Schemas['EmojiSuggestionView'];
 export type Curve = Schemas['CurveView'];

@@ -7,7 +7,8 @@ import type { Clip, EmojiSuggestion, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useSelection } from '../../state/selection';
 import { QuietButton } from '../../ui/parts';
-import { EmojiDrawing, EmojiPicker } from './controls/EmojiPicker';
+import { EmojiDrawing } from './controls/EmojiDrawing';
+import { EmojiPicker } from './controls/EmojiPicker';
 
 const SHOWN = 4;
 

@@ -1,5 +1,6 @@
 import { SmilePlus, X } from 'lucide-react';
-import { EmojiDrawing, EmojiPicker } from './EmojiPicker';
+import { EmojiDrawing } from './EmojiDrawing';
+import { EmojiPicker } from './EmojiPicker';
 
 /** The emoji that stands at words, or none. */
 export function EmojiControl(props: {

@@ -1,6 +1,8 @@
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
-import { drawingOf, useEmoji } from '../../../api/emoji';
+import { useEmoji } from '../../../api/emoji';
+import { EmojiDrawing } from './EmojiDrawing';
+import { StickerList } from './StickerList';
 
 /** An emoji is chosen among all by what it is called. */
 export function EmojiPicker(props: {
@@ -66,11 +68,7 @@ function EmojiList(props: { language: string; onChoose: (emoji: string) => void 
         ))}
       </ul>
       {found.data?.length === 0 && <p className="text-note text-soft">No emoji is called so.</p>}
+      <StickerList onChoose={props.onChoose} />
     </>
   );
-}
-
-/** As captions show it. */
-export function EmojiDrawing({ emoji, size }: { emoji: string; size: number }) {
-  return <img src={drawingOf(emoji)} alt={emoji} width={size} height={size} loading="lazy" />;
 }

@@ -28,6 +28,7 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.text.TextFile;
+import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
@@ -67,6 +68,12 @@ public final class CaptionOptions {
             paramLabel = "FILE",
             description = "A font that the style asks for: .ttf, .otf or .woff2. Can be said more than once.")
     List<Path> given = new ArrayList<>();
+
+    @Option(
+            names = "--sticker",
+            paramLabel = "FILE",
+            description = "A drawing that stands at words: .svg in flat colours. Can be said more than once.")
+    List<Path> drawings = new ArrayList<>();
 
     private final CaptionFonts fonts = new CaptionFonts();
 
@@ -115,13 +122,17 @@ public final class CaptionOptions {
     /** Tells on standard error what of the look is not here: typefaces, and characters that none of them has. */
     Scene scene(Size clip) throws IOException {
         fonts.add(given);
+        Stickers stickers = new Stickers();
+        for (Path drawing : drawings) {
+            stickers.add(Stickers.read(Files.readAllBytes(drawing)));
+        }
         Style style = style();
         PrintWriter err = mixee.commandLine().getErr();
         StyleCheck.missing(style, fonts.shelf().names())
                 .forEach(family -> err.println(
                         "The typeface “" + family + "” is not here: “" + FontShelf.STAND_IN + "” stands in for it."));
-        Scene scene =
-                new SceneMaker(new SkijaTypesetter(fonts.shelf()), new MachineHyphens()).make(track(), style, clip);
+        Scene scene = new SceneMaker(new SkijaTypesetter(fonts.shelf(), stickers), new MachineHyphens())
+                .make(track(), style, clip);
         String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());
         if (!missing.isEmpty()) {
             err.println("No typeface here has these characters, and they are left out: " + missing);

@@ -9,6 +9,9 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -106,6 +109,49 @@ class EmojiTest extends AtTheStyle {
         button("Undo").click();
         awaitVersionAfter(clipId, version + 1);
         assertThat(page.getByText("Take the first of all 2")).isVisible();
+    }
+
+    @Test
+    void aDrawingOfOnesOwnStandsWhereAnEmojiDoes() throws Exception {
+        String clipId = styled("Sticker.mp4", WORDS);
+        button("Emoji for words").click();
+        page.getByLabel("Another emoji for coats").click();
+        svg("harmful.svg", "<svg viewBox='0 0 9 9'><script>alert(1)</script><path d='M0 0h9v9z'/></svg>");
+        assertThat(page.getByText("A drawing of flat colours has no “script”.").first())
+                .isVisible();
+        svg("Red buoy.svg", "<svg viewBox='0 0 9 9'><path fill='#cf4327' d='M0 9L4.5 0L9 9z'/></svg>");
+        long version = version(clipId);
+        page.getByLabel("Red buoy", new Page.GetByLabelOptions().setExact(true)).click();
+        awaitVersionAfter(clipId, version);
+        assertThat(emoji(clipId).path("picture").asText()).matches("sticker:[0-9a-f]{12}");
+        pixels(1700);
+        BoundingBox at = page.getByTestId("emoji-frame").boundingBox();
+        // Its colour is on the stage, a little under its middle.
+        assertThat(colourAt(at.x + at.width / 2, at.y + at.height * 0.7)).isEqualTo("207,67,39");
+        // Put away it is out of the list, and the clip keeps it.
+        page.getByLabel("Another emoji for bell").click();
+        page.getByLabel("Red buoy", new Page.GetByLabelOptions().setExact(true)).hover();
+        page.getByLabel("Put away Red buoy").click();
+        assertThat(page.getByText("Red buoy is put away.")).isVisible();
+        assertThat(emoji(clipId).path("picture").asText()).startsWith("sticker:");
+        page.getByText("Bring it back").click();
+        assertThat(page.getByLabel("Red buoy", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
+    }
+
+    private void svg(String name, String svg) {
+        page.getByLabel("Sticker file")
+                .setInputFiles(new FilePayload(name, "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private String colourAt(double x, double y) {
+        return (String) page.evaluate(
+                """
+                ([x, y]) => { const c = document.querySelector('[data-testid=captions]'), at = c.getBoundingClientRect();
+                  const d = c.getContext('2d').getImageData((x - at.x) * c.width / at.width, (y - at.y) * c.height / at.height, 1, 1).data;
+                  return [d[0], d[1], d[2]].join(); }
+                """,
+                List.of(x, y));
     }
 
     private Locator button(String name) {

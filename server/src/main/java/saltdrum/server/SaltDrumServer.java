@@ -11,6 +11,7 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.layout.Typesetter;
+import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
@@ -34,8 +35,13 @@ public class SaltDrumServer {
     }
 
     @Bean
-    Typesetter typesetter(FontShelf fonts) {
-        return new SkijaTypesetter(fonts);
+    Stickers stickers() {
+        return new Stickers();
+    }
+
+    @Bean
+    Typesetter typesetter(FontShelf fonts, Stickers stickers) {
+        return new SkijaTypesetter(fonts, stickers);
     }
 
     @Bean

@@ -41,8 +41,9 @@ public final class EmojiSuggestions {
                 continue;
             }
             List<EmojiMatches.Match> own = matches.of(WordSense.plain(word), MOST);
+            // Of two the later one: what is new in a sentence stands at its end.
             boolean near = !own.isEmpty() && own.get(0).points() >= NEAR;
-            if (near && (best == null || own.get(0).points() > found.get(0).points())) {
+            if (near && (best == null || own.get(0).points() >= found.get(0).points())) {
                 best = word;
                 found = own;
             }

@@ -10,6 +10,7 @@ import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.plane.Box;
 import saltdrum.core.style.Cascade;
+import saltdrum.core.text.EmojiRule;
 import saltdrum.core.text.Hyphens;
 import saltdrum.core.word.Word;
 
@@ -28,9 +29,10 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
      * @param emoji the picture that stands at it; null for none
      */
     record PlacedWord(Word word, Look look, Shaped shaped, String emoji, double x, double y, double size, int line) {
-        /** Whether it asks for an emoji that has no drawing. */
-        boolean undrawn() {
-            return emoji == null && !look.get(Facets.EMOJI).isEmpty();
+        /** The emoji that it asks for and that has no drawing; a frame for a sticker; empty for none. */
+        String undrawn() {
+            String asked = emoji == null ? look.get(Facets.EMOJI) : "";
+            return EmojiRule.sticker(asked) ? "🖼" : asked;
         }
 
         /** Of its letters. */
@@ -43,8 +45,7 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
     String missing() {
         return words.stream()
                 .flatMapToInt(word -> IntStream.concat(
-                        word.shaped().missing().codePoints(),
-                        word.undrawn() ? word.look().get(Facets.EMOJI).codePoints() : IntStream.empty()))
+                        word.shaped().missing().codePoints(), word.undrawn().codePoints()))
                 .distinct()
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
                 .toString();

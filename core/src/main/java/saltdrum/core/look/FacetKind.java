@@ -97,16 +97,18 @@ public sealed interface FacetKind<T> {
         }
     }
 
-    /** One emoji, be it a sequence of many characters; empty for none. */
+    /** One emoji, be it a sequence of many characters, or the name of a sticker; empty for none. */
     record Emoji() implements FacetKind<String> {
         private static final int MOST_LETTERS = 64;
 
         @Override
         public String read(JsonNode json, String name) {
             String emoji = json.isString() ? json.asString() : null;
-            if (emoji == null || emoji.length() > MOST_LETTERS || !(emoji.isEmpty() || EmojiRule.one(emoji))) {
-                throw new BadInputException(
-                        "“" + name + "” is one emoji, or empty for none, not " + shortened(json) + ".");
+            if (emoji == null
+                    || emoji.length() > MOST_LETTERS
+                    || !(emoji.isEmpty() || EmojiRule.one(emoji) || EmojiRule.sticker(emoji))) {
+                throw new BadInputException("“" + name + "” is one emoji, a sticker's name, or empty for none, not "
+                        + shortened(json) + ".");
             }
             return emoji;
         }

@@ -3,6 +3,7 @@ package saltdrum.core.text;
 import com.ibm.icu.lang.UCharacter;
 import com.ibm.icu.lang.UProperty;
 import com.ibm.icu.text.BreakIterator;
+import java.util.regex.Pattern;
 
 /**
  * What is shown as an emoji: a character that is by default, or one that a variation sign, a keycap, a skin or a joiner
@@ -13,7 +14,16 @@ public final class EmojiRule {
     private static final int KEYCAP = 0x20E3;
     private static final int JOINER = 0x200D;
 
+    /** How the name of a sticker begins: a drawing of one's own, which stands wherever an emoji does. */
+    public static final String STICKER = "sticker:";
+
+    private static final Pattern NAME_OF_STICKER = Pattern.compile(STICKER + "[0-9a-f]{12}");
+
     private EmojiRule() {}
+
+    public static boolean sticker(String text) {
+        return NAME_OF_STICKER.matcher(text).matches();
+    }
 
     /** Whether any of it can be part of one: most text has none such, and need not be looked at closer. */
     public static boolean anyIn(String text) {

@@ -140,7 +140,7 @@ class BesideTest {
             assertThatThrownBy(() -> Json.read("{\"emoji\": " + wrong + "}", Patch.class, "look"))
                     .as(wrong)
                     .isInstanceOf(BadInputException.class)
-                    .hasMessageContaining("“emoji” is one emoji, or empty for none");
+                    .hasMessageContaining("“emoji” is one emoji, a sticker");
         }
         for (String good : List.of("👩‍🚒", "❤️", "🇫🇷", "👍🏽", "3️⃣")) {
             assertThat(Json.read("{\"emoji\": \"" + good + "\"}", Patch.class, "look")

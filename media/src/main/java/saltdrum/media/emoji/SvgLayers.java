@@ -1,6 +1,10 @@
 package saltdrum.media.emoji;
 
 import io.github.humbleui.skija.Matrix33;
+import io.github.humbleui.skija.Paint;
+import io.github.humbleui.skija.PaintMode;
+import io.github.humbleui.skija.PaintStrokeCap;
+import io.github.humbleui.skija.PaintStrokeJoin;
 import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathBuilder;
 import io.github.humbleui.skija.PathFillMode;
@@ -10,7 +14,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
@@ -21,19 +25,24 @@ import saltdrum.core.scene.PictureLayer;
 import saltdrum.media.outline.PathText;
 
 /**
- * Simple SVG drawings as layers of flat colour in thousandths of their width: paths, circles, ellipses and rectangles with
- * fills, opacities and transforms. What is more than that is refused, and nothing outside the text is ever read.
+ * Simple SVG drawings as layers of flat colour, in thousandths of the square they are set in the middle of: shapes with
+ * fills, strokes, opacities and transforms. What is more than that is refused, and nothing outside the text is ever read.
  */
 final class SvgLayers {
-    private static final Map<String, String> NAMED =
-            Map.of("red", "#ff0000", "green", "#008000", "blue", "#0000ff", "black", "#000000", "white", "#ffffff");
+    private static final int MOST_ELEMENTS = 4000;
+    private static final int MOST_DEPTH = 60;
+    /** How much finer than its own units a stroke's outline is: drawings may be of 16 units and shown on 1000 pixels. */
+    private static final float FINE = 40;
+
+    private static final String SVG = "http://www.w3.org/2000/svg";
+    /** They say something about the drawing and draw nothing. */
+    private static final Set<String> ABOUT = Set.of("title", "desc", "metadata");
+
     private static final Pattern STEP = Pattern.compile("(matrix|translate|scale|rotate)\\(([^)]*)\\)");
 
     private final List<PictureLayer> layers = new ArrayList<>();
-    private final Deque<Group> groups = new ArrayDeque<>();
-
-    /** What holds for what lies in an element. */
-    private record Group(Matrix33 way, String fill, double opacity, boolean evenOdd) {}
+    private final Deque<SvgPen> groups = new ArrayDeque<>();
+    private int elements;
 
     private SvgLayers() {}
 
@@ -45,73 +54,90 @@ final class SvgLayers {
         SvgLayers read = new SvgLayers();
         try {
             XMLStreamReader xml = factory.createXMLStreamReader(new StringReader(svg));
+            int about = 0;
             while (xml.hasNext()) {
                 int event = xml.next();
                 if (event == XMLStreamReader.START_ELEMENT) {
-                    read.begin(xml);
+                    about += about > 0 || read.saysOnly(xml) ? 1 : 0;
+                    if (about == 0) {
+                        read.begin(xml);
+                    }
                 } else if (event == XMLStreamReader.END_ELEMENT) {
-                    read.groups.pop();
+                    if (about > 0) {
+                        about--;
+                    } else {
+                        read.groups.pop();
+                    }
                 }
             }
-        } catch (XMLStreamException | NumberFormatException e) {
+        } catch (XMLStreamException | IllegalArgumentException e) {
             throw new BadInputException("This drawing cannot be read.", e);
         }
         return List.copyOf(read.layers);
     }
 
+    /** Remarks, and what drawing programs note for themselves. */
+    private boolean saysOnly(XMLStreamReader xml) {
+        String space = xml.getNamespaceURI();
+        return !groups.isEmpty()
+                && (ABOUT.contains(xml.getLocalName()) || space != null && !space.isEmpty() && !space.equals(SVG));
+    }
+
     private void begin(XMLStreamReader xml) {
         String name = xml.getLocalName();
+        if (++elements > MOST_ELEMENTS || groups.size() > MOST_DEPTH) {
+            throw new BadInputException(
+                    "This drawing has more than " + MOST_ELEMENTS + " parts, or parts in " + MOST_DEPTH + " others.");
+        }
+        for (int i = 0; i < xml.getAttributeCount(); i++) {
+            String attribute = xml.getAttributeLocalName(i);
+            if (attribute.startsWith("on") || attribute.equals("href")) {
+                throw new BadInputException(
+                        "A drawing has no scripts and no references to anything else; this one has “" + attribute
+                                + "”.");
+            }
+        }
         if (groups.isEmpty()) {
-            groups.push(new Group(box(xml), "#000000", 1, false));
+            if (!name.equals("svg")) {
+                throw new BadInputException("This is no SVG drawing.");
+            }
+            groups.push(SvgPen.FIRST.moved(box(xml)).with(SvgStyle.of(xml)));
             return;
         }
-        if (attribute(xml, "clip-path") != null
-                || attribute(xml, "stroke") != null
-                || attribute(xml, "style") != null) {
-            throw new BadInputException("A drawing of flat colours has no clips, strokes and styles.");
+        if (xml.getAttributeValue(null, "clip-path") != null
+                || xml.getAttributeValue(null, "mask") != null
+                || xml.getAttributeValue(null, "filter") != null) {
+            throw new BadInputException("A drawing of flat colours has no clips, masks and filters.");
         }
-        Group group = within(groups.peek(), xml);
-        groups.push(group);
-        switch (name) {
-            case "g" -> {}
-            case "path" -> add(Path.makeFromSVGString(attribute(xml, "d")), group);
-            case "circle" -> {
-                double r = number(xml, "r");
-                ellipse(xml, r, r, group);
-            }
-            case "ellipse" -> ellipse(xml, number(xml, "rx"), number(xml, "ry"), group);
-            case "rect" -> {
-                PathBuilder rect = new PathBuilder();
-                rect.addRect(Rect.makeXYWH(
-                        (float) number(xml, "x"), (float) number(xml, "y"), (float) number(xml, "width"), (float)
-                                number(xml, "height")));
-                add(rect.snapshot(), group);
-            }
-            default -> throw new BadInputException("A drawing of flat colours has no “" + name + "”.");
+        SvgPen pen = groups.peek().with(SvgStyle.of(xml));
+        String transform = xml.getAttributeValue(null, "transform");
+        pen = transform == null ? pen : pen.moved(matrix(transform));
+        groups.push(pen);
+        Path shape = SvgShapes.of(xml);
+        if (shape != null) {
+            add(shape, pen);
+        } else if (!name.equals("g") && !name.equals("defs")) {
+            throw new BadInputException("A drawing of flat colours has no “" + name + "”.");
         }
     }
 
-    /** From its own units to thousandths. */
+    /** From its own units to thousandths of a square. */
     private static Matrix33 box(XMLStreamReader xml) {
-        String[] box = String.valueOf(attribute(xml, "viewBox")).trim().split("[\\s,]+");
-        if (box.length != 4 || !(Double.parseDouble(box[2]) > 0)) {
-            throw new BadInputException("A drawing says its viewBox.");
+        String viewBox = xml.getAttributeValue(null, "viewBox");
+        String[] said = viewBox == null ? new String[0] : viewBox.strip().split("[\\s,]+");
+        boolean boxed = said.length == 4;
+        double x = boxed ? Double.parseDouble(said[0]) : 0;
+        double y = boxed ? Double.parseDouble(said[1]) : 0;
+        double width = boxed ? Double.parseDouble(said[2]) : SvgShapes.number(xml, "width", 0);
+        double height = boxed ? Double.parseDouble(said[3]) : SvgShapes.number(xml, "height", 0);
+        double side = Math.max(width, height);
+        if (!(width > 0 && height > 0 && side < 1e6)) {
+            throw new BadInputException("A drawing says its viewBox, or its width and height.");
         }
-        float scale = (float) (1000 / Double.parseDouble(box[2]));
+        float scale = (float) (1000 / side);
         return Matrix33.makeScale(scale, scale)
-                .makeConcat(Matrix33.makeTranslate(-Float.parseFloat(box[0]), -Float.parseFloat(box[1])));
-    }
-
-    private static Group within(Group around, XMLStreamReader xml) {
-        String fill = attribute(xml, "fill");
-        String rule = attribute(xml, "fill-rule");
-        String transform = attribute(xml, "transform");
-        double opacity = number(xml, "opacity", 1) * number(xml, "fill-opacity", 1);
-        return new Group(
-                transform == null ? around.way : around.way.makeConcat(matrix(transform)),
-                fill == null ? around.fill : fill,
-                around.opacity * opacity,
-                rule == null ? around.evenOdd : rule.equals("evenodd"));
+                .makeConcat(
+                        Matrix33.makeTranslate((float) ((side - width) / 2 - x), (float) ((side - height) / 2 - y)));
     }
 
     private static Matrix33 matrix(String transform) {
@@ -119,8 +145,8 @@ final class SvgLayers {
         Matcher steps = STEP.matcher(transform);
         while (steps.find()) {
             String[] parts = steps.group(2).trim().split("[\\s,]+");
-            float[] v = new float[parts.length];
-            for (int i = 0; i < v.length; i++) {
+            float[] v = new float[Math.max(parts.length, steps.group(1).equals("matrix") ? 6 : 1)];
+            for (int i = 0; i < parts.length; i++) {
                 v[i] = Float.parseFloat(parts[i]);
             }
             all = all.makeConcat(
@@ -139,24 +165,33 @@ final class SvgLayers {
         return all;
     }
 
-    private void ellipse(XMLStreamReader xml, double rx, double ry, Group group) {
-        double cx = number(xml, "cx", 0);
-        double cy = number(xml, "cy", 0);
-        PathBuilder oval = new PathBuilder();
-        oval.addOval(Rect.makeLTRB((float) (cx - rx), (float) (cy - ry), (float) (cx + rx), (float) (cy + ry)));
-        add(oval.snapshot(), group);
+    private void add(Path path, SvgPen pen) {
+        if (!SvgColours.none(pen.fill()) && pen.opacity() * pen.fillOpacity() > 0) {
+            boolean evenOdd = pen.evenOdd() || path.getFillMode() == PathFillMode.EVEN_ODD;
+            layer(path, pen, SvgColours.of(pen.fill(), pen.opacity() * pen.fillOpacity()), evenOdd);
+        }
+        if (!SvgColours.none(pen.stroke()) && pen.strokeWidth() > 0) {
+            try (Paint line = new Paint()) {
+                line.setMode(PaintMode.STROKE)
+                        .setStrokeWidth((float) pen.strokeWidth())
+                        .setStrokeCap(pen.round() ? PaintStrokeCap.ROUND : PaintStrokeCap.BUTT)
+                        .setStrokeJoin(pen.round() ? PaintStrokeJoin.ROUND : PaintStrokeJoin.MITER);
+                String colour = SvgColours.of(pen.stroke(), pen.opacity() * pen.strokeOpacity());
+                PathBuilder outline = new PathBuilder();
+                path.fillWithPaint(line, outline, FINE);
+                layer(outline.snapshot(), pen, colour, false);
+            }
+        }
     }
 
-    private void add(Path path, Group group) {
-        if (path == null) {
-            throw new BadInputException("An outline of this drawing cannot be read.");
+    private void layer(Path path, SvgPen pen, String colour, boolean evenOdd) {
+        Path placed = path.makeTransform(pen.way());
+        if (!placed.isFinite()) {
+            throw new BadInputException("A shape of this drawing has no finite place.");
         }
-        if (group.fill.equals("none") || group.opacity <= 0) {
-            return;
+        if (!placed.isEmpty()) {
+            layers.add(new PictureLayer(PathText.of(placed) + stub(placed), colour, evenOdd));
         }
-        Path placed = path.makeTransform(group.way);
-        boolean evenOdd = group.evenOdd || path.getFillMode() == PathFillMode.EVEN_ODD;
-        layers.add(new PictureLayer(PathText.of(placed) + stub(placed), colour(group), evenOdd));
     }
 
     /**
@@ -168,31 +203,5 @@ final class SvgLayers {
         long x = Math.round((bounds.getLeft() + bounds.getRight()) / 2);
         long y = Math.round((bounds.getTop() + bounds.getBottom()) / 2);
         return "M" + x + " " + y + "L" + x + " " + y + "Z";
-    }
-
-    private static String colour(Group group) {
-        String fill = NAMED.getOrDefault(group.fill.toLowerCase(), group.fill.toLowerCase());
-        if (fill.matches("#[0-9a-f]{3}")) {
-            fill = "#" + fill.charAt(1) + fill.charAt(1) + fill.charAt(2) + fill.charAt(2) + fill.charAt(3)
-                    + fill.charAt(3);
-        }
-        if (!fill.matches("#[0-9a-f]{6}")) {
-            throw new BadInputException("A drawing of flat colours has no fill “" + group.fill + "”.");
-        }
-        return group.opacity >= 1 ? fill : fill + String.format("%02x", Math.round(255 * group.opacity));
-    }
-
-    private static String attribute(XMLStreamReader xml, String name) {
-        return xml.getAttributeValue(null, name);
-    }
-
-    private static double number(XMLStreamReader xml, String name) {
-        String value = attribute(xml, name);
-        return value == null ? 0 : Double.parseDouble(value);
-    }
-
-    private static double number(XMLStreamReader xml, String name, double otherwise) {
-        String value = attribute(xml, name);
-        return value == null ? otherwise : Double.parseDouble(value);
     }
 }

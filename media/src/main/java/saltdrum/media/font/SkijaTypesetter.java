@@ -21,8 +21,10 @@ import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.text.Characters;
+import saltdrum.core.text.EmojiRule;
 import saltdrum.media.emoji.Emoji;
 import saltdrum.media.emoji.EmojiText;
+import saltdrum.media.emoji.Stickers;
 import saltdrum.media.outline.PathText;
 
 /**
@@ -45,6 +47,7 @@ public final class SkijaTypesetter implements Typesetter {
     private static final double CAP_MIDDLE = 350;
 
     private final FontShelf shelf;
+    private final Stickers stickers;
     private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
     private final Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
     private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
@@ -53,7 +56,12 @@ public final class SkijaTypesetter implements Typesetter {
     private final Map<String, String> outlines = new ConcurrentHashMap<>();
 
     public SkijaTypesetter(FontShelf shelf) {
+        this(shelf, new Stickers());
+    }
+
+    public SkijaTypesetter(FontShelf shelf, Stickers stickers) {
         this.shelf = shelf;
+        this.stickers = stickers;
     }
 
     private Font font(Cut cut) {
@@ -250,12 +258,15 @@ public final class SkijaTypesetter implements Typesetter {
 
     @Override
     public String drawing(String emoji) {
+        if (EmojiRule.sticker(emoji)) {
+            return stickers.layers(emoji).isEmpty() ? null : emoji;
+        }
         return Emoji.shipped().named(emoji).orElse(null);
     }
 
     @Override
     public List<PictureLayer> picture(String key) {
-        return Emoji.shipped().layers(key);
+        return EmojiRule.sticker(key) ? stickers.layers(key) : Emoji.shipped().layers(key);
     }
 
     @Override

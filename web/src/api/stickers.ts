@@ -1,0 +1,29 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call, putFile } from './http';
+import { queryClient } from './queryClient';
+import type { Sticker } from './types';
+
+/** Drawings of one's own that stand at words. */
+export const useStickers = () =>
+  useQuery({ queryKey: ['stickers'], queryFn: () => call<Sticker[]>('GET', '/api/stickers') });
+
+function useStickerChange<In>(run: (input: In) => Promise<Sticker>) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: run,
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['stickers'] }),
+    onError: (error) => notice(error.message),
+  });
+}
+
+export const useBringInSticker = () =>
+  useStickerChange((file: File) =>
+    putFile<Sticker>(`/api/stickers?name=${encodeURIComponent(file.name)}`, file, () => {}),
+  );
+
+/** Out of the list, or back into it. */
+export const usePutStickerAway = () =>
+  useStickerChange(({ name, away }: { name: string; away: boolean }) =>
+    call<Sticker>(away ? 'DELETE' : 'POST', `/api/stickers/${name}${away ? '' : '/restore'}`),
+  );
