@@ -1536,6 +1536,8 @@ export interface components {
             about: string;
             exists: boolean;
             missing: string[];
+            /** Format: int32 */
+            missingStickers: number;
         };
         StickerRow: {
             name: string;
@@ -2468,11 +2470,11 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            pojo: boolean;
             container: boolean;
             number: boolean;
             valueNode: boolean;
             object: boolean;
-            pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
             int: boolean;

@@ -35,6 +35,12 @@ export function StyleFileIn() {
               <p className="font-semibold">{style.name}</p>
               {style.about && <p>{style.about}</p>}
               {style.exists && <p>There is a style of this name: it gets a version more.</p>}
+              {style.missingStickers > 0 && (
+                <p>
+                  Not here, and left out: {style.missingStickers}{' '}
+                  {style.missingStickers === 1 ? 'sticker' : 'stickers'}.
+                </p>
+              )}
               {style.missing.length > 0 && (
                 <p>Not here, another will stand in: {style.missing.join(', ')}.</p>
               )}

@@ -8,12 +8,18 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.style.StylePackage;
+import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontCheck;
 import saltdrum.media.font.FontShelf;
 
-/** The shelf of one command: fonts that ship, those of the machine, and those it is given. */
+/** The shelves of one command: fonts that ship, those of the machine, and those it is given; stickers it is given. */
 final class CaptionFonts {
     private final FontShelf shelf = new FontShelf();
+    private final Stickers stickers = new Stickers();
+
+    Stickers stickers() {
+        return stickers;
+    }
 
     FontShelf shelf() {
         return shelf;
@@ -41,6 +47,9 @@ final class CaptionFonts {
         }
         StylePackage packed = StylePackage.read(bytes);
         packed.fonts().forEach(font -> add(font.name(), font.file()));
+        List<byte[]> drawings =
+                packed.stickers().stream().map(StylePackage.PackedSticker::svg).toList();
+        Stickers.named(drawings, StyleCheck.stickers(packed.style())).forEach(stickers::add);
         return packed.style();
     }
 }

@@ -122,16 +122,15 @@ public final class CaptionOptions {
     /** Tells on standard error what of the look is not here: typefaces, and characters that none of them has. */
     Scene scene(Size clip) throws IOException {
         fonts.add(given);
-        Stickers stickers = new Stickers();
         for (Path drawing : drawings) {
-            stickers.add(Stickers.read(Files.readAllBytes(drawing)));
+            fonts.stickers().add(Stickers.read(Files.readAllBytes(drawing)));
         }
         Style style = style();
         PrintWriter err = mixee.commandLine().getErr();
         StyleCheck.missing(style, fonts.shelf().names())
                 .forEach(family -> err.println(
                         "The typeface “" + family + "” is not here: “" + FontShelf.STAND_IN + "” stands in for it."));
-        Scene scene = new SceneMaker(new SkijaTypesetter(fonts.shelf(), stickers), new MachineHyphens())
+        Scene scene = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens())
                 .make(track(), style, clip);
         String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());
         if (!missing.isEmpty()) {

@@ -7,6 +7,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Patch;
+import saltdrum.core.text.EmojiRule;
 
 /** What is to be known of a style file before it is taken. */
 public final class StyleCheck {
@@ -32,10 +33,23 @@ public final class StyleCheck {
 
     /** Families that a style asks for and that are not there: others would stand in for them. */
     public static List<String> missing(Style style, Collection<String> families) {
-        return Stream.concat(Stream.of(style.look()), style.emphasis().stream().map(Voice::look))
-                .map((Patch look) -> look.get(Facets.TYPEFACE))
+        return looks(style)
+                .map(look -> look.get(Facets.TYPEFACE))
                 .filter(family -> family != null && families.stream().noneMatch(family::equalsIgnoreCase))
                 .distinct()
                 .toList();
+    }
+
+    /** Names of the stickers that a style asks for. */
+    public static List<String> stickers(Style style) {
+        return looks(style)
+                .map(look -> look.get(Facets.EMOJI))
+                .filter(emoji -> emoji != null && EmojiRule.sticker(emoji))
+                .distinct()
+                .toList();
+    }
+
+    private static Stream<Patch> looks(Style style) {
+        return Stream.concat(Stream.of(style.look()), style.emphasis().stream().map(Voice::look));
     }
 }

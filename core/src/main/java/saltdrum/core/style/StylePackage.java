@@ -17,12 +17,13 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.text.TextFile;
 
 /**
- * A style with its fonts, as a ZIP: {@code style.json}, and in {@code fonts/} each font beside a text of the same name
- * with what its licence says.
+ * A style with its fonts and stickers, as a ZIP: {@code style.json}, in {@code fonts/} each font beside a text of the same
+ * name with what its licence says, and in {@code stickers/} SVG drawings.
  *
  * @param fonts that the style asks for, as far as they were brought in
+ * @param stickers that the style asks for
  */
-public record StylePackage(Style style, List<PackedFont> fonts) {
+public record StylePackage(Style style, List<PackedFont> fonts, List<PackedSticker> stickers) {
     private static final int MOST_ENTRIES = 64;
     private static final int MOST_BYTES = 60_000_000;
     private static final String STYLE = "style.json";
@@ -34,6 +35,9 @@ public record StylePackage(Style style, List<PackedFont> fonts) {
      * @param licence can be empty
      */
     public record PackedFont(String name, byte[] file, String licence) {}
+
+    /** @param name of the file, without a folder */
+    public record PackedSticker(String name, byte[] svg) {}
 
     private record Packed(String name, byte[] bytes) {}
 
@@ -49,6 +53,9 @@ public record StylePackage(Style style, List<PackedFont> fonts) {
             for (PackedFont font : fonts) {
                 put(zip, "fonts/" + font.name, font.file);
                 put(zip, "fonts/" + font.name + LICENCE, font.licence.getBytes(StandardCharsets.UTF_8));
+            }
+            for (PackedSticker sticker : stickers) {
+                put(zip, "stickers/" + sticker.name, sticker.svg);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -84,7 +91,11 @@ public record StylePackage(Style style, List<PackedFont> fonts) {
                 fonts.add(new PackedFont(one.name, one.bytes, licence));
             }
         }
-        return new StylePackage(StyleCheck.read(TextFile.of(style.bytes).text()), List.copyOf(fonts));
+        List<PackedSticker> stickers = packed.stream()
+                .filter(one -> one.name.toLowerCase(Locale.ROOT).endsWith(".svg"))
+                .map(one -> new PackedSticker(one.name, one.bytes))
+                .toList();
+        return new StylePackage(StyleCheck.read(TextFile.of(style.bytes).text()), List.copyOf(fonts), stickers);
     }
 
     private static List<Packed> unpacked(byte[] file) {

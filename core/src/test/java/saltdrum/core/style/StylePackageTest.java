@@ -12,13 +12,18 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.style.StylePackage.PackedFont;
+import saltdrum.core.style.StylePackage.PackedSticker;
 
 class StylePackageTest {
     private static final Style STYLE = new ShippedStyles().get("Mallet");
 
     @Test
     void aStyleAndItsFontsComeBack() {
-        byte[] zip = new StylePackage(STYLE, List.of(new PackedFont("Quay.ttf", new byte[] {1, 2}, "Ours."))).zip();
+        byte[] zip = new StylePackage(
+                        STYLE,
+                        List.of(new PackedFont("Quay.ttf", new byte[] {1, 2}, "Ours.")),
+                        List.of(new PackedSticker("abc.svg", new byte[] {3})))
+                .zip();
         StylePackage back = StylePackage.read(zip);
         assertThat(StylePackage.isOne(zip)).isTrue();
         assertThat(back.style()).isEqualTo(STYLE);
@@ -26,11 +31,14 @@ class StylePackageTest {
         assertThat(back.fonts().get(0).name()).isEqualTo("Quay.ttf");
         assertThat(back.fonts().get(0).file()).containsExactly(1, 2);
         assertThat(back.fonts().get(0).licence()).isEqualTo("Ours.");
+        assertThat(back.stickers()).hasSize(1);
+        assertThat(back.stickers().get(0).svg()).containsExactly(3);
     }
 
     @Test
     void theSameStyleGivesTheSameFile() {
-        assertThat(new StylePackage(STYLE, List.of()).zip()).isEqualTo(new StylePackage(STYLE, List.of()).zip());
+        assertThat(new StylePackage(STYLE, List.of(), List.of()).zip())
+                .isEqualTo(new StylePackage(STYLE, List.of(), List.of()).zip());
     }
 
     private static byte[] zip(String name, byte[] bytes, int times) throws IOException {
@@ -63,7 +71,7 @@ class StylePackageTest {
 
     @Test
     void oneThatIsCutOffIsRefused() {
-        byte[] zip = new StylePackage(STYLE, List.of()).zip();
+        byte[] zip = new StylePackage(STYLE, List.of(), List.of()).zip();
         for (int length = 5; length < zip.length; length += 37) {
             byte[] cut = Arrays.copyOf(zip, length);
             try {

@@ -3,11 +3,14 @@ package saltdrum.media.emoji;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.BadInputException;
+import saltdrum.core.layout.TextSample;
 import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.text.EmojiRule;
 import saltdrum.core.text.TextFile;
@@ -58,6 +61,27 @@ public final class Stickers {
 
     public void add(Sticker sticker) {
         shelf.put(sticker.name(), sticker.layers());
+    }
+
+    /** Of those only that have such names: a drawing is what its name says. */
+    public static List<Sticker> named(List<byte[]> svgs, Collection<String> names) {
+        List<Sticker> stickers = new ArrayList<>();
+        for (byte[] svg : svgs) {
+            try {
+                Sticker sticker = read(svg);
+                if (names.contains(sticker.name())) {
+                    stickers.add(sticker);
+                }
+            } catch (BadInputException e) {
+                // It is told as missing.
+            }
+        }
+        return stickers;
+    }
+
+    /** As a file that is read as the same sticker again. */
+    public byte[] svg(String name) {
+        return TextSample.picture(layers(name)).getBytes(StandardCharsets.UTF_8);
     }
 
     /** Empty for one that is not here. */

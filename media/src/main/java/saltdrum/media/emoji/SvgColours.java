@@ -47,6 +47,10 @@ final class SvgColours {
         if (colour.matches("#[0-9a-f]{3}")) {
             colour = colour.replaceAll("([0-9a-f])", "$1$1");
         }
+        if (colour.matches("#[0-9a-f]{8}")) {
+            double own = Integer.parseInt(colour.substring(7), 16) / 255.0;
+            return of(colour.substring(0, 7), own * opacity);
+        }
         if (!colour.matches("#[0-9a-f]{6}")) {
             throw new BadInputException("A drawing of flat colours has no fill “"
                     + (written.length() > 40 ? written.substring(0, 40) + "…" : written) + "”.");

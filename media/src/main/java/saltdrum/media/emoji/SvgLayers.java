@@ -190,7 +190,10 @@ final class SvgLayers {
             throw new BadInputException("A shape of this drawing has no finite place.");
         }
         if (!placed.isEmpty()) {
-            layers.add(new PictureLayer(PathText.of(placed) + stub(placed), colour, evenOdd));
+            String text = PathText.of(placed);
+            // By what is written, so that it is the same when that is read again; then it is there already.
+            String stub = stub(Path.makeFromSVGString(text));
+            layers.add(new PictureLayer(text.endsWith(stub) ? text : text + stub, colour, evenOdd));
         }
     }
 

@@ -48,6 +48,12 @@ class StickersTest {
         shelf.add(one);
         assertThat(typesetter.drawing(one.name())).isEqualTo(one.name());
         assertThat(typesetter.picture(one.name())).isEqualTo(one.layers());
+        // Out as a file, and in again.
+        assertThat(Stickers.read(shelf.svg(one.name()))).isEqualTo(one);
+        assertThat(Stickers.named(List.of(shelf.svg(one.name()), new byte[3]), List.of(one.name())))
+                .containsExactly(one);
+        assertThat(Stickers.named(List.of(shelf.svg(one.name())), List.of("sticker:000000000000")))
+                .isEmpty();
     }
 
     @ParameterizedTest

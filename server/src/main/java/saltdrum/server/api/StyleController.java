@@ -139,8 +139,9 @@ class StyleController {
      * @param name under which it would be kept
      * @param exists a style has that name: taking it is a version more of that one
      * @param missing typefaces that are neither here nor in the file
+     * @param missingStickers how many of its stickers are neither
      */
-    record StyleSeen(String name, String about, boolean exists, List<String> missing) {}
+    record StyleSeen(String name, String about, boolean exists, List<String> missing, int missingStickers) {}
 
     /** @param fonts that come with it */
     record StyleFileView(List<StyleSeen> styles, List<StyleFiles.CameWith> fonts) {}
@@ -153,8 +154,12 @@ class StyleController {
         StyleFiles.Content content = take ? files.take(file) : files.look(file);
         return new StyleFileView(
                 content.styles().stream()
-                        .map(seen ->
-                                new StyleSeen(seen.style().name(), seen.style().about(), seen.exists(), seen.missing()))
+                        .map(seen -> new StyleSeen(
+                                seen.style().name(),
+                                seen.style().about(),
+                                seen.exists(),
+                                seen.missing(),
+                                seen.missingStickers()))
                         .toList(),
                 content.fonts());
     }

@@ -47,11 +47,14 @@ public class StickerStore {
      * @throws BadInputException when it is no SVG of shapes in flat colours
      */
     public StickerRow take(String fileName, byte[] svg) {
-        Stickers.Sticker sticker = Stickers.read(svg);
+        return take(fileName, Stickers.read(svg));
+    }
+
+    StickerRow take(String label, Stickers.Sticker sticker) {
         if (mapper.all().size() >= MOST) {
             throw new BadInputException("There are " + MOST + " stickers here already, and no room for more.");
         }
-        mapper.add(sticker.name(), label(fileName), Json.write(sticker.layers()));
+        mapper.add(sticker.name(), label(label), Json.write(sticker.layers()));
         shelf.add(sticker);
         return get(sticker.name());
     }

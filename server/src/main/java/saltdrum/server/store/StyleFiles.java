@@ -9,7 +9,9 @@ import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.style.StylePackage;
 import saltdrum.core.style.StylePackage.PackedFont;
+import saltdrum.core.style.StylePackage.PackedSticker;
 import saltdrum.core.text.TextFile;
+import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontCheck;
 import saltdrum.media.font.FontShelf;
 
@@ -19,8 +21,12 @@ public class StyleFiles {
     private final StyleStore styles;
     private final FontStore fonts;
     private final FontShelf shelf;
+    private final StickerStore stickers;
+    private final Stickers drawings;
 
-    StyleFiles(StyleStore styles, FontStore fonts, FontShelf shelf) {
+    StyleFiles(StyleStore styles, FontStore fonts, FontShelf shelf, StickerStore stickers, Stickers drawings) {
+        this.stickers = stickers;
+        this.drawings = drawings;
         this.styles = styles;
         this.fonts = fonts;
         this.shelf = shelf;
@@ -38,8 +44,9 @@ public class StyleFiles {
     /**
      * @param exists a style has that name: taking it is a version more of that one
      * @param missing typefaces that are neither here nor in the file
+     * @param missingStickers how many of its stickers are neither
      */
-    public record Seen(Style style, boolean exists, List<String> missing) {}
+    public record Seen(Style style, boolean exists, List<String> missing, int missingStickers) {}
 
     public record Content(List<Seen> styles, List<CameWith> fonts) {}
 
@@ -51,9 +58,30 @@ public class StyleFiles {
         came.stream().filter(font -> font.family != null).forEach(font -> families.add(font.family));
         return new Content(
                 found.stream()
-                        .map(style -> new Seen(style, styles.has(style.name()), StyleCheck.missing(style, families)))
+                        .map(style -> new Seen(
+                                style,
+                                styles.has(style.name()),
+                                StyleCheck.missing(style, families),
+                                missingStickers(style, file)))
                         .toList(),
                 List.copyOf(came));
+    }
+
+    private int missingStickers(Style style, byte[] file) {
+        List<String> asked = StyleCheck.stickers(style).stream()
+                .filter(name -> drawings.layers(name).isEmpty())
+                .toList();
+        return asked.size() - (asked.isEmpty() ? 0 : cameWith(style, file).size());
+    }
+
+    private static List<Stickers.Sticker> cameWith(Style style, byte[] file) {
+        return StylePackage.isOne(file)
+                ? Stickers.named(
+                        StylePackage.read(file).stickers().stream()
+                                .map(PackedSticker::svg)
+                                .toList(),
+                        StyleCheck.stickers(style))
+                : List.of();
     }
 
     private List<Style> found(byte[] file, List<CameWith> came) {
@@ -89,7 +117,11 @@ public class StyleFiles {
                 }
             }
         }
-        content.styles().forEach(seen -> styles.save(seen.style(), true));
+        content.styles().forEach(seen -> {
+            cameWith(seen.style(), file)
+                    .forEach(sticker -> stickers.take(seen.style().name(), sticker));
+            styles.save(seen.style(), true);
+        });
         return content;
     }
 
@@ -100,7 +132,11 @@ public class StyleFiles {
                 .filter(font -> wanted.stream().anyMatch(font.facts().family()::equalsIgnoreCase))
                 .map(font -> new PackedFont(plain(font), fonts.file(font.id()), font.licence()))
                 .toList();
-        return new StylePackage(style, own).zip();
+        List<PackedSticker> drawn = StyleCheck.stickers(style).stream()
+                .filter(name -> !drawings.layers(name).isEmpty())
+                .map(name -> new PackedSticker(name.replace(':', ' ') + ".svg", drawings.svg(name)))
+                .toList();
+        return new StylePackage(style, own, drawn).zip();
     }
 
     private static String plain(FontRow font) {
