@@ -2470,11 +2470,11 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
-            pojo: boolean;
             container: boolean;
             number: boolean;
             valueNode: boolean;
             object: boolean;
+            pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
             int: boolean;

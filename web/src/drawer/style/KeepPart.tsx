@@ -88,7 +88,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
             <a
               href={styleFile(style.name, true)}
               download
-              title="A ZIP of the style and the fonts that were brought in for it"
+              title="A ZIP of the style with the fonts and stickers that were brought in for it"
               className={FILE}
             >
               With its fonts

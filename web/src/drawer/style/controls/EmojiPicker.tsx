@@ -1,7 +1,7 @@
-import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { useEmoji } from '../../../api/emoji';
 import { EmojiDrawing } from './EmojiDrawing';
+import { ListPopover } from './ListPopover';
 import { StickerList } from './StickerList';
 
 /** An emoji is chosen among all by what it is called. */
@@ -12,31 +12,24 @@ export function EmojiPicker(props: {
   children: ReactNode;
   onChoose: (emoji: string) => void;
 }) {
-  const [open, setOpen] = useState(false);
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger aria-label={props.label} title={props.label} className={props.className}>
-        {props.children}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="left"
-          align="start"
-          sideOffset={12}
-          collisionPadding={12}
-          aria-label="Emoji"
-          className="z-50 w-80 rounded-lg border border-rule bg-paper p-3 shadow-xl"
-        >
-          <EmojiList
-            language={props.language}
-            onChoose={(emoji) => {
-              props.onChoose(emoji);
-              setOpen(false);
-            }}
-          />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <ListPopover
+      label={props.label}
+      of="Emoji"
+      triggerClass={props.className}
+      contentClass="p-3"
+      trigger={props.children}
+    >
+      {(close) => (
+        <EmojiList
+          language={props.language}
+          onChoose={(emoji) => {
+            props.onChoose(emoji);
+            close();
+          }}
+        />
+      )}
+    </ListPopover>
   );
 }
 

@@ -40,7 +40,7 @@ public class SaltDrumServer {
     }
 
     @Bean
-    Typesetter typesetter(FontShelf fonts, Stickers stickers) {
+    SkijaTypesetter typesetter(FontShelf fonts, Stickers stickers) {
         return new SkijaTypesetter(fonts, stickers);
     }
 

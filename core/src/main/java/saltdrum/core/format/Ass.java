@@ -169,12 +169,13 @@ final class Ass {
     }
 
     /** @param style null for a plain look */
-    static String write(Track track, Style style, Size size) {
+    static String write(Track track, Style style, Size size, FontHeights heights) {
+        AssPage page = new AssPage(size, heights);
         if (size.width() < 2 || size.height() < 2) {
             throw new BadInputException("A caption file needs the size of its clip.");
         }
         Cascade cascade = new Cascade(style == null ? PLAIN : style, track.styling());
-        AssLook base = AssLook.of(cascade.ofTrack(), size);
+        AssLook base = page.of(cascade.ofTrack());
         StringBuilder out = new StringBuilder();
         out.append("[Script Info]\nScriptType: v4.00+\nPlayResX: ").append(size.width());
         out.append("\nPlayResY: ").append(size.height()).append("\nWrapStyle: 2\nScaledBorderAndShadow: yes\n\n");
@@ -182,7 +183,7 @@ final class Ass {
         out.append("BackColour, Bold, Italic, Underline, StrikeOut, ScaleX, ScaleY, Spacing, Angle, BorderStyle, ");
         out.append("Outline, Shadow, Alignment, MarginL, MarginR, MarginV, Encoding\n");
         out.append(base.line("Captions")).append('\n');
-        List<AssLook> roles = roles(track, cascade, size);
+        List<AssLook> roles = roles(track, cascade, page);
         for (int i = 0; i < roles.size(); i++) {
             out.append(roles.get(i).line(EMPHASIS + (i + 1))).append('\n');
         }
@@ -192,24 +193,24 @@ final class Ass {
         for (int i = 0; i < times.size(); i++) {
             CueTime time = times.get(i);
             Cue cue = track.cues().get(i);
-            AssLook own = AssLook.of(cascade.ofCue(cue), size);
+            AssLook own = page.of(cascade.ofCue(cue));
             out.append("Dialogue: 0,").append(stamp(hundredths(time.showMs()))).append(',');
             out.append(stamp(hundredths(time.hideMs()))).append(",Captions,,");
             out.append(margins(own, base)).append(",,").append(tags(own.lineTagsFrom(base)));
-            out.append(karaoke(cue, time, base, own, roles, word -> AssLook.of(cascade.ofWord(cue, word), size)))
+            out.append(karaoke(cue, time, base, own, roles, word -> page.of(cascade.ofWord(cue, word))))
                     .append('\n');
         }
         return out.toString();
     }
 
     /** One for each emphasis that a word has, from the first on: styles of their own in the file. */
-    private static List<AssLook> roles(Track track, Cascade cascade, Size size) {
+    private static List<AssLook> roles(Track track, Cascade cascade, AssPage page) {
         int most = track.words().mapToInt(Word::emphasis).max().orElse(0);
         return IntStream.rangeClosed(1, most)
                 .mapToObj(role -> {
                     List<Cascade.Layer> layers = new ArrayList<>(cascade.track());
                     layers.addAll(cascade.role(role));
-                    return AssLook.of(new Look(Cascade.merged(layers)), size);
+                    return page.of(new Look(Cascade.merged(layers)));
                 })
                 .toList();
     }

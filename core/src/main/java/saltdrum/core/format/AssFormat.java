@@ -31,7 +31,12 @@ final class AssFormat extends CaptionFormat {
 
     @Override
     public String write(Track track, Style style, Size size) {
-        return Ass.write(track, style, size);
+        return write(track, style, size, FontHeights.EM);
+    }
+
+    @Override
+    public String write(Track track, Style style, Size size, FontHeights heights) {
+        return Ass.write(track, style, size, heights);
     }
 
     @Override

@@ -17,6 +17,7 @@ import saltdrum.core.look.Shade;
  * A look as far as Advanced SubStation Alpha holds one (the fields of a {@code [V4+ Styles]} line and the override tags of
  * the same meaning, as libass reads them). Lengths in pixels of the script's picture, colours {@code &HAABBGGRR}.
  *
+ * @param size the height of the font's cell
  * @param outline of the letters, or with {@code boxed} the room around them in their box
  * @param angle in degrees, counter-clockwise
  * @param alignment as on a number pad
@@ -43,7 +44,7 @@ record AssLook(
     private static final int BOLD_FROM = 600;
 
     /** @param size of the picture */
-    static AssLook of(Look look, Size size) {
+    static AssLook of(Look look, Size size, FontHeights heights) {
         double em =
                 look.number(Facets.SIZE) * look.number(Facets.SCALE) * Math.min(size.width(), size.height()) / 1080.0;
         Backing box = box(look);
@@ -59,7 +60,7 @@ record AssLook(
         Grow grow = look.get(Facets.GROW);
         return new AssLook(
                 look.get(Facets.TYPEFACE).replace(',', ' '),
-                em,
+                em * heights.cellOf(look.face()),
                 bgr(look.get(Facets.FILL).colour(), opacity),
                 outlineColour,
                 soft == null ? "&H80000000" : bgr(soft.colour(), opacity),

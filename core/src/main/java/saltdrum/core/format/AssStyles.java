@@ -9,6 +9,7 @@ import saltdrum.core.look.Backing;
 import saltdrum.core.look.Choices.Align;
 import saltdrum.core.look.Choices.Fit;
 import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.Face;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
@@ -33,7 +34,7 @@ public final class AssStyles {
     private AssStyles() {}
 
     /** @throws BadInputException when no style stands in it */
-    public static List<Style> read(String text) {
+    public static List<Style> read(String text, FontHeights heights) {
         Map<String, Style> styles = new LinkedHashMap<>();
         List<String> fields = FIELDS;
         double width = 384;
@@ -51,7 +52,7 @@ public final class AssStyles {
             } else if (inStyles && lower.startsWith("format:")) {
                 fields = List.of(lower.substring(7).replace(" ", "").split(","));
             } else if (inStyles && lower.startsWith("style:") && styles.size() < MOST) {
-                Style style = new Fields(fields, line.substring(6), width, height).style();
+                Style style = new Fields(fields, line.substring(6), width, height).style(heights);
                 styles.put(style.name().toLowerCase(Locale.ROOT), style);
             }
         }
@@ -72,6 +73,10 @@ public final class AssStyles {
 
     /** One style's line. */
     private static final class Fields {
+        private static final String UNNAMED = "Arial";
+        private static final int BOLD = 700;
+        private static final int REGULAR = 400;
+
         private final Map<String, String> values = new LinkedHashMap<>();
         private final double width;
         private final double height;
@@ -93,16 +98,17 @@ public final class AssStyles {
             return get(name, 0, -1, 1000) != 0;
         }
 
-        Style style() {
-            double points = get("fontsize", 18, 1, 2000);
+        Style style(FontHeights heights) {
+            String family = values.getOrDefault("fontname", "").replaceFirst("^@", "");
+            Face face = new Face(family.isBlank() ? UNNAMED : family, on("bold") ? BOLD : REGULAR);
+            double points = get("fontsize", 18, 1, 2000) / heights.cellOf(face);
             double across = get("scalex", 100, 5, 1000);
             double up = get("scaley", 100, 5, 1000);
             double size = points * up / 100 * 1080 / Math.min(width, height);
             String name = values.getOrDefault("name", "").replaceFirst("^\\*+", "");
-            String family = values.getOrDefault("fontname", "").replaceFirst("^@", "");
             Patch look = Patch.NONE
                     .with(Facets.SIZE, within(size, 8, 600))
-                    .with(Facets.WEIGHT, on("bold") ? 700d : 400d)
+                    .with(Facets.WEIGHT, (double) face.weight())
                     .with(Facets.ITALIC, on("italic"))
                     .with(Facets.UNDERLINE, on("underline"))
                     .with(Facets.STRETCH, within(across / up, 0.5, 2))

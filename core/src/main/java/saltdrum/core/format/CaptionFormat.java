@@ -136,6 +136,11 @@ public abstract class CaptionFormat {
      */
     public abstract String write(Track track, Style style, Size size);
 
+    /** As {@link #write(Track, Style, Size)}, for formats that carry a size of letters as the fonts of it have it. */
+    public String write(Track track, Style style, Size size, FontHeights heights) {
+        return write(track, style, size);
+    }
+
     /**
      * What of this track such a file cannot keep, as sentences; empty when it keeps all words, times and breaks.
      *

@@ -86,7 +86,9 @@ final class MarkMaker {
                 words.stream().map(word -> new WordMarks(lines, beats, word)).toList();
         all.forEach(word -> marks.addAll(word.cast()));
         all.forEach(word -> marks.addAll(word.letters()));
-        words.stream().filter(word -> word.emoji() != null).forEach(word -> marks.add(Beside.mark(lines, word, beats)));
+        words.stream()
+                .filter(word -> word.emoji() != null)
+                .forEach(word -> marks.add(WordEmoji.mark(lines, word, beats)));
         return marks;
     }
 

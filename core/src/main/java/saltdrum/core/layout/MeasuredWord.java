@@ -60,11 +60,11 @@ record MeasuredWord(Word word, Look look, Shaped shaped, String emoji, double si
 
     /** What stands left of its letters. */
     double lead() {
-        return besides() > 0 && Beside.left(look, Scripts.rightToLeft(word.text())) ? besides() : 0;
+        return besides() > 0 && WordEmoji.left(look, Scripts.rightToLeft(word.text())) ? besides() : 0;
     }
 
     private double besides() {
-        return emoji == null ? 0 : Beside.room(look) * size;
+        return emoji == null ? 0 : WordEmoji.room(look) * size;
     }
 
     MeasuredWord withEmoji(String other) {

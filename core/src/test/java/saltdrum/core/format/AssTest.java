@@ -60,7 +60,8 @@ class AssTest {
     @Test
     void roundingNeverAddsUpAlongACue() {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it first or you will be back by Friday");
-        Read back = Read.of(Ass.write(track, new ShippedStyles().get("Mallet"), new Size(1080, 1920)), "a.ass");
+        Read back = Read.of(
+                Ass.write(track, new ShippedStyles().get("Mallet"), new Size(1080, 1920), FontHeights.EM), "a.ass");
         var before = track.words().toList();
         var after = back.track().words().toList();
         assertThat(after).hasSameSizeAs(before);
@@ -97,8 +98,8 @@ class AssTest {
     @Test
     void aLookGoesOutAndComesInAgain() {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it first");
-        String file = Ass.write(track, bent(), new Size(1080, 1920));
-        Patch back = AssStyles.read(file).get(0).look();
+        String file = Ass.write(track, bent(), new Size(1080, 1920), FontHeights.EM);
+        Patch back = AssStyles.read(file, FontHeights.EM).get(0).look();
         Patch sent = bent().look();
         for (var facet : List.of(
                 Facets.TYPEFACE,
@@ -127,8 +128,12 @@ class AssTest {
                 Patch.NONE.with(
                         Facets.PLATES, List.of(Backing.box(Backing.Behind.LINE, 0.3, 0.2, 0, Ink.of("#ff6b4a")))),
                 List.of());
-        String file = Ass.write(Words.track(Recipe.TWO_LINES, "Row"), boxed, new Size(1080, 1920));
-        Backing back = AssStyles.read(file).get(0).look().get(Facets.PLATES).get(0);
+        String file = Ass.write(Words.track(Recipe.TWO_LINES, "Row"), boxed, new Size(1080, 1920), FontHeights.EM);
+        Backing back = AssStyles.read(file, FontHeights.EM)
+                .get(0)
+                .look()
+                .get(Facets.PLATES)
+                .get(0);
         assertThat(back.fill()).isEqualTo(Ink.of("#ff6b4a"));
         assertThat(back.padX()).isCloseTo(0.3, within(0.01));
     }
@@ -138,7 +143,7 @@ class AssTest {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it first");
         long second = track.words().toList().get(1).id();
         Track marked = new SetEmphasis(List.of(second), 2).on(track);
-        String file = Ass.write(marked, bent(), new Size(1080, 1920));
+        String file = Ass.write(marked, bent(), new Size(1080, 1920), FontHeights.EM);
         assertThat(file).contains("Style: Emphasis 2,").contains("{\\rEmphasis 2}it{\\r}");
         assertThat(Read.of(file, "a.ass").track().words().map(w -> w.emphasis()))
                 .containsExactly(0, 2, 0);
@@ -151,7 +156,8 @@ class AssTest {
         Track changed = new ChangeLook(
                         null, List.of(cue), null, Patch.NONE.with(Facets.FILL, Ink.of("#00ff00")), List.of())
                 .on(track);
-        assertThat(Ass.write(changed, bent(), new Size(1080, 1920))).contains("{\\1c&H00FF00&\\1a&H00&}");
+        assertThat(Ass.write(changed, bent(), new Size(1080, 1920), FontHeights.EM))
+                .contains("{\\1c&H00FF00&\\1a&H00&}");
     }
 
     @Test
@@ -165,11 +171,13 @@ class AssTest {
     /** By hand after the fields that libass documents; numbers that cannot be read rest. */
     @Test
     void stylesOfOtherProgramsAreRead() {
-        List<Style> styles = AssStyles.read("[Script Info]\nPlayResX: 1920\nPlayResY: 1080\n[V4+ Styles]\n"
-                + "Format: Name, Fontname, Fontsize, PrimaryColour, OutlineColour, BackColour, Bold, BorderStyle, Outline, "
-                + "Shadow, Alignment, MarginL, MarginR, MarginV\n"
-                + "Style: Top,Ferry Sans,54,&H0000FFFF,&H00FF0000,&H80000000,-1,1,5.4,0,8,96,96,108\n"
-                + "Style: ,,NaN,blue,,,x,,-3,1e99,77,,,\n");
+        List<Style> styles = AssStyles.read(
+                "[Script Info]\nPlayResX: 1920\nPlayResY: 1080\n[V4+ Styles]\n"
+                        + "Format: Name, Fontname, Fontsize, PrimaryColour, OutlineColour, BackColour, Bold, BorderStyle, Outline, "
+                        + "Shadow, Alignment, MarginL, MarginR, MarginV\n"
+                        + "Style: Top,Ferry Sans,54,&H0000FFFF,&H00FF0000,&H80000000,-1,1,5.4,0,8,96,96,108\n"
+                        + "Style: ,,NaN,blue,,,x,,-3,1e99,77,,,\n",
+                FontHeights.EM);
         assertThat(styles).hasSize(2);
         Patch top = styles.get(0).look();
         assertThat(top.get(Facets.FILL)).isEqualTo(Ink.of("#ffff00"));
@@ -183,6 +191,7 @@ class AssTest {
 
     @Test
     void aFileWithoutStylesIsRefused() {
-        assertThatThrownBy(() -> AssStyles.read("[Script Info]\n")).hasMessageContaining("No style stands");
+        assertThatThrownBy(() -> AssStyles.read("[Script Info]\n", FontHeights.EM))
+                .hasMessageContaining("No style stands");
     }
 }

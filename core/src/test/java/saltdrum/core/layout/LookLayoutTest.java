@@ -2,9 +2,9 @@ package saltdrum.core.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static saltdrum.core.layout.Leaves.leaves;
 
 import java.util.List;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -51,14 +51,6 @@ class LookLayoutTest {
     private static List<Mark.Glyphs> glyphs(String text, Patch look) {
         return leaves(
                 scene(Words.track(Recipe.PHRASE, text), look).parts().get(0).marks(), Mark.Glyphs.class);
-    }
-
-    private static <T extends Mark> List<T> leaves(List<Mark> marks, Class<T> type) {
-        return marks.stream()
-                .flatMap(mark -> mark instanceof Mark.Group group
-                        ? leaves(group.marks(), type).stream()
-                        : Stream.of(mark).filter(type::isInstance).map(type::cast))
-                .toList();
     }
 
     private static Mark.Plate plate(String text, Backing backing) {

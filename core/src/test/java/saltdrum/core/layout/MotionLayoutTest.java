@@ -2,6 +2,7 @@ package saltdrum.core.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static saltdrum.core.layout.Leaves.leaves;
 
 import java.util.List;
 import java.util.stream.Stream;
@@ -47,14 +48,6 @@ class MotionLayoutTest {
     private static List<Mark.Glyphs> glyphs(String text, Patch look) {
         return leaves(
                 scene(Words.track(Recipe.PHRASE, text), look).parts().get(0).marks(), Mark.Glyphs.class);
-    }
-
-    private static <T extends Mark> List<T> leaves(List<Mark> marks, Class<T> type) {
-        return marks.stream()
-                .flatMap(mark -> mark instanceof Mark.Group group
-                        ? leaves(group.marks(), type).stream()
-                        : Stream.of(mark).filter(type::isInstance).map(type::cast))
-                .toList();
     }
 
     private static final Patch BY_LETTER =

@@ -2,9 +2,9 @@ package saltdrum.core.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static saltdrum.core.layout.Leaves.leaves;
 
 import java.util.List;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -32,15 +32,7 @@ class SceneMakerTest {
     }
 
     private static List<Mark.Glyphs> runs(Part part) {
-        return leaves(part.marks())
-                .filter(Mark.Glyphs.class::isInstance)
-                .map(Mark.Glyphs.class::cast)
-                .toList();
-    }
-
-    private static Stream<Mark> leaves(List<Mark> marks) {
-        return marks.stream()
-                .flatMap(mark -> mark instanceof Mark.Group group ? leaves(group.marks()) : Stream.of(mark));
+        return leaves(part.marks(), Mark.Glyphs.class);
     }
 
     /** Of all groups around its marks. */
@@ -118,7 +110,7 @@ class SceneMakerTest {
     @Test
     void theTideRunsOutWithTheWordAndGoesWithIt() {
         Part cue = scene("Tidemark", Recipe.PHRASE, "row on home").parts().get(0);
-        Mark sweep = leaves(cue.marks()).toList().get(2);
+        Mark sweep = leaves(cue.marks(), Mark.class).get(2);
         assertThat(MarkState.of(sweep, 1390).extent()).isZero();
         assertThat(MarkState.of(sweep, 1690).extent()).isEqualTo(1);
         assertThat(MarkState.of(sweep, 1900).opacity()).isZero();

@@ -101,6 +101,20 @@ public record FontFacts(
         return String.join("\n", parts);
     }
 
+    /** Ascent and descent for Windows, em; those of the hhea table where a font has none. */
+    static double cell(Typeface typeface) {
+        byte[] os2 = table(typeface, "OS/2");
+        byte[] hhea = table(typeface, "hhea");
+        int cell = os2.length >= 78
+                ? (ByteBuffer.wrap(os2).getShort(74) & 0xffff)
+                        + (ByteBuffer.wrap(os2).getShort(76) & 0xffff)
+                : 0;
+        if (cell == 0 && hhea.length >= 8) {
+            cell = ByteBuffer.wrap(hhea).getShort(4) - ByteBuffer.wrap(hhea).getShort(6);
+        }
+        return cell > 0 && typeface.getUnitsPerEm() > 0 ? cell / (double) typeface.getUnitsPerEm() : 1;
+    }
+
     static boolean outlined(Typeface typeface) {
         for (String table : typeface.getTableTags()) {
             if (OUTLINES.contains(table)) {

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import saltdrum.core.format.FontHeights;
 import saltdrum.core.layout.FaceMetrics;
 import saltdrum.core.layout.Shaped;
 import saltdrum.core.layout.Typesetter;
@@ -31,7 +32,7 @@ import saltdrum.media.outline.PathText;
  * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads: answers are cached,
  * and shaping itself is done one at a time.
  */
-public final class SkijaTypesetter implements Typesetter {
+public final class SkijaTypesetter implements Typesetter, FontHeights {
     private static final int MOST_CACHED = 50_000;
     private static final int MOST_FONTS = 400;
 
@@ -254,6 +255,11 @@ public final class SkijaTypesetter implements Typesetter {
         FontMetrics own = font.getMetrics();
         double space = font.measureTextWidth(" ");
         return new FaceMetrics(own.getCapHeight() > 0 ? own.getCapHeight() : 700, space);
+    }
+
+    @Override
+    public double cellOf(Face face) {
+        return FontFacts.cell(shelf.typeface(shelf.indexOf(face)));
     }
 
     @Override

@@ -27,6 +27,7 @@ import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
+import saltdrum.core.format.FontHeights;
 import saltdrum.core.language.LanguageGuess;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
@@ -49,8 +50,10 @@ class CaptionController {
     private final TrackStore tracks;
     private final MediaStore media;
     private final StyleShelf styles;
+    private final FontHeights heights;
 
-    CaptionController(ClipStore clips, TrackStore tracks, MediaStore media, StyleShelf styles) {
+    CaptionController(ClipStore clips, TrackStore tracks, MediaStore media, StyleShelf styles, FontHeights heights) {
+        this.heights = heights;
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
@@ -91,7 +94,7 @@ class CaptionController {
         String suffix = language == null || language.isBlank() ? "" : "." + language;
         CaptionFormat kind = CaptionFormat.of(format);
         String text = kind.write(
-                track, styles.of(track), track.frame().output(info(clip).size()));
+                track, styles.of(track), track.frame().output(info(clip).size()), heights);
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(clip.name() + suffix + "." + kind.endings().get(0), StandardCharsets.UTF_8)
                 .build();

@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.format.AssStyles;
+import saltdrum.core.format.FontHeights;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.style.StylePackage;
@@ -23,8 +24,16 @@ public class StyleFiles {
     private final FontShelf shelf;
     private final StickerStore stickers;
     private final Stickers drawings;
+    private final FontHeights heights;
 
-    StyleFiles(StyleStore styles, FontStore fonts, FontShelf shelf, StickerStore stickers, Stickers drawings) {
+    StyleFiles(
+            StyleStore styles,
+            FontStore fonts,
+            FontShelf shelf,
+            StickerStore stickers,
+            Stickers drawings,
+            FontHeights heights) {
+        this.heights = heights;
         this.stickers = stickers;
         this.drawings = drawings;
         this.styles = styles;
@@ -102,7 +111,7 @@ public class StyleFiles {
         String text = TextFile.of(file).text();
         return text.stripLeading().startsWith("{") || !text.contains("[V4") && !text.contains("[v4")
                 ? List.of(StyleCheck.read(text))
-                : AssStyles.read(text);
+                : AssStyles.read(text, heights);
     }
 
     /** Takes the styles of a file, and the fonts that came with them and are not here yet. */

@@ -4,7 +4,7 @@ import static saltdrum.core.layout.Round.hundredth;
 
 import java.util.List;
 import saltdrum.core.layout.LineLayout.PlacedWord;
-import saltdrum.core.look.Choices;
+import saltdrum.core.look.Choices.Beside;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.motion.By;
@@ -16,26 +16,26 @@ import saltdrum.core.scene.Pose;
  * The emoji that stands at a word: before or after it in the order of reading, where it takes room in the line, or above or
  * over it, where it takes none.
  */
-final class Beside {
+final class WordEmoji {
     /** Between it and its word, em: common practice, no source. */
     private static final double GAP = 0.16;
 
-    private Beside() {}
+    private WordEmoji() {}
 
     /** The room that it takes in the line, em of the word. */
     static double room(Look look) {
-        Choices.Beside at = look.get(Facets.EMOJI_AT);
+        Beside at = look.get(Facets.EMOJI_AT);
         return inLine(at) ? look.number(Facets.EMOJI_SIZE) + GAP : 0;
     }
 
     /** Whether that room is left of the letters. */
     static boolean left(Look look, boolean leftwards) {
-        Choices.Beside at = look.get(Facets.EMOJI_AT);
-        return inLine(at) && (at == Choices.Beside.BEFORE) != leftwards;
+        Beside at = look.get(Facets.EMOJI_AT);
+        return inLine(at) && (at == Beside.BEFORE) != leftwards;
     }
 
-    private static boolean inLine(Choices.Beside at) {
-        return at == Choices.Beside.BEFORE || at == Choices.Beside.AFTER;
+    private static boolean inLine(Beside at) {
+        return at == Beside.BEFORE || at == Beside.AFTER;
     }
 
     static Mark mark(LineLayout lines, PlacedWord word, CueBeats beats) {
@@ -52,9 +52,8 @@ final class Beside {
                                 ? word.x() - GAP * em - side / 2
                                 : word.x() + word.width() + GAP * em + side / 2;
                 };
-        double y = look.get(Facets.EMOJI_AT) == Choices.Beside.ABOVE
-                ? word.y() - cap - GAP * em - side / 2
-                : word.y() - cap / 2;
+        double y =
+                look.get(Facets.EMOJI_AT) == Beside.ABOVE ? word.y() - cap - GAP * em - side / 2 : word.y() - cap / 2;
         double left = hundredth(x + look.number(Facets.EMOJI_X) * em - side / 2);
         double top = hundredth(y + look.number(Facets.EMOJI_Y) * em - side / 2);
         Box box = new Box(left, top, hundredth(side), hundredth(side));

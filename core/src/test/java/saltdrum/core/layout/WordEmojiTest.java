@@ -3,9 +3,9 @@ package saltdrum.core.layout;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static saltdrum.core.layout.Leaves.leaves;
 
 import java.util.List;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
@@ -28,7 +28,7 @@ import saltdrum.core.scene.Part;
 import saltdrum.core.style.Style;
 
 /** Blocks of half an em for letters; “🔔” is the only emoji that has a drawing. */
-class BesideTest {
+class WordEmojiTest {
     private static final Size TALL = new Size(1080, 1920);
     /** 100 px letters: 50 px wide, 70 high; a space is 25. */
     private static final Patch PLAIN = Patch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
@@ -41,14 +41,6 @@ class BesideTest {
                 .make(bent, new Style("test", null, look, List.of()), TALL)
                 .parts()
                 .get(0);
-    }
-
-    private static <T extends Mark> List<T> leaves(List<Mark> marks, Class<T> type) {
-        return marks.stream()
-                .flatMap(mark -> mark instanceof Mark.Group group
-                        ? leaves(group.marks(), type).stream()
-                        : Stream.of(mark).filter(type::isInstance).map(type::cast))
-                .toList();
     }
 
     private static Mark.Picture picture(Part part) {

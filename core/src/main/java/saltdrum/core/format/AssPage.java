@@ -1,0 +1,11 @@
+package saltdrum.core.format;
+
+import saltdrum.core.cue.Size;
+import saltdrum.core.look.Look;
+
+/** The picture that an ASS file is for, and the fonts there. */
+record AssPage(Size size, FontHeights heights) {
+    AssLook of(Look look) {
+        return AssLook.of(look, size, heights);
+    }
+}

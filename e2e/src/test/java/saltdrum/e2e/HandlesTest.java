@@ -1,0 +1,116 @@
+package saltdrum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The caption on the stage, taken by hand. */
+class HandlesTest extends AtTheStyle {
+    @Test
+    void aCaptionIsDraggedOnTheStageAndDrawnToTheMiddle() throws Exception {
+        String clipId = styled("Placed.mp4");
+        pixels(700);
+        Locator frame = page.getByTestId("caption-frame");
+        BoundingBox at = frame.boundingBox();
+        long version = version(clipId);
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        BoundingBox stage = page.getByTestId("captions").boundingBox();
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse()
+                .move(
+                        x + 2,
+                        stage.y + stage.height / 2 + 3,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(10));
+        assertThat(page.getByTestId("guide")).hasCount(2);
+        page.mouse().up();
+        awaitVersionAfter(clipId, version);
+        assertThat(Double.parseDouble(facet(clipId, "", "x"))).isEqualTo(0.5);
+        assertThat(Double.parseDouble(facet(clipId, "", "y"))).isEqualTo(0.5);
+        BoundingBox now = frame.boundingBox();
+        assertThat(now.y + now.height / 2)
+                .isCloseTo(stage.y + stage.height / 2, org.assertj.core.api.Assertions.within(6.0));
+        // A click takes the word under it; the arrow keys move what is in hand by a design pixel.
+        page.mouse().click(now.x + 20, now.y + now.height / 2);
+        assertThat(page.getByText("Emphasise “Sand”")).isVisible();
+        double before = Double.parseDouble(facet(clipId, "", "x"));
+        version = version(clipId);
+        frame.focus();
+        frame.press("ArrowRight");
+        awaitVersionAfter(clipId, version);
+        assertThat(Double.parseDouble(facet(clipId, "", "x")) - before)
+                .isCloseTo(1 / 1080.0, org.assertj.core.api.Assertions.within(1e-4));
+        frame.evaluate("e => e.blur()");
+        page.keyboard().press("d");
+        assertThat(inkOnStage()).isZero();
+        page.keyboard().press("d");
+        assertThat(inkOnStage()).isPositive();
+    }
+
+    @Test
+    void aCaptionIsTurnedWholeAndSizedFromWhatIsSeenByItsHandles() throws Exception {
+        String clipId = styled("Turned.mp4");
+        pixels(700);
+        long version = version(clipId);
+        drag("Tilt", -40, 0);
+        assertThat(page.getByTestId("handle-says")).hasText(Pattern.compile("^Tilt -[\\d.]+°$"));
+        page.mouse().up();
+        awaitVersionAfter(clipId, version);
+        double tilt = Double.parseDouble(facet(clipId, "", "tilt"));
+        assertThat(tilt).isBetween(-45.0, -5.0);
+        JsonNode block = server.get("/api/clips/" + clipId + "/scene")
+                .path("parts")
+                .get(0)
+                .path("marks")
+                .get(0);
+        assertThat(block.path("kind").asText()).isEqualTo("group");
+        assertThat(block.path("pose").path("tilt").asDouble()).isEqualTo(tilt);
+        assertThat((String) page.getByTestId("caption-frame").evaluate("e => e.style.transform"))
+                .isEqualTo("rotate(" + (tilt == Math.rint(tilt) ? Integer.toString((int) tilt) : tilt + "") + "deg)");
+        // So large that it is shrunk to fit: the handle begins at what is seen.
+        type(clipId, "Size", "300");
+        pixels(700);
+        version = version(clipId);
+        drag("Size", -6, 0);
+        assertThat(page.getByTestId("handle-says")).hasText(Pattern.compile("^Size \\d+(, shrunk to \\d+ % to fit)?$"));
+        page.mouse().up();
+        awaitVersionAfter(clipId, version);
+        assertThat(Double.parseDouble(facet(clipId, "", "size"))).isBetween(20.0, 250.0);
+    }
+
+    private void drag(String handle, int dx, int dy) {
+        BoundingBox at = page.locator("[data-handle='" + handle + "']").boundingBox();
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx, y + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+    }
+
+    /** Beside a clip that plays nothing else moves, and none of its frames wait for it. */
+    @Test
+    void theStripOfStylesRestsWhileTheClipPlays() throws Exception {
+        styled("Rests.mp4");
+        pixels(700);
+        page.waitForFunction("before => (%s)() !== before".formatted(CARD), page.evaluate(CARD));
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Play").setExact(true))
+                .click();
+        page.waitForFunction("() => document.querySelector('video').currentTime > 1");
+        Object resting = page.evaluate(CARD);
+        page.waitForFunction("() => document.querySelector('video').currentTime > 2");
+        assertThat(page.evaluate(CARD)).isEqualTo(resting);
+    }
+
+    /** What the first card shows. */
+    private static final String CARD = "() => document.querySelector('[data-style] canvas').toDataURL()";
+}
