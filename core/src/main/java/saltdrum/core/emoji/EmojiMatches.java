@@ -35,6 +35,8 @@ public final class EmojiMatches {
     /** @param points how near it is, 100 for one that is called so */
     public record Match(NamedEmoji emoji, double points) {}
 
+    private static final EmojiMatches NONE = new EmojiMatches("");
+
     private final Stems stems;
     private final boolean headLast;
     private final Map<String, List<Match>> byStem = new HashMap<>();
@@ -53,7 +55,8 @@ public final class EmojiMatches {
 
     /** @param language as BCP 47 writes it; of one that has no names there are no matches */
     public static EmojiMatches of(String language) {
-        return MADE.computeIfAbsent(EmojiNames.base(language), EmojiMatches::new);
+        String base = EmojiNames.base(language);
+        return EmojiNames.of(base).all().isEmpty() ? NONE : MADE.computeIfAbsent(base, EmojiMatches::new);
     }
 
     /** @return empty where none is near, or where too many are equally near */

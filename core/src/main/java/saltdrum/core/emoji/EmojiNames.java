@@ -10,7 +10,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.zip.GZIPInputStream;
 
@@ -20,7 +19,7 @@ import java.util.zip.GZIPInputStream;
  */
 public final class EmojiNames {
     private static final String FILE = "names.tsv.gz";
-    private static final Map<String, EmojiNames> READ = new ConcurrentHashMap<>();
+    private static final EmojiNames NONE = new EmojiNames(List.of());
 
     private final List<NamedEmoji> all;
 
@@ -30,28 +29,33 @@ public final class EmojiNames {
 
     /** @param language as BCP 47 writes it; of one that does not ship there are none */
     public static EmojiNames of(String language) {
-        return READ.computeIfAbsent(base(language), EmojiNames::read);
+        return Shipped.BY_LANGUAGE.getOrDefault(base(language), NONE);
     }
 
     static String base(String language) {
         return Locale.forLanguageTag(language == null ? "" : language).getLanguage();
     }
 
-    private static EmojiNames read(String language) {
-        String own = language + "\t";
-        try (BufferedReader lines = new BufferedReader(new InputStreamReader(
-                new GZIPInputStream(EmojiNames.class.getResourceAsStream(FILE)), StandardCharsets.UTF_8))) {
-            return new EmojiNames(lines.lines()
-                    .filter(line -> line.startsWith(own))
-                    .map(EmojiNames::named)
-                    .toList());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    /** Read when they are first asked for. */
+    private static final class Shipped {
+        static final Map<String, EmojiNames> BY_LANGUAGE = read();
+
+        private static Map<String, EmojiNames> read() {
+            try (BufferedReader lines = new BufferedReader(new InputStreamReader(
+                    new GZIPInputStream(EmojiNames.class.getResourceAsStream(FILE)), StandardCharsets.UTF_8))) {
+                return lines.lines()
+                        .map(line -> line.split("\t", -1))
+                        .collect(Collectors.groupingBy(
+                                parts -> parts[0],
+                                Collectors.collectingAndThen(
+                                        Collectors.mapping(EmojiNames::named, Collectors.toList()), EmojiNames::new)));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
         }
     }
 
-    private static NamedEmoji named(String line) {
-        String[] parts = line.split("\t", -1);
+    private static NamedEmoji named(String[] parts) {
         return new NamedEmoji(
                 parts[1],
                 Integer.parseInt(parts[2]),

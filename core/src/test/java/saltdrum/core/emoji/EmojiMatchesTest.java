@@ -47,6 +47,9 @@ class EmojiMatchesTest {
         assertThat(names("forgives", "en")).doesNotContain("person bowing");
         assertThat(names("thin", "en")).isEmpty();
         assertThat(names("bell", "xx")).isEmpty();
+        // What nobody knows is not kept for each name that is made up.
+        assertThat(EmojiMatches.of("xx")).isSameAs(EmojiMatches.of("qqqqqqqq"));
+        assertThat(EmojiNames.of("xx")).isSameAs(EmojiNames.of("qqqqqqqq"));
     }
 
     @Test
