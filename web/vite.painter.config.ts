@@ -7,6 +7,6 @@ export default defineConfig({
     target: 'es2022',
     minify: false,
     outDir: 'build',
-    lib: { entry: 'src/stage/paint/scenePainter.ts', formats: ['iife'], name: 'saltDrumPainter', fileName: () => 'painter.js' },
+    lib: { entry: 'src/stage/paint/index.ts', formats: ['iife'], name: 'saltDrumPainter', fileName: () => 'painter.js' },
   },
 });

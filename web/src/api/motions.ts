@@ -2,7 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
 import { queryClient } from './queryClient';
-import type { Motion, Scene } from './types';
+import { callScene } from './scenes';
+import type { Motion } from './types';
 
 /** The motions that are kept by themselves. */
 export const useMotions = () =>
@@ -13,7 +14,7 @@ export const useMotionSample = (clipId: string, motion: string, cueId: number, o
   useQuery({
     queryKey: ['motion sample', clipId, motion, cueId, of],
     queryFn: () =>
-      call<Scene>('GET', `/api/clips/${clipId}/motions/${encodeURIComponent(motion)}/sample?cueId=${cueId}`),
+      callScene('GET', `/api/clips/${clipId}/motions/${encodeURIComponent(motion)}/sample?cueId=${cueId}`),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });

@@ -1,9 +1,11 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useNotices } from '../notices/notices';
+import { withBitmaps } from './bitmaps';
 import { ChangeQueue } from './changeQueue';
 import { call } from './http';
 import { queryClient } from './queryClient';
+import { callScene } from './scenes';
 import type {
   CaptionFormat,
   Clip,
@@ -63,7 +65,7 @@ async function fetchScene(id: string, language: string | null): Promise<MadeScen
       ? [...from.parts.slice(0, patch.from), ...patch.parts, ...from.parts.slice(patch.from + patch.removed)]
       : patch.parts,
   };
-  const made = { version: patch.version, scene };
+  const made = { version: patch.version, scene: await withBitmaps(scene) };
   newestScene.set(key, made);
   return made;
 }
@@ -120,7 +122,7 @@ export const useSample = (id: string, style: string, cueId: number, version: str
   useQuery({
     queryKey: ['sample', id, style, cueId, version],
     queryFn: () =>
-      call<Scene>('GET', `/api/clips/${id}/styles/${encodeURIComponent(style)}/sample?cueId=${cueId}`),
+      callScene('GET', `/api/clips/${id}/styles/${encodeURIComponent(style)}/sample?cueId=${cueId}`),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });

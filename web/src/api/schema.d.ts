@@ -2278,6 +2278,12 @@ export interface components {
             path: string;
             fill: string;
             evenOdd: boolean;
+            pixels: components["schemas"]["Pixels"][];
+        };
+        Pixels: {
+            /** Format: int32 */
+            side: number;
+            png: string;
         };
         PlacedGlyph: {
             glyph: string;

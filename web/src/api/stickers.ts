@@ -4,7 +4,7 @@ import { call, putFile } from './http';
 import { queryClient } from './queryClient';
 import type { Sticker } from './types';
 
-/** Drawings of one's own that stand at words. */
+/** Pictures of one's own that stand at words. */
 export const useStickers = () =>
   useQuery({ queryKey: ['stickers'], queryFn: () => call<Sticker[]>('GET', '/api/stickers') });
 

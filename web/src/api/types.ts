@@ -66,6 +66,7 @@ export type Glyphs = Schemas['Glyphs'];
 export type Plate = Schemas['Plate'];
 export type Picture = Schemas['Picture'];
 export type PictureLayer = Schemas['PictureLayer'];
+export type Pixels = Schemas['Pixels'];
 export type Mark = Group | Glyphs | Plate | Picture;
 export type Cast = Schemas['Cast'];
 export type Coat = Cast | Schemas['Outline'] | Schemas['Fill'];

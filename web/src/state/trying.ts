@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { call } from '../api/http';
+import { callScene } from '../api/scenes';
 import type { Edit, Scene } from '../api/types';
 import { usePlayer } from '../player/player';
 
@@ -34,7 +34,7 @@ async function next() {
   wanted = null;
   const now = Math.round(usePlayer.getState().timeMs);
   try {
-    const scene = await call<Scene>(
+    const scene = await callScene(
       'POST',
       `/api/clips/${asked.clipId}/scene/attempt?fromMs=${Math.max(0, now - BEFORE_MS)}&toMs=${now + AFTER_MS}`,
       asked.edit,

@@ -1,9 +1,9 @@
 import { useQueries } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { call } from '../../api/http';
 import { useChange } from '../../api/queries';
-import type { Clip, Edit, Scene, Track } from '../../api/types';
+import { callScene } from '../../api/scenes';
+import type { Clip, Edit, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useCompare } from '../../state/compare';
 import { ComparedStage } from '../../stage/ComparedStage';
@@ -21,7 +21,7 @@ export function CompareDialog({ clip, track, keep }: { clip: Clip; track: Track;
   const scenes = useQueries({
     queries: styles.map((style) => ({
       queryKey: ['compared', clip.id, track.version, style, keep],
-      queryFn: () => call<Scene>('POST', `/api/clips/${clip.id}/scene/attempt`, edit(style)),
+      queryFn: () => callScene('POST', `/api/clips/${clip.id}/scene/attempt`, edit(style)),
       gcTime: 0,
     })),
   });

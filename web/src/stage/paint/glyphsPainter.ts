@@ -6,7 +6,7 @@ import type { Layers } from './layers';
 import { keepsShape, REST, type MarkState } from './markState';
 import { solid, stroke } from './paints';
 import type { Shapes, Sprite } from './shapes';
-import { alpha, offscreen, Target, type Canvas } from './target';
+import { alpha, offscreen, smooth, Target, type Canvas } from './target';
 
 /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
 const LEAST_SIGMA = 2;
@@ -125,11 +125,6 @@ export class GlyphsPainter {
       return { image: blurred.canvas, left, top, finer };
     });
   }
-}
-
-function smooth(canvas: Canvas) {
-  canvas.imageSmoothingEnabled = true;
-  canvas.imageSmoothingQuality = 'low';
 }
 
 /** @param fine pixels of the picture for one of the design */

@@ -1,11 +1,12 @@
-import type { Picture } from '../../api/types';
+import { bitmapOf } from '../../api/bitmaps';
+import type { Picture, Pixels } from '../../api/types';
 import { joined, wayOf, type Affine } from './affine';
 import { inkAt } from './inkBounds';
 import type { Layers } from './layers';
 import type { MarkState } from './markState';
 import { solid } from './paints';
 import type { Shapes } from './shapes';
-import type { Target } from './target';
+import { smooth, type Canvas, type Target } from './target';
 
 /** Paints a picture's layers, the undermost first. */
 export class PicturePainter {
@@ -32,8 +33,23 @@ export class PicturePainter {
   private draw(target: Target, picture: Picture, way: Affine) {
     target.go(way, this.scale);
     for (const layer of this.shapes.picture(picture.picture)) {
+      if (layer.pixels?.length) {
+        pixels(target.canvas, fitting(layer.pixels, picture.size * this.scale));
+        continue;
+      }
       target.canvas.fillStyle = solid(layer.fill, 1);
       target.canvas.fill(this.shapes.layer(layer), layer.evenOdd ? 'evenodd' : 'nonzero');
     }
   }
+}
+
+function pixels(canvas: Canvas, of: Pixels) {
+  const edge = 1000 / of.side;
+  smooth(canvas);
+  canvas.drawImage(bitmapOf(of), -edge, -edge, 1000 + 2 * edge, 1000 + 2 * edge);
+}
+
+/** @param side output pixels it is drawn at @returns of the sizes the smallest that is no smaller, else the largest */
+function fitting(sizes: Pixels[], side: number): Pixels {
+  return sizes.reduce((fitting, one) => (one.side >= side ? one : fitting), sizes[0]);
 }

@@ -35,5 +35,11 @@ export function offscreen(width: number, height: number): OffscreenCanvasRenderi
   return new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true })!;
 }
 
+/** How pictures are drawn larger, smaller or turned. */
+export function smooth(canvas: Canvas) {
+  canvas.imageSmoothingEnabled = true;
+  canvas.imageSmoothingQuality = 'low';
+}
+
 /** For pictures laid on others: one of 256 steps. */
 export const alpha = (opacity: number) => Math.round(opacity * 255) / 255;

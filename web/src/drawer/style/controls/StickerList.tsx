@@ -4,7 +4,7 @@ import { useBringInSticker, usePutStickerAway, useStickers } from '../../../api/
 import type { Sticker } from '../../../api/types';
 import { EmojiDrawing } from './EmojiDrawing';
 
-/** Drawings of one's own, chosen as emoji are; more are brought in as SVG files. */
+/** Pictures of one's own, chosen as emoji are; more are brought in as SVG or PNG files. */
 export function StickerList({ onChoose }: { onChoose: (sticker: string) => void }) {
   const stickers = useStickers().data?.filter((one) => !one.putAway) ?? [];
   const bringIn = useBringInSticker();
@@ -53,15 +53,15 @@ export function StickerList({ onChoose }: { onChoose: (sticker: string) => void 
       )}
       <button
         onClick={() => file.current!.click()}
-        title="Shapes in flat colours; what is more is refused, and said"
+        title="SVG with shapes in flat colours, or PNG"
         className="flex items-center gap-2 text-note text-soft hover:text-ink"
       >
-        <FileUp size={15} /> {bringIn.isPending ? 'Reading it…' : 'A drawing of your own (SVG)'}
+        <FileUp size={15} /> {bringIn.isPending ? 'Reading it…' : 'A picture of your own (SVG, PNG)'}
       </button>
       <input
         ref={file}
         type="file"
-        accept=".svg,image/svg+xml"
+        accept=".svg,.png,image/svg+xml,image/png"
         aria-label="Sticker file"
         className="hidden"
         onChange={(e) => {

@@ -48,7 +48,7 @@ final class CaptionFonts {
         StylePackage packed = StylePackage.read(bytes);
         packed.fonts().forEach(font -> add(font.name(), font.file()));
         List<byte[]> drawings =
-                packed.stickers().stream().map(StylePackage.PackedSticker::svg).toList();
+                packed.stickers().stream().map(StylePackage.PackedSticker::file).toList();
         Stickers.named(drawings, StyleCheck.stickers(packed.style())).forEach(stickers::add);
         return packed.style();
     }

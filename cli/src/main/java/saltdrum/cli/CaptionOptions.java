@@ -72,7 +72,7 @@ public final class CaptionOptions {
     @Option(
             names = "--sticker",
             paramLabel = "FILE",
-            description = "A drawing that stands at words: .svg in flat colours. Can be said more than once.")
+            description = "A picture that stands at words: .svg in flat colours, or .png. Can be said more than once.")
     List<Path> drawings = new ArrayList<>();
 
     private final CaptionFonts fonts = new CaptionFonts();

@@ -10,8 +10,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -139,9 +146,42 @@ class EmojiTest extends AtTheStyle {
                 .isVisible();
     }
 
+    @Test
+    void aPictureOfPixelsIsOnTheStageTooAndInItsList() throws Exception {
+        String clipId = styled("Pixels.mp4", WORDS);
+        button("Emoji for words").click();
+        page.getByLabel("Another emoji for coats").click();
+        sticker("cut off.png", "image/png", Arrays.copyOf(png(new Color(0x2f7c86)), 60));
+        assertThat(page.getByText("This picture is broken or cut off.").first()).isVisible();
+        sticker("Green sign.png", "image/png", png(new Color(0x2f7c86)));
+        Locator sign = page.getByLabel("Green sign", new Page.GetByLabelOptions().setExact(true));
+        assertThat((Integer) sign.locator("img").evaluate("async img => (await img.decode(), img.naturalWidth)"))
+                .isPositive();
+        long version = version(clipId);
+        sign.click();
+        awaitVersionAfter(clipId, version);
+        pixels(1700);
+        BoundingBox at = page.getByTestId("emoji-frame").boundingBox();
+        assertThat(colourAt(at.x + at.width / 2, at.y + at.height / 2)).isEqualTo("47,124,134");
+    }
+
+    /** In one colour, with a clear edge. */
+    private static byte[] png(Color colour) throws IOException {
+        BufferedImage image = new BufferedImage(300, 300, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D canvas = image.createGraphics();
+        canvas.setColor(colour);
+        canvas.fillRect(20, 20, 260, 260);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", png);
+        return png.toByteArray();
+    }
+
     private void svg(String name, String svg) {
-        page.getByLabel("Sticker file")
-                .setInputFiles(new FilePayload(name, "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
+        sticker(name, "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private void sticker(String name, String type, byte[] file) {
+        page.getByLabel("Sticker file").setInputFiles(new FilePayload(name, type, file));
     }
 
     private String colourAt(double x, double y) {

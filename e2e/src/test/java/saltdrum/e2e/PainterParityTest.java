@@ -171,7 +171,9 @@ class PainterParityTest {
     }
 
     private static Likeness compare(String name, Scene scene, double scale, List<Double> times) throws Exception {
-        page.evaluate("([name, scene]) => { scenes[name] = JSON.parse(scene); }", List.of(name, Json.write(scene)));
+        page.evaluate(
+                "async ([name, scene]) => { scenes[name] = await saltDrumPainter.withBitmaps(JSON.parse(scene)); }",
+                List.of(name, Json.write(scene)));
         Likeness likeness = new Likeness(name + " x" + scale, new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
         Timeline timeline = new Timeline(scene);
         try (ScenePainter painter = new ScenePainter(scene, scale)) {

@@ -44,6 +44,12 @@ public final class TextSample {
     public static String picture(List<PictureLayer> layers) {
         StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1000 1000\">");
         for (PictureLayer layer : layers) {
+            if (!layer.pixels().isEmpty()) {
+                svg.append("<image width=\"1000\" height=\"1000\" href=\"data:image/png;base64,")
+                        .append(layer.pixels().get(0).png())
+                        .append("\"/>");
+                continue;
+            }
             svg.append(String.format(
                     Locale.ROOT,
                     "<path fill=\"%s\" fill-rule=\"%s\" d=\"%s\"/>",

@@ -18,7 +18,8 @@ import saltdrum.core.text.TextFile;
 
 /**
  * A style with its fonts and stickers, as a ZIP: {@code style.json}, in {@code fonts/} each font beside a text of the same
- * name with what its licence says, and in {@code stickers/} SVG drawings.
+ * name with what its licence says, and in {@code stickers/} drawings, SVG or
+ * PNG.
  *
  * @param fonts that the style asks for, as far as they were brought in
  * @param stickers that the style asks for
@@ -29,6 +30,7 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
     private static final String STYLE = "style.json";
     private static final String LICENCE = ".licence.txt";
     private static final Set<String> FONTS = Set.of("ttf", "otf", "woff2");
+    private static final Set<String> STICKERS = Set.of("svg", "png");
 
     /**
      * @param name of the file, without a folder
@@ -37,7 +39,7 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
     public record PackedFont(String name, byte[] file, String licence) {}
 
     /** @param name of the file, without a folder */
-    public record PackedSticker(String name, byte[] svg) {}
+    public record PackedSticker(String name, byte[] file) {}
 
     private record Packed(String name, byte[] bytes) {}
 
@@ -55,7 +57,7 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
                 put(zip, "fonts/" + font.name + LICENCE, font.licence.getBytes(StandardCharsets.UTF_8));
             }
             for (PackedSticker sticker : stickers) {
-                put(zip, "stickers/" + sticker.name, sticker.svg);
+                put(zip, "stickers/" + sticker.name, sticker.file);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -80,6 +82,7 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
                 .findFirst()
                 .orElseThrow(() -> refused("There is no " + STYLE + " in it."));
         List<PackedFont> fonts = new ArrayList<>();
+        List<PackedSticker> stickers = new ArrayList<>();
         for (Packed one : packed) {
             String ending = one.name.substring(one.name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
             if (FONTS.contains(ending)) {
@@ -89,13 +92,12 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
                         .findFirst()
                         .orElse("");
                 fonts.add(new PackedFont(one.name, one.bytes, licence));
+            } else if (STICKERS.contains(ending)) {
+                stickers.add(new PackedSticker(one.name, one.bytes));
             }
         }
-        List<PackedSticker> stickers = packed.stream()
-                .filter(one -> one.name.toLowerCase(Locale.ROOT).endsWith(".svg"))
-                .map(one -> new PackedSticker(one.name, one.bytes))
-                .toList();
-        return new StylePackage(StyleCheck.read(TextFile.of(style.bytes).text()), List.copyOf(fonts), stickers);
+        return new StylePackage(
+                StyleCheck.read(TextFile.of(style.bytes).text()), List.copyOf(fonts), List.copyOf(stickers));
     }
 
     private static List<Packed> unpacked(byte[] file) {

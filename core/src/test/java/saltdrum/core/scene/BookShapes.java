@@ -1,7 +1,14 @@
 package saltdrum.core.scene;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 
 /** What the book's scenes are drawn with. */
 final class BookShapes {
@@ -23,5 +30,27 @@ final class BookShapes {
                     new PictureLayer("M480 120L480 580L180 580Z", "#f6f1e4", false),
                     new PictureLayer("M520 200C700 260 800 420 820 580L520 580Z", "#2f7c86cc", false),
                     new PictureLayer(
-                            "M300 660L700 660L700 800L300 800ZM360 690L640 690L640 770L360 770Z", "#10222c", true)));
+                            "M300 660L700 660L700 800L300 800ZM360 690L640 690L640 770L360 770Z", "#10222c", true)),
+            "buoy",
+            List.of(PictureLayer.of(
+                    Stream.of(256, 128, 64).map(BookShapes::buoy).toList())));
+
+    /** Rings in many colours, half of them half clear, with an edge that is not. */
+    private static Pixels buoy(int side) {
+        BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_INT_ARGB);
+        for (int y = 0; y < side; y++) {
+            for (int x = 0; x < side; x++) {
+                double ring = Math.hypot(x + 0.5 - side / 2.0, y + 0.5 - side / 2.0) / side;
+                int alpha = ring > 0.48 ? 0xff : (int) (ring * 16) % 2 == 0 ? 0xe0 : 0x60;
+                image.setRGB(x, y, alpha << 24 | 255 * x / side << 16 | 255 * y / side << 8 | (int) (ring * 300));
+            }
+        }
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", png);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return new Pixels(side, Base64.getEncoder().encodeToString(png.toByteArray()));
+    }
 }

@@ -110,13 +110,17 @@ public final class SceneBook {
                 "tilted soft shadow",
                 tilted(List.of(new Coat.Cast("#07151ccc", 3, 5, 4, 7), OUTLINE, FILL), 6, Tracks.NONE));
         page("plate", plate(List.of(FILL), Tracks.NONE));
-        page("picture", picture(Tracks.NONE));
-        page(
-                "picture that turns, grows and fades",
-                picture(Tracks.of(
-                        run(Property.ROTATION, -25, 25),
-                        run(Property.SCALE, 0.6, 1.3),
-                        run(Property.OPACITY, 1, 0.3))));
+        BookShapes.PICTURES.keySet().stream().sorted().forEach(name -> {
+            page(name, picture(name, Tracks.NONE));
+            page(
+                    name + " that turns, grows and fades",
+                    picture(
+                            name,
+                            Tracks.of(
+                                    run(Property.ROTATION, -25, 25),
+                                    run(Property.SCALE, 0.6, 1.3),
+                                    run(Property.OPACITY, 1, 0.3))));
+        });
     }
 
     private void motions() {
@@ -222,7 +226,7 @@ public final class SceneBook {
                 new Mark.Group(
                         MIDDLE,
                         null,
-                        List.of(sign, word, picture(Tracks.NONE)),
+                        List.of(sign, word, picture("boat", Tracks.NONE)),
                         Tracks.NONE,
                         Tracks.of(run(Property.Y, 60, -20), run(Property.OPACITY, 0, 1)),
                         List.of(0.0, 150.0, 300.0)));
@@ -254,8 +258,8 @@ public final class SceneBook {
         return new Mark.Plate(60.25, 90.5, 360.5, 130.25, 26, MIDDLE, coats, tracks);
     }
 
-    private static Mark picture(Tracks tracks) {
-        return new Mark.Picture(0, "boat", 150.5, 70.25, 180, MIDDLE, new Box(150.5, 70.25, 180, 180), tracks);
+    private static Mark picture(String name, Tracks tracks) {
+        return new Mark.Picture(0, name, 150.5, 70.25, 180, MIDDLE, new Box(150.5, 70.25, 180, 180), tracks);
     }
 
     private static Coat fill(String colour) {

@@ -32,7 +32,7 @@ class StylePackageTest {
         assertThat(back.fonts().get(0).file()).containsExactly(1, 2);
         assertThat(back.fonts().get(0).licence()).isEqualTo("Ours.");
         assertThat(back.stickers()).hasSize(1);
-        assertThat(back.stickers().get(0).svg()).containsExactly(3);
+        assertThat(back.stickers().get(0).file()).containsExactly(3);
     }
 
     @Test

@@ -1,9 +1,11 @@
 package saltdrum.media.emoji;
 
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
@@ -12,15 +14,18 @@ import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.BadInputException;
 import saltdrum.core.layout.TextSample;
 import saltdrum.core.scene.PictureLayer;
+import saltdrum.core.scene.Pixels;
 import saltdrum.core.text.EmojiRule;
 import saltdrum.core.text.TextFile;
 
 /**
- * Drawings that were brought in to stand at words. Of a file only its shapes in flat colours are kept. A sticker is named
- * by what it draws, so that the same file is the same sticker everywhere. Safe for many threads.
+ * Pictures that were brought in to stand at words. Of an SVG file only its shapes in flat colours are kept, of a PNG file
+ * only its pixels. A sticker is named by what it shows, so that the same file is the same sticker everywhere. Safe for
+ * many threads.
  */
 public final class Stickers {
-    public static final int MOST_BYTES = 1_000_000;
+    public static final int MOST_BYTES = 10_000_000;
+    private static final int MOST_SVG_BYTES = 1_000_000;
     private static final int MOST_PATH = 1_500_000;
 
     private final Map<String, List<PictureLayer>> shelf = new ConcurrentHashMap<>();
@@ -28,14 +33,33 @@ public final class Stickers {
     /** @param name “sticker:” and twelve hexadecimal digits */
     public record Sticker(String name, List<PictureLayer> layers) {}
 
+    /** What a sticker is written to: its name without a folder, and what is in it. */
+    public record StickerFile(String name, byte[] bytes) {}
+
     /**
-     * Reads an SVG file as hostile.
+     * Reads an SVG or PNG file as hostile.
      *
-     * @throws BadInputException in a sentence, when it is none or holds more than shapes in flat colours
+     * @throws BadInputException in a sentence, when it is neither, is too large, or holds more than shapes in flat colours
      */
-    public static Sticker read(byte[] svg) {
-        if (svg.length > MOST_BYTES) {
+    public static Sticker read(byte[] file) {
+        if (file.length > MOST_BYTES) {
             throw new BadInputException("A sticker's file is at most " + MOST_BYTES / 1_000_000 + " MB.");
+        }
+        return PngPicture.isOne(file) ? pixels(PngPicture.read(file)) : shapes(file);
+    }
+
+    private static Sticker pixels(PngPicture picture) {
+        ByteBuffer bytes = ByteBuffer.allocate(4 * picture.pixels().length);
+        bytes.asIntBuffer().put(picture.pixels());
+        return new Sticker(EmojiRule.STICKER + hash(List.of(bytes.array())), List.of(PictureLayer.of(picture.sizes())));
+    }
+
+    private static Sticker shapes(byte[] svg) {
+        if (svg.length > MOST_SVG_BYTES) {
+            throw new BadInputException("An SVG drawing is at most " + MOST_SVG_BYTES / 1_000_000 + " MB.");
+        }
+        if (TextFile.of(svg).text().indexOf('<') < 0) {
+            throw new BadInputException("A sticker is an SVG drawing or a PNG picture; this file is neither.");
         }
         List<PictureLayer> layers = SvgLayers.of(TextFile.of(svg).text());
         long path = layers.stream().mapToLong(layer -> layer.path().length()).sum();
@@ -45,14 +69,16 @@ public final class Stickers {
                             ? "This drawing shows nothing."
                             : "This drawing has too many points for a sticker.");
         }
-        return new Sticker(EmojiRule.STICKER + hash(layers), layers);
+        List<byte[]> shapes = layers.stream()
+                .map(layer -> (layer.fill() + layer.evenOdd() + layer.path()).getBytes(StandardCharsets.UTF_8))
+                .toList();
+        return new Sticker(EmojiRule.STICKER + hash(shapes), layers);
     }
 
-    private static String hash(List<PictureLayer> layers) {
+    private static String hash(List<byte[]> parts) {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            layers.forEach(layer ->
-                    digest.update((layer.fill() + layer.evenOdd() + layer.path()).getBytes(StandardCharsets.UTF_8)));
+            parts.forEach(digest::update);
             return HexFormat.of().formatHex(digest.digest()).substring(0, 12);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
@@ -64,11 +90,11 @@ public final class Stickers {
     }
 
     /** Of those only that have such names: a drawing is what its name says. */
-    public static List<Sticker> named(List<byte[]> svgs, Collection<String> names) {
+    public static List<Sticker> named(List<byte[]> files, Collection<String> names) {
         List<Sticker> stickers = new ArrayList<>();
-        for (byte[] svg : svgs) {
+        for (byte[] file : files) {
             try {
-                Sticker sticker = read(svg);
+                Sticker sticker = read(file);
                 if (names.contains(sticker.name())) {
                     stickers.add(sticker);
                 }
@@ -80,8 +106,14 @@ public final class Stickers {
     }
 
     /** As a file that is read as the same sticker again. */
-    public byte[] svg(String name) {
-        return TextSample.picture(layers(name)).getBytes(StandardCharsets.UTF_8);
+    public StickerFile file(String name) {
+        List<PictureLayer> layers = layers(name);
+        String plain = name.replace(':', ' ');
+        List<Pixels> pixels = layers.get(0).pixels();
+        return pixels.isEmpty()
+                ? new StickerFile(plain + ".svg", TextSample.picture(layers).getBytes(StandardCharsets.UTF_8))
+                : new StickerFile(
+                        plain + ".png", Base64.getDecoder().decode(pixels.get(0).png()));
     }
 
     /** Empty for one that is not here. */

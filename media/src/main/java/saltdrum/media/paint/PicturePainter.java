@@ -1,11 +1,15 @@
 package saltdrum.media.paint;
 
+import io.github.humbleui.skija.Image;
 import io.github.humbleui.skija.Paint;
+import io.github.humbleui.skija.SamplingMode;
+import io.github.humbleui.types.Rect;
 import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.PictureLayer;
+import saltdrum.core.scene.Pixels;
 
 /** Paints a picture's layers, the undermost first. */
 final class PicturePainter {
@@ -39,9 +43,29 @@ final class PicturePainter {
     private void paint(Target target, Mark.Picture picture, Affine way) {
         target.go(way, scale);
         for (PictureLayer layer : shapes.picture(picture.picture())) {
+            if (!layer.pixels().isEmpty()) {
+                pixels(target, Pixels.fitting(layer.pixels(), picture.size() * scale));
+                continue;
+            }
             try (Paint paint = Paints.solid(layer.fill(), 1)) {
                 target.canvas().drawPath(shapes.layer(layer), paint);
             }
+        }
+    }
+
+    private void pixels(Target target, Pixels pixels) {
+        Image image = shapes.pixels(pixels);
+        float edge = 1000f / pixels.side();
+        Rect there = Rect.makeXYWH(-edge, -edge, 1000 + 2 * edge, 1000 + 2 * edge);
+        try (Paint paint = new Paint().setAntiAlias(true)) {
+            target.canvas()
+                    .drawImageRect(
+                            image,
+                            Rect.makeWH(image.getWidth(), image.getHeight()),
+                            there,
+                            SamplingMode.LINEAR,
+                            paint,
+                            true);
         }
     }
 }

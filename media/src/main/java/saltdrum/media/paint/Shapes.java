@@ -5,7 +5,9 @@ import io.github.humbleui.skija.Matrix33;
 import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathBuilder;
 import io.github.humbleui.skija.PathFillMode;
+import io.github.humbleui.skija.Surface;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -14,6 +16,7 @@ import java.util.function.Supplier;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.PictureLayer;
+import saltdrum.core.scene.Pixels;
 import saltdrum.core.scene.Scene;
 
 /** Outlines of marks, and the pictures that are made of them once: kept as long as their part is on the screen. */
@@ -25,6 +28,7 @@ final class Shapes implements AutoCloseable {
     final double scale;
     private final Map<String, Path> glyphs = new HashMap<>();
     private final Map<Object, Path> paths = new IdentityHashMap<>();
+    private final Map<Pixels, Image> pictures = new IdentityHashMap<>();
     private final Map<Mark, Map<Object, Sprite>> sprites = new IdentityHashMap<>();
 
     Shapes(Scene scene, double scale) {
@@ -63,6 +67,19 @@ final class Shapes implements AutoCloseable {
     /** The two rasterisers smooth a convex path in ways of their own; one more point, without area, makes it none. */
     static String withStub(String path) {
         return path + "M500 500L500 500Z";
+    }
+
+    /** With a clear pixel all around, so that its edges are smooth however it is turned. */
+    Image pixels(Pixels pixels) {
+        return pictures.computeIfAbsent(pixels, key -> {
+            int side = key.side() + 2;
+            try (Image file = Image.makeDeferredFromEncodedBytes(
+                            Base64.getDecoder().decode(key.png()));
+                    Surface surface = Surface.makeRasterN32Premul(side, side)) {
+                surface.getCanvas().drawImage(file, 1, 1);
+                return surface.makeImageSnapshot();
+            }
+        });
     }
 
     List<PictureLayer> picture(String name) {
@@ -134,9 +151,11 @@ final class Shapes implements AutoCloseable {
     public void close() {
         List<AutoCloseable> old = new ArrayList<>(glyphs.values());
         old.addAll(paths.values());
+        old.addAll(pictures.values());
         sprites.values().forEach(ofMark -> ofMark.values().forEach(sprite -> old.add(sprite.image)));
         glyphs.clear();
         paths.clear();
+        pictures.clear();
         sprites.clear();
         for (AutoCloseable shape : old) {
             try {

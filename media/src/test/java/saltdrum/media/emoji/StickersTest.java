@@ -3,14 +3,26 @@ package saltdrum.media.emoji;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.Random;
+import java.util.function.IntBinaryOperator;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.scene.PictureLayer;
+import saltdrum.core.scene.Pixels;
 import saltdrum.core.text.EmojiRule;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
@@ -49,11 +61,84 @@ class StickersTest {
         assertThat(typesetter.drawing(one.name())).isEqualTo(one.name());
         assertThat(typesetter.picture(one.name())).isEqualTo(one.layers());
         // Out as a file, and in again.
-        assertThat(Stickers.read(shelf.svg(one.name()))).isEqualTo(one);
-        assertThat(Stickers.named(List.of(shelf.svg(one.name()), new byte[3]), List.of(one.name())))
+        assertThat(Stickers.read(shelf.file(one.name()).bytes())).isEqualTo(one);
+        assertThat(Stickers.named(List.of(shelf.file(one.name()).bytes(), new byte[3]), List.of(one.name())))
                 .containsExactly(one);
-        assertThat(Stickers.named(List.of(shelf.svg(one.name())), List.of("sticker:000000000000")))
+        assertThat(Stickers.named(List.of(shelf.file(one.name()).bytes()), List.of("sticker:000000000000")))
                 .isEmpty();
+    }
+
+    private static byte[] png(int width, int height, int type, IntBinaryOperator argb) {
+        BufferedImage image = new BufferedImage(width, height, type);
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                image.setRGB(x, y, argb.applyAsInt(x, y));
+            }
+        }
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return file.toByteArray();
+    }
+
+    @Test
+    void pixelsAreKeptAtHalvingSizesInTheMiddleOfAClearSquare() throws IOException {
+        byte[] wide = png(200, 100, BufferedImage.TYPE_INT_ARGB, (x, y) -> x < 100 ? 0xffc04020 : 0x802040c0);
+        Stickers.Sticker one = Stickers.read(wide);
+        List<Pixels> sizes = one.layers().get(0).pixels();
+        assertThat(sizes).extracting(Pixels::side).containsExactly(200, 100, 50);
+        for (Pixels size : sizes) {
+            BufferedImage image =
+                    ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(size.png())));
+            int side = size.side();
+            assertThat(image.getRGB(side / 4, side / 2)).isEqualTo(0xffc04020);
+            assertThat(image.getRGB(3 * side / 4, side / 2) >>> 24).isEqualTo(0x80);
+            assertThat(image.getRGB(side / 2, side / 8) >>> 24).isZero();
+        }
+        Stickers shelf = new Stickers();
+        shelf.add(one);
+        assertThat(shelf.file(one.name()).name()).endsWith(".png");
+        assertThat(Stickers.read(shelf.file(one.name()).bytes()))
+                .as("out and in again")
+                .isEqualTo(one);
+        assertThat(Stickers.read(png(200, 100, BufferedImage.TYPE_INT_ARGB, (x, y) -> 0xffc04020))
+                        .name())
+                .isNotEqualTo(one.name());
+    }
+
+    @Test
+    void largePicturesAreMadeSmallAndOtherKindsOfPixelsAreRead() {
+        byte[] large = png(3000, 2999, BufferedImage.TYPE_BYTE_GRAY, (x, y) -> 0xff808080);
+        assertThat(Stickers.read(large).layers().get(0).pixels())
+                .extracting(Pixels::side)
+                .containsExactly(512, 256, 128, 64, 32);
+        byte[] tiny = png(3, 1, BufferedImage.TYPE_BYTE_BINARY, (x, y) -> -1);
+        assertThat(Stickers.read(tiny).layers().get(0).pixels())
+                .extracting(Pixels::side)
+                .containsExactly(3);
+    }
+
+    /** Larger than anything that is drawn, by its head alone; clear; cut off; another kind of picture. */
+    @Test
+    void picturesThatAreNoStickersAreRefusedInASentence() {
+        byte[] small = png(40, 40, BufferedImage.TYPE_INT_ARGB, (x, y) -> x * y % 255 << 24 | 0xc04020);
+        byte[] huge = small.clone();
+        ByteBuffer.wrap(huge).putInt(16, 20_000).putInt(20, 20_000);
+        CRC32 head = new CRC32();
+        head.update(huge, 12, 17);
+        ByteBuffer.wrap(huge).putInt(29, (int) head.getValue());
+        assertThatThrownBy(() -> Stickers.read(huge))
+                .hasMessage("This picture is 20,000 by 20,000 pixels; a sticker's sides are at most 4,096.");
+        assertThatThrownBy(() -> Stickers.read(png(9, 9, BufferedImage.TYPE_INT_ARGB, (x, y) -> 0xffffff)))
+                .hasMessage("This picture shows nothing: all of it is clear.");
+        assertThatThrownBy(() -> Stickers.read(Arrays.copyOf(small, 60)))
+                .hasMessage("This picture is broken or cut off.");
+        byte[] jpeg = {(byte) 0xff, (byte) 0xd8, (byte) 0xff, (byte) 0xe0, 0, 16, 'J', 'F', 'I', 'F', 0};
+        assertThatThrownBy(() -> Stickers.read(jpeg))
+                .hasMessage("A sticker is an SVG drawing or a PNG picture; this file is neither.");
     }
 
     @ParameterizedTest
@@ -102,10 +187,14 @@ class StickersTest {
         }
     }
 
-    /** One byte, or a piece, of the file is something else: a drawing or a sentence, nothing else. */
+    /** One byte, or a piece, of the file is something else: a picture or a sentence, nothing else. */
     @Test
-    void brokenFilesAreDrawingsOrRefused() {
-        byte[] whole = BUOY.getBytes(StandardCharsets.UTF_8);
+    void brokenFilesArePicturesOrRefused() {
+        broken(BUOY.getBytes(StandardCharsets.UTF_8));
+        broken(png(40, 30, BufferedImage.TYPE_INT_ARGB, (x, y) -> x * y % 255 << 24 | 0xc04020));
+    }
+
+    private static void broken(byte[] whole) {
         Random random = new Random(20261127);
         for (int i = 0; i < 600; i++) {
             byte[] broken = whole.clone();

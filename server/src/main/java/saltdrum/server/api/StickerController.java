@@ -18,7 +18,7 @@ import saltdrum.media.emoji.Stickers;
 import saltdrum.server.store.StickerStore;
 import saltdrum.server.store.StickerStore.StickerRow;
 
-/** Drawings of one's own that stand at words as emoji do. */
+/** Pictures of one's own that stand at words as emoji do. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api/stickers")

@@ -42,12 +42,12 @@ public class StickerStore {
     }
 
     /**
-     * Takes a drawing. The same one again is the same sticker; one that was put away is back.
+     * Takes a picture. The same one again is the same sticker; one that was put away is back.
      *
-     * @throws BadInputException when it is no SVG of shapes in flat colours
+     * @throws BadInputException when it is neither an SVG of shapes in flat colours nor a PNG
      */
-    public StickerRow take(String fileName, byte[] svg) {
-        return take(fileName, Stickers.read(svg));
+    public StickerRow take(String fileName, byte[] file) {
+        return take(fileName, Stickers.read(file));
     }
 
     StickerRow take(String label, Stickers.Sticker sticker) {
@@ -72,7 +72,7 @@ public class StickerStore {
     }
 
     private static String label(String fileName) {
-        String plain = fileName == null ? "" : fileName.strip().replaceAll("(?i)\\.svg$", "");
+        String plain = fileName == null ? "" : fileName.strip().replaceAll("(?i)\\.(svg|png)$", "");
         String kept = plain.isBlank() ? "Sticker" : plain;
         return kept.length() > MOST_LABEL ? kept.substring(0, MOST_LABEL) : kept;
     }

@@ -87,7 +87,7 @@ public class StyleFiles {
         return StylePackage.isOne(file)
                 ? Stickers.named(
                         StylePackage.read(file).stickers().stream()
-                                .map(PackedSticker::svg)
+                                .map(PackedSticker::file)
                                 .toList(),
                         StyleCheck.stickers(style))
                 : List.of();
@@ -143,7 +143,8 @@ public class StyleFiles {
                 .toList();
         List<PackedSticker> drawn = StyleCheck.stickers(style).stream()
                 .filter(name -> !drawings.layers(name).isEmpty())
-                .map(name -> new PackedSticker(name.replace(':', ' ') + ".svg", drawings.svg(name)))
+                .map(drawings::file)
+                .map(file -> new PackedSticker(file.name(), file.bytes()))
                 .toList();
         return new StylePackage(style, own, drawn).zip();
     }

@@ -63,9 +63,9 @@ class StickerApiTest extends OverHttp {
         take("bad.svg", "<svg viewBox='0 0 9 9'><script/></svg>".getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().is(422))
                 .andExpect(jsonPath("$.detail").value(containsString("“script”")));
-        take("big.svg", new byte[1_000_001])
+        take("big.svg", new byte[10_000_001])
                 .andExpect(status().is(422))
-                .andExpect(jsonPath("$.detail").value(containsString("larger than 1 MB")));
+                .andExpect(jsonPath("$.detail").value(containsString("larger than 10 MB")));
         mvc.perform(get("/api/stickers"))
                 .andExpect(
                         jsonPath("$[?(@.label == 'bad' || @.label == 'big')]").isEmpty());
@@ -101,7 +101,7 @@ class StickerApiTest extends OverHttp {
                 .getResponse()
                 .getContentAsByteArray();
         StylePackage back = StylePackage.read(out);
-        assertThat(Stickers.read(back.stickers().get(0).svg())).isEqualTo(sticker);
+        assertThat(Stickers.read(back.stickers().get(0).file())).isEqualTo(sticker);
     }
 
     private ResultActions bringIn(byte[] zip, boolean take) throws Exception {

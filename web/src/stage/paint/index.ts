@@ -1,0 +1,2 @@
+export { withBitmaps } from '../../api/bitmaps';
+export { ScenePainter } from './scenePainter';
