@@ -47,9 +47,6 @@ export function undone({ a, b, c, d, e, f }: Affine): Affine {
   };
 }
 
-/** Whether it moves things and nothing else. */
-export const shifts = (way: Affine) => way.a === 1 && way.b === 0 && way.c === 0 && way.d === 1;
-
 /** How many times longer things become; the mean where that differs by direction. */
 export const scaleOf = (way: Affine) => Math.sqrt(Math.abs(way.a * way.d - way.b * way.c));
 

@@ -1,15 +1,18 @@
 import type { Cast, Coat, Glyphs } from '../../api/types';
-import { boxOf, joined, scaleOf, shifts, undone, wayOf, type Affine } from './affine';
+import { boxOf, joined, scaleOf, undone, wayOf, type Affine } from './affine';
+import { distance, shifted, type Around } from './around';
 import { fillSingle, paintCoats, singleColour } from './coats';
 import { grown, inkAt } from './inkBounds';
 import type { Layers } from './layers';
 import { keepsShape, REST, type MarkState } from './markState';
 import { solid, stroke } from './paints';
-import type { Shapes, Sprite } from './shapes';
+import type { PlacedWord, Shapes, Sprite } from './shapes';
 import { alpha, offscreen, smooth, Target, type Canvas } from './target';
 
 /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
 const LEAST_SIGMA = 2;
+/** A blur as wide as this is made at half the size, again and again, and drawn larger: nobody sees it, it costs a quarter. */
+const WIDE_SIGMA = 4;
 const FINEST = 8;
 const MOST_ENLARGED = 1.3;
 const MANY_COATS = 4;
@@ -23,17 +26,22 @@ export class GlyphsPainter {
     private readonly scale: number,
   ) {}
 
-  paint(target: Target, word: Glyphs, state: MarkState, around: Affine) {
+  paint(target: Target, word: Glyphs, state: MarkState, around: Around) {
     const s = this.scale;
-    if (keepsShape(state) && shifts(around)) {
-      const x = (around.e + state.x) * s - target.left;
-      const y = (around.f + state.y) * s - target.top;
-      copy(target, this.atRest(word), x, y, state.opacity);
+    if (keepsShape(state) && shifted(around)) {
+      const { right, down } = distance(around, state.x, state.y);
+      copy(
+        target,
+        this.atRest(word, around.atRest),
+        right * s - target.left,
+        down * s - target.top,
+        state.opacity,
+      );
       return;
     }
-    const way = joined(around, wayOf(word.pose, state));
+    const way = joined(around.way, wayOf(word.pose, state));
     if (costly(word) && state.fill === null && scaleOf(way) <= MOST_ENLARGED) {
-      this.turned(target, word, way, state.opacity);
+      this.turned(target, word, way, around.atRest, state.opacity);
       return;
     }
     const path = this.shapes.letters(word);
@@ -45,7 +53,7 @@ export class GlyphsPainter {
       target.go(way, s);
       fillSingle(target.canvas, path, colour, state.opacity);
     } else {
-      const layer = this.layers.take(target, inkAt(word, state, around), s);
+      const layer = this.layers.take(target, inkAt(word, state, around.way), s);
       if (!layer) return;
       layer.go(way, s);
       this.coats(layer.canvas, word, path, state.fill);
@@ -54,31 +62,31 @@ export class GlyphsPainter {
   }
 
   /** The picture of a word that costs much, turned and scaled. */
-  private turned(target: Target, word: Glyphs, way: Affine, opacity: number) {
-    const sprite = this.atRest(word);
-    target.go(joined(way, undone(wayOf(word.pose, REST))), this.scale);
+  private turned(target: Target, word: Glyphs, way: Affine, atRest: Affine, opacity: number) {
+    const sprite = this.atRest(word, atRest);
+    target.go(joined(way, undone(restOf(word, atRest))), this.scale);
     target.canvas.globalAlpha = alpha(opacity);
     drawn(target.canvas, sprite, this.scale);
     target.canvas.globalAlpha = 1;
   }
 
   /** Makes one picture that the word will need; false when it has them all. */
-  ahead(word: Glyphs): boolean {
-    if (this.shapes.has(word, '')) return false;
+  ahead({ word, atRest }: PlacedWord): boolean {
+    if (this.shapes.has(word, spriteOf(atRest))) return false;
     const coats = word.coats as Coat[];
     const soft = coats.findIndex(
       (coat, i) => coat.kind === 'cast' && coat.sigma > 0 && !this.shapes.has(word, String(i)),
     );
     if (soft >= 0) this.soft(word, this.shapes.letters(word), coats[soft] as Cast);
-    else this.atRest(word);
+    else this.atRest(word, atRest);
     return true;
   }
 
   /** Most words of most frames stand still or only move. At rest nothing is resampled. */
-  private atRest(word: Glyphs): Sprite {
-    return this.shapes.sprite(word, '', () => {
+  private atRest(word: Glyphs, atRest: Affine): Sprite {
+    return this.shapes.sprite(word, spriteOf(atRest), () => {
       const s = this.scale;
-      const way = wayOf(word.pose, REST);
+      const way = restOf(word, atRest);
       const ink = grown(boxOf(way, word.ink), 3);
       const left = Math.floor(ink.x * s);
       const top = Math.floor(ink.y * s);
@@ -107,6 +115,7 @@ export class GlyphsPainter {
     return this.shapes.sprite(word, index, () => {
       let finer = 1;
       while (finer < FINEST && cast.sigma * this.scale * finer < LEAST_SIGMA) finer *= 2;
+      while (cast.sigma * this.scale * finer >= WIDE_SIGMA) finer /= 2;
       const fine = this.scale * finer;
       const ink = grown(word.ink, 3 * cast.sigma + 2);
       const left = Math.floor(ink.x * fine);
@@ -126,6 +135,11 @@ export class GlyphsPainter {
     });
   }
 }
+
+const restOf = (word: Glyphs, atRest: Affine) => joined(atRest, wayOf(word.pose, REST));
+
+/** The name of a word's picture at rest in groups that stand so. */
+const spriteOf = ({ a, b, e, f }: Affine) => `rest ${a} ${b} ${e} ${f}`;
 
 /** @param fine pixels of the picture for one of the design */
 function drawn(canvas: Canvas, { image, left, top }: Sprite, fine: number) {

@@ -1,18 +1,18 @@
 import type { Box, Group } from '../../api/types';
 import { joined, scaleOf, wayOf, type Affine } from './affine';
-import { inkAt } from './inkBounds';
+import { Blurs } from './blurs';
+import { inkAt, sharpInk } from './inkBounds';
 import type { Layers } from './layers';
 import type { MarkState } from './markState';
 import type { Target } from './target';
-
-/** Sharp, and the blurs between which every other one is mixed, sigma in output pixels: below 2 the twins differ. */
-const BLURS = [0, 2, 6, 12, 24, 48];
 
 /** Farther than any ink, design pixels. */
 const FAR = 20_000;
 
 /** Paints a group: straight on the target where it only moves, else on a layer that is clipped, blurred and faded. */
 export class GroupPainter {
+  private readonly blurs = new Map<Group, Blurs>();
+
   constructor(
     private readonly layers: Layers,
     private readonly scale: number,
@@ -25,13 +25,39 @@ export class GroupPainter {
       marks(target);
       return;
     }
-    let layer = this.layers.take(target, inkAt(group, state, around), this.scale);
+    const layer = this.layers.take(target, inkAt(group, state, around), this.scale);
     if (!layer) return;
     const way = joined(around, wayOf(group.pose, state));
-    marks(layer);
-    if (clip) this.clip(layer, clip, state, way);
-    if (state.blur > 0) layer = this.blurred(layer, state.blur * scaleOf(way) * this.scale);
+    const sharp = (on: Target) => {
+      marks(on);
+      if (clip) this.clip(on, clip, state, way);
+      return on;
+    };
+    if (state.blur > 0) {
+      const { insetLeft, insetTop, insetRight, insetBottom, children } = state;
+      this.blursOf(group).paint(
+        layer,
+        state.blur * scaleOf(way) * this.scale,
+        JSON.stringify([way, insetLeft, insetTop, insetRight, insetBottom, children]),
+        () => sharp(this.layers.whole(target, sharpInk(group, state, way), this.scale)),
+      );
+    } else sharp(layer);
     this.layers.lay(target, layer, state.opacity);
+  }
+
+  private blursOf(group: Group): Blurs {
+    let blurs = this.blurs.get(group);
+    if (!blurs) {
+      blurs = new Blurs(this.layers);
+      this.blurs.set(group, blurs);
+    }
+    return blurs;
+  }
+
+  /** Gives back what was kept: other groups are on the screen. */
+  forget() {
+    for (const blurs of this.blurs.values()) blurs.close();
+    this.blurs.clear();
   }
 
   /** Takes away what lies outside the insets, with smooth edges however the group is turned. */
@@ -46,27 +72,6 @@ export class GroupPainter {
     if (state.insetTop > 0) takeAway(target, clip.x - FAR, top - FAR, r + FAR, top);
     if (state.insetRight > 0) takeAway(target, right, clip.y - FAR, right + FAR, b + FAR);
     if (state.insetBottom > 0) takeAway(target, clip.x - FAR, bottom, r + FAR, bottom + FAR);
-  }
-
-  /** The two blurs beside the one that is wanted, mixed: a blur of its own for every frame would cost five times that. */
-  private blurred(sharp: Target, sigma: number): Target {
-    let upper = 1;
-    while (upper + 1 < BLURS.length && BLURS[upper] < sigma) upper++;
-    const share = Math.min(1, (sigma - BLURS[upper - 1]) / (BLURS[upper] - BLURS[upper - 1]));
-    const mixed = this.layers.like(sharp);
-    this.add(mixed, sharp, BLURS[upper - 1], 1 - share);
-    this.add(mixed, sharp, BLURS[upper], share);
-    this.layers.give(sharp);
-    return mixed;
-  }
-
-  private add(mixed: Target, sharp: Target, sigma: number, share: number) {
-    const soft = this.layers.like(sharp);
-    const { canvas, width, height } = soft;
-    if (sigma > 0) canvas.filter = `blur(${sigma}px)`;
-    canvas.drawImage(sharp.canvas.canvas, 0, 0, width, height, 0, 0, width, height);
-    canvas.filter = 'none';
-    this.layers.lay(mixed, soft, share, 'lighter');
   }
 }
 

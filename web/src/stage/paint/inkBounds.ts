@@ -1,4 +1,4 @@
-import type { Box, Coat, Mark } from '../../api/types';
+import type { Box, Coat, Group, Mark } from '../../api/types';
 import { boxOf, joined, scaleOf, wayOf, type Affine } from './affine';
 import type { MarkState } from './markState';
 import { MITER_LIMIT } from './paints';
@@ -29,8 +29,14 @@ function union(a: Box, b: Box): Box {
 export function inkAt(mark: Mark, state: MarkState, around: Affine): Box {
   const way = joined(around, wayOf(mark.pose, state));
   if (mark.kind !== 'group') return grown(boxOf(way, leaf(mark)), EDGE);
-  const boxes = (mark.marks as Mark[]).map((child, i) => inkAt(child, state.children[i], way));
-  return boxes.length === 0 ? EMPTY : grown(boxes.reduce(union), 3 * state.blur * scaleOf(way));
+  const sharp = sharpInk(mark, state, way);
+  return sharp === EMPTY ? sharp : grown(sharp, 3 * state.blur * scaleOf(way));
+}
+
+/** Of a group before it is blurred. @param way its own and of the groups around it */
+export function sharpInk(group: Group, state: MarkState, way: Affine): Box {
+  const boxes = (group.marks as Mark[]).map((child, i) => inkAt(child, state.children[i], way));
+  return boxes.length === 0 ? EMPTY : boxes.reduce(union);
 }
 
 function leaf(mark: Exclude<Mark, { kind: 'group' }>): Box {

@@ -20,9 +20,18 @@ export class Layers {
     return right <= left || bottom <= top ? null : this.clean(left, top, right - left, bottom - top);
   }
 
-  /** Another of the same place. */
-  like(layer: Target): Target {
-    return this.clean(layer.left, layer.top, layer.width, layer.height);
+  /** A clean layer for all of the ink, also where it is not inside the target. */
+  whole(target: Target, ink: Box, s: number): Target {
+    const left = step(ink.x * s - target.left - 2) + target.left;
+    const top = step(ink.y * s - target.top - 2) + target.top;
+    const right = Math.ceil((ink.x + ink.width) * s) + 2;
+    const bottom = Math.ceil((ink.y + ink.height) * s) + 2;
+    return this.clean(left, top, right - left, bottom - top);
+  }
+
+  /** A clean layer about another. */
+  around({ left, top, width, height }: Target, by: number): Target {
+    return this.clean(left - by, top - by, width + 2 * by, height + 2 * by);
   }
 
   private clean(left: number, top: number, width: number, height: number): Target {
@@ -37,7 +46,13 @@ export class Layers {
   }
 
   /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */
-  lay(target: Target, layer: Target, opacity: number, how: GlobalCompositeOperation = 'source-over') {
+  lay(target: Target, layer: Target, opacity: number) {
+    this.copy(target, layer, opacity);
+    this.give(layer);
+  }
+
+  /** Draws a layer on a target, whole pixels on whole pixels. */
+  copy(target: Target, layer: Target, opacity: number, how: GlobalCompositeOperation = 'source-over') {
     const { canvas } = target;
     const { left, top, width, height } = layer;
     target.rest();
@@ -56,7 +71,6 @@ export class Layers {
     );
     canvas.globalCompositeOperation = 'source-over';
     canvas.globalAlpha = 1;
-    this.give(layer);
   }
 
   give(layer: Target) {

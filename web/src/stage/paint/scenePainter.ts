@@ -1,5 +1,5 @@
 import type { Mark, Part, Scene } from '../../api/types';
-import { joined, NONE, wayOf, type Affine } from './affine';
+import { inside, NOTHING, type Around } from './around';
 import { GlyphsPainter } from './glyphsPainter';
 import { GroupPainter } from './groupPainter';
 import { Layers } from './layers';
@@ -50,7 +50,7 @@ export class ScenePainter {
     this.forgetBut(alive, t);
     const target = new Target(canvas, left, top, canvas.canvas.width, canvas.canvas.height);
     for (const part of alive) {
-      for (const mark of part.marks as Mark[]) this.mark(target, mark, stateOf(mark, t), NONE);
+      for (const mark of part.marks as Mark[]) this.mark(target, mark, stateOf(mark, t), NOTHING);
     }
     canvas.setTransform(1, 0, 0, 1, 0, 0);
   }
@@ -67,14 +67,13 @@ export class ScenePainter {
     return parts.flatMap((part) => wordsOf(part.marks as Mark[])).some((word) => this.glyphs.ahead(word));
   }
 
-  /** @param around the way of the groups around it */
-  private mark(target: Target, mark: Mark, state: MarkState, around: Affine) {
+  private mark(target: Target, mark: Mark, state: MarkState, around: Around) {
     if (hidden(state)) return;
     switch (mark.kind) {
       case 'group': {
-        const way = joined(around, wayOf(mark.pose, state));
-        this.groups.paint(target, mark, state, around, (inside) =>
-          (mark.marks as Mark[]).forEach((child, i) => this.mark(inside, child, state.children[i], way)),
+        const within = inside(around, mark.pose, state);
+        this.groups.paint(target, mark, state, around.way, (on) =>
+          (mark.marks as Mark[]).forEach((child, i) => this.mark(on, child, state.children[i], within)),
         );
         break;
       }
@@ -82,16 +81,17 @@ export class ScenePainter {
         this.glyphs.paint(target, mark, state, around);
         break;
       case 'plate':
-        this.plates.paint(target, mark, state, around);
+        this.plates.paint(target, mark, state, around.way);
         break;
       case 'picture':
-        this.pictures.paint(target, mark, state, around);
+        this.pictures.paint(target, mark, state, around.way);
     }
   }
 
   private forgetBut(alive: Part[], t: number) {
     if (alive.length === this.kept.length && alive.every((part, i) => part === this.kept[i])) return;
     this.kept = alive;
+    this.groups.forget();
     const next = this.timeline.next(t);
     this.shapes.keep(next ? [...alive, next] : alive);
   }

@@ -1,4 +1,6 @@
 import type { Box, Glyphs, Mark, Part, PictureLayer, Scene } from '../../api/types';
+import { joined, NONE, wayOf, type Affine } from './affine';
+import { REST } from './markState';
 
 /** A picture in output pixels at rest. */
 export interface Sprite {
@@ -28,7 +30,7 @@ export class Shapes {
     this.scene = scene;
   }
 
-  /** @param of '' for the mark itself, or which of its coats the picture is of */
+  /** @param of names what of the word the picture is of */
   sprite(word: Glyphs, of: string, make: () => Sprite): Sprite {
     const sprites = this.of(word);
     let sprite = sprites.get(of);
@@ -89,17 +91,26 @@ export class Shapes {
 
   /** Forgets all that none of these parts needs. */
   keep(parts: Part[]) {
-    const kept = new Set(parts.flatMap((part) => wordsOf(part.marks as Mark[])).map(keyOf));
+    const kept = new Set(
+      parts.flatMap((part) => wordsOf(part.marks as Mark[])).map(({ word }) => keyOf(word)),
+    );
     for (const shapes of [this.words, this.sprites]) {
       for (const key of shapes.keys()) if (!kept.has(key)) shapes.delete(key);
     }
   }
 }
 
-export function wordsOf(marks: Mark[]): Glyphs[] {
-  return marks.flatMap((mark) =>
-    mark.kind === 'group' ? wordsOf(mark.marks as Mark[]) : mark.kind === 'glyphs' ? [mark] : [],
-  );
+/** A word, and the way of the groups around it at rest. */
+export interface PlacedWord {
+  word: Glyphs;
+  atRest: Affine;
+}
+
+export function wordsOf(marks: Mark[], atRest = NONE): PlacedWord[] {
+  return marks.flatMap((mark) => {
+    if (mark.kind === 'group') return wordsOf(mark.marks as Mark[], joined(atRest, wayOf(mark.pose, REST)));
+    return mark.kind === 'glyphs' ? [{ word: mark, atRest }] : [];
+  });
 }
 
 const keys = new WeakMap<Glyphs, string>();

@@ -23,7 +23,7 @@ public final class BenchCommand implements Callable<Integer> {
     @Option(
             names = "--style",
             paramLabel = "NAME",
-            description = "Of burn: only these styles. Can be said more than once.")
+            description = "Of burn and paint: only these styles. Can be said more than once.")
     List<String> styles = List.of();
 
     @Spec
@@ -36,7 +36,7 @@ public final class BenchCommand implements Callable<Integer> {
             switch (name) {
                 case "scene" -> SceneBench.run(report);
                 case "edit" -> EditBench.run(report);
-                case "paint" -> PaintBench.run(report);
+                case "paint" -> PaintBench.run(report, styles);
                 case "align" -> AlignBench.run(report);
                 case "burn" -> BurnBench.run(report, styles);
                 case "speech" -> {

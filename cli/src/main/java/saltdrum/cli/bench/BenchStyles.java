@@ -16,4 +16,11 @@ final class BenchStyles {
         styles.add(StyleFile.read(Json.resource(BenchStyles.class, "heaviest.json")));
         return styles;
     }
+
+    /** @param only names of styles; empty for all */
+    static List<Style> all(List<String> only) {
+        return all().stream()
+                .filter(style -> only.isEmpty() || only.stream().anyMatch(style.name()::equalsIgnoreCase))
+                .toList();
+    }
 }

@@ -40,10 +40,7 @@ final class BurnBench {
         long cold = Cpu.ownNs();
         warmUp(folder, maker);
         double warming = (Cpu.ownNs() - cold) / 1e6;
-        for (Style style : BenchStyles.all()) {
-            if (!only.isEmpty() && only.stream().noneMatch(style.name()::equalsIgnoreCase)) {
-                continue;
-            }
+        for (Style style : BenchStyles.all(only)) {
             style(report, folder, clip, maker, style);
         }
         report.line("JVM start", jvmStart(), "ms", "-", "CPU of a run that lists the styles");

@@ -1,6 +1,7 @@
 package saltdrum.cli.bench;
 
 import java.io.IOException;
+import java.util.List;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.layout.SceneMaker;
@@ -19,9 +20,10 @@ final class PaintBench {
 
     private PaintBench() {}
 
-    static void run(Report report) throws IOException {
+    /** @param only names of styles; empty for all */
+    static void run(Report report, List<String> only) throws IOException {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
-        for (Style style : BenchStyles.all()) {
+        for (Style style : BenchStyles.all(only)) {
             Scene scene = maker.make(Material.track(41, Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
             double[] ms = new double[FRAMES];
             double cpu = 0;

@@ -33,11 +33,6 @@ public record Affine(double a, double b, double c, double d, double e, double f)
         return new Affine(d / det, -b / det, -c / det, a / det, (c * f - d * e) / det, (b * e - a * f) / det);
     }
 
-    /** Whether it moves things and nothing else. */
-    public boolean shifts() {
-        return a == 1 && b == 0 && c == 0 && d == 1;
-    }
-
     /** How many times longer things become; the mean where that differs by direction. */
     public double scale() {
         return Math.sqrt(Math.abs(a * d - b * c));

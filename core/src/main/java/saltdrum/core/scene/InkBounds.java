@@ -25,12 +25,18 @@ public final class InkBounds {
         if (!(mark instanceof Mark.Group group)) {
             return way.of(leaf(mark)).grown(EDGE);
         }
+        Box sharp = sharp(group, state, way);
+        return sharp.equals(Box.EMPTY) ? sharp : sharp.grown(3 * state.blur() * way.scale());
+    }
+
+    /** Of a group before it is blurred. @param way its own and of the groups around it */
+    public static Box sharp(Mark.Group group, MarkState state, Affine way) {
         Box all = null;
         for (int i = 0; i < group.marks().size(); i++) {
             Box box = at(group.marks().get(i), state.children().get(i), way);
             all = all == null ? box : all.union(box);
         }
-        return all == null ? Box.EMPTY : all.grown(3 * state.blur() * way.scale());
+        return all == null ? Box.EMPTY : all;
     }
 
     /** The ink at rest, with all coats, before the pose. */

@@ -12,6 +12,7 @@ import io.github.humbleui.types.Rect;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
+import saltdrum.core.scene.Around;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
@@ -22,6 +23,9 @@ final class GlyphsPainter {
 
     /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
     private static final double LEAST_SIGMA = 2;
+
+    /** A blur as wide as this is made at half the size, again and again, and drawn larger: nobody sees it, it costs a quarter. */
+    private static final double WIDE_SIGMA = 4;
 
     private static final int FINEST = 8;
     private static final double MOST_ENLARGED = 1.3;
@@ -36,16 +40,16 @@ final class GlyphsPainter {
         this.scale = scale;
     }
 
-    void paint(Target target, Mark.Glyphs word, MarkState state, Affine around) {
+    void paint(Target target, Mark.Glyphs word, MarkState state, Around around) {
         if (copied(word, state, around)) {
-            double x = (around.e() + state.x()) * scale - target.left();
-            double y = (around.f() + state.y()) * scale - target.top();
-            copy(target, shapes.sprite(word, word, () -> atRest(word)), x, y, state.opacity());
+            double x = around.right(state.x(), state.y()) * scale - target.left();
+            double y = around.down(state.x(), state.y()) * scale - target.top();
+            copy(target, atRest(word, around), x, y, state.opacity());
             return;
         }
-        Affine way = around.of(Affine.of(word.pose(), state));
+        Affine way = around.way().of(Affine.of(word.pose(), state));
         if (turned(word, state, way)) {
-            turned(target, word, way, state.opacity());
+            turned(target, word, way, around, state.opacity());
             return;
         }
         Path path = shapes.letters(word);
@@ -56,7 +60,7 @@ final class GlyphsPainter {
             target.go(way, scale);
             Coats.single(target.canvas(), path, word.coats(), state.fill(), state.opacity());
         } else {
-            Layers.Layer layer = layers.take(target, InkBounds.at(word, state, around), scale);
+            Layers.Layer layer = layers.take(target, InkBounds.at(word, state, around.way()), scale);
             if (layer != null) {
                 layer.target().go(way, scale);
                 coats(layer.target().canvas(), word, path, state.fill());
@@ -68,8 +72,8 @@ final class GlyphsPainter {
     }
 
     /** Whether the mark is drawn by copying pixels, which may be cut anywhere. */
-    static boolean copied(Mark mark, MarkState state, Affine around) {
-        return mark instanceof Mark.Glyphs && state.keepsShape() && around.shifts();
+    static boolean copied(Mark mark, MarkState state, Around around) {
+        return mark instanceof Mark.Glyphs && state.keepsShape() && around.shifted();
     }
 
     /** Whether the picture of a word that costs much is turned and scaled, as long as it is not drawn much larger. */
@@ -77,9 +81,9 @@ final class GlyphsPainter {
         return word.costly() && state.fill() == null && way.scale() <= MOST_ENLARGED;
     }
 
-    private void turned(Target target, Mark.Glyphs word, Affine way, double opacity) {
-        Shapes.Sprite sprite = shapes.sprite(word, word, () -> atRest(word));
-        target.go(way.of(Affine.of(word.pose(), MarkState.REST).undone()), scale);
+    private void turned(Target target, Mark.Glyphs word, Affine way, Around around, double opacity) {
+        Shapes.Sprite sprite = atRest(word, around);
+        target.go(way.of(restOf(word, around).undone()), scale);
         try (Paint paint = Paints.alpha(opacity)) {
             drawn(target.canvas(), sprite, scale, paint);
         }
@@ -105,8 +109,15 @@ final class GlyphsPainter {
     }
 
     /** Most words of most frames stand still or only move. At rest nothing is resampled. */
-    private Shapes.Sprite atRest(Mark.Glyphs word) {
-        Affine way = Affine.of(word.pose(), MarkState.REST);
+    private Shapes.Sprite atRest(Mark.Glyphs word, Around around) {
+        return shapes.sprite(word, word, () -> atRest(word, restOf(word, around)));
+    }
+
+    private static Affine restOf(Mark.Glyphs word, Around around) {
+        return around.atRest().of(Affine.of(word.pose(), MarkState.REST));
+    }
+
+    private Shapes.Sprite atRest(Mark.Glyphs word, Affine way) {
         Box ink = way.of(word.ink()).grown(3);
         int left = (int) Math.floor(ink.x() * scale);
         int top = (int) Math.floor(ink.y() * scale);
@@ -163,9 +174,12 @@ final class GlyphsPainter {
 
     /** One silhouette of letters and outline, blurred once; two would be twice as dark. */
     private Shapes.Sprite softCast(Mark.Glyphs word, Path path, Coat.Cast cast) {
-        int finer = 1;
+        double finer = 1;
         while (finer < FINEST && cast.sigma() * scale * finer < LEAST_SIGMA) {
             finer *= 2;
+        }
+        while (cast.sigma() * scale * finer >= WIDE_SIGMA) {
+            finer /= 2;
         }
         double fine = scale * finer;
         Box ink = word.ink().grown(3 * cast.sigma() + 2);

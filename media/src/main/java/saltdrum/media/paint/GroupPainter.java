@@ -1,12 +1,9 @@
 package saltdrum.media.paint;
 
 import io.github.humbleui.skija.BlendMode;
-import io.github.humbleui.skija.FilterTileMode;
-import io.github.humbleui.skija.Image;
-import io.github.humbleui.skija.ImageFilter;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
-import io.github.humbleui.types.IRect;
+import java.util.List;
 import java.util.function.Consumer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
@@ -17,16 +14,15 @@ import saltdrum.core.track.Property;
 
 /** Paints a group: straight on the target where it only moves, else on a layer that is clipped, blurred and faded. */
 final class GroupPainter {
-    /** Sharp, and the blurs between which every other one is mixed, sigma in output pixels: below 2 the twins differ. */
-    private static final double[] BLURS = {0, 2, 6, 12, 24, 48};
-
     /** Farther than any ink, design pixels. */
     private static final double FAR = 20_000;
 
+    private final Shapes shapes;
     private final Layers layers;
     private final double scale;
 
-    GroupPainter(Layers layers, double scale) {
+    GroupPainter(Shapes shapes, Layers layers, double scale) {
+        this.shapes = shapes;
         this.layers = layers;
         this.scale = scale;
     }
@@ -42,15 +38,32 @@ final class GroupPainter {
             return;
         }
         Affine way = around.of(Affine.of(group.pose(), state));
-        marks.accept(layer.target());
-        if (clipped(group, state)) {
-            clip(layer.target(), group.clip(), state, way);
-        }
         if (state.blur() > 0) {
-            layer = blurred(layer, state.blur() * way.scale() * scale);
+            shapes.blurs(group, layers)
+                    .paint(
+                            layer.target(),
+                            state.blur() * way.scale() * scale,
+                            new Held(way, insets(state), state.children()),
+                            () -> {
+                                Layers.Layer whole = layers.whole(target, InkBounds.sharp(group, state, way), scale);
+                                sharp(whole.target(), group, state, way, marks);
+                                return whole;
+                            });
+        } else {
+            sharp(layer.target(), group, state, way, marks);
         }
         try (Paint paint = Paints.alpha(state.opacity())) {
             layers.lay(target, layer, paint);
+        }
+    }
+
+    /** What a group's picture depends on. */
+    private record Held(Affine way, List<Double> insets, List<MarkState> states) {}
+
+    private void sharp(Target target, Mark.Group group, MarkState state, Affine way, Consumer<Target> marks) {
+        marks.accept(target);
+        if (clipped(group, state)) {
+            clip(target, group.clip(), state, way);
         }
     }
 
@@ -60,14 +73,15 @@ final class GroupPainter {
     }
 
     private static boolean clipped(Mark.Group group, MarkState state) {
-        return group.clip() != null && insets(state);
+        return group.clip() != null && insets(state).stream().anyMatch(inset -> inset > 0);
     }
 
-    private static boolean insets(MarkState state) {
-        return state.get(Property.INSET_LEFT) > 0
-                || state.get(Property.INSET_TOP) > 0
-                || state.get(Property.INSET_RIGHT) > 0
-                || state.get(Property.INSET_BOTTOM) > 0;
+    private static List<Double> insets(MarkState state) {
+        return List.of(
+                state.get(Property.INSET_LEFT),
+                state.get(Property.INSET_TOP),
+                state.get(Property.INSET_RIGHT),
+                state.get(Property.INSET_BOTTOM));
     }
 
     /** Takes away what lies outside the insets, with smooth edges however the group is turned. */
@@ -95,39 +109,6 @@ final class GroupPainter {
         try (Path path = Shapes.rectangle(box);
                 Paint paint = new Paint().setColor(0xff000000).setBlendMode(BlendMode.DST_OUT)) {
             target.canvas().drawPath(path, paint);
-        }
-    }
-
-    /** The two blurs beside the one that is wanted, mixed: a blur of its own for every frame would cost five times that. */
-    private Layers.Layer blurred(Layers.Layer sharp, double sigma) {
-        int upper = 1;
-        while (upper + 1 < BLURS.length && BLURS[upper] < sigma) {
-            upper++;
-        }
-        double share = Math.min(1, (sigma - BLURS[upper - 1]) / (BLURS[upper] - BLURS[upper - 1]));
-        Layers.Layer mixed = layers.like(sharp);
-        add(mixed, sharp, BLURS[upper - 1], 1 - share);
-        add(mixed, sharp, BLURS[upper], share);
-        layers.give(sharp);
-        return mixed;
-    }
-
-    private void add(Layers.Layer mixed, Layers.Layer sharp, double sigma, double share) {
-        Layers.Layer soft = layers.like(sharp);
-        // Only the layer: its surface may be larger, and what was left there by others would be blurred into it.
-        IRect all = IRect.makeWH(sharp.target().width(), sharp.target().height());
-        try (ImageFilter filter =
-                        sigma == 0 ? null : ImageFilter.makeBlur((float) sigma, (float) sigma, FilterTileMode.DECAL);
-                Paint paint = new Paint().setImageFilter(filter);
-                Image image = sharp.surface().makeImageSnapshot(all)) {
-            soft.target().canvas().drawImage(image, 0, 0, paint);
-        }
-        lay(mixed, soft, share);
-    }
-
-    private void lay(Layers.Layer mixed, Layers.Layer layer, double share) {
-        try (Paint paint = Paints.alpha(share).setBlendMode(BlendMode.PLUS)) {
-            layers.lay(mixed.target(), layer, paint);
         }
     }
 }

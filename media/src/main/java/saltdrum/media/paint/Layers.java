@@ -37,10 +37,19 @@ final class Layers implements AutoCloseable {
         return right <= left || bottom <= top ? null : clean(left, top, right - left, bottom - top);
     }
 
-    /** Another of the same place. */
-    Layer like(Layer layer) {
+    /** A clean layer for all of the ink, also where it is not inside the target. */
+    Layer whole(Target target, Box ink, double scale) {
+        int left = step(ink.x() * scale - target.left() - 2) + target.left();
+        int top = step(ink.y() * scale - target.top() - 2) + target.top();
+        int right = (int) Math.ceil(ink.right() * scale) + 2;
+        int bottom = (int) Math.ceil(ink.bottom() * scale) + 2;
+        return clean(left, top, right - left, bottom - top);
+    }
+
+    /** A clean layer about another. */
+    Layer around(Layer layer, int by) {
         Target t = layer.target;
-        return clean(t.left(), t.top(), t.width(), t.height());
+        return clean(t.left() - by, t.top() - by, t.width() + 2 * by, t.height() + 2 * by);
     }
 
     private static int step(double at) {
@@ -84,6 +93,12 @@ final class Layers implements AutoCloseable {
 
     /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */
     void lay(Target target, Layer layer, Paint paint) {
+        copy(target, layer, paint);
+        give(layer);
+    }
+
+    /** Draws a layer on a target, whole pixels on whole pixels. */
+    void copy(Target target, Layer layer, Paint paint) {
         Target from = layer.target;
         int left = from.left() - target.left();
         int top = from.top() - target.top();
@@ -92,7 +107,6 @@ final class Layers implements AutoCloseable {
         target.canvas().clipRect(Rect.makeXYWH(left, top, from.width(), from.height()));
         layer.surface.draw(target.canvas(), left, top, paint);
         target.canvas().restore();
-        give(layer);
     }
 
     void give(Layer layer) {

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import saltdrum.core.scene.Affine;
+import saltdrum.core.scene.Around;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
@@ -36,30 +36,29 @@ public final class ScenePainter implements AutoCloseable {
             Shapes shapes = kept.computeIfAbsent(alive.part(), part -> new Shapes(scene, scale));
             Target target = new Target(canvas, left, top, width, height);
             for (int i = 0; i < alive.states().size(); i++) {
-                mark(target, shapes, alive.part().marks().get(i), alive.states().get(i), Affine.NONE);
+                mark(target, shapes, alive.part().marks().get(i), alive.states().get(i), Around.NOTHING);
             }
         }
         canvas.resetMatrix();
     }
 
-    /** @param around the way of the groups around it */
-    private void mark(Target target, Shapes shapes, Mark mark, MarkState state, Affine around) {
+    private void mark(Target target, Shapes shapes, Mark mark, MarkState state, Around around) {
         if (state.hidden()) {
             return;
         }
-        Affine way = around.of(Affine.of(mark.pose(), state));
         if (mark instanceof Mark.Group group) {
-            new GroupPainter(layers, scale).paint(target, group, state, around, inside -> {
+            Around inside = around.in(group.pose(), state);
+            new GroupPainter(shapes, layers, scale).paint(target, group, state, around.way(), on -> {
                 for (int i = 0; i < group.marks().size(); i++) {
-                    mark(inside, shapes, group.marks().get(i), state.children().get(i), way);
+                    mark(on, shapes, group.marks().get(i), state.children().get(i), inside);
                 }
             });
         } else if (mark instanceof Mark.Glyphs glyphs) {
             new GlyphsPainter(shapes, layers, scale).paint(target, glyphs, state, around);
         } else if (mark instanceof Mark.Plate plate) {
-            new PlatePainter(layers, scale).paint(target, plate, state, around);
+            new PlatePainter(layers, scale).paint(target, plate, state, around.way());
         } else if (mark instanceof Mark.Picture picture) {
-            new PicturePainter(shapes, layers, scale).paint(target, picture, state, around);
+            new PicturePainter(shapes, layers, scale).paint(target, picture, state, around.way());
         }
     }
 

@@ -29,6 +29,7 @@ final class Shapes implements AutoCloseable {
     private final Map<String, Path> glyphs = new HashMap<>();
     private final Map<Object, Path> paths = new IdentityHashMap<>();
     private final Map<Pixels, Image> pictures = new IdentityHashMap<>();
+    private final Map<Mark.Group, Blurs> blurs = new IdentityHashMap<>();
     private final Map<Mark, Map<Object, Sprite>> sprites = new IdentityHashMap<>();
 
     Shapes(Scene scene, double scale) {
@@ -37,11 +38,15 @@ final class Shapes implements AutoCloseable {
     }
 
     /** A picture in output pixels at rest. @param finer how many times larger it is than it is drawn */
-    record Sprite(Image image, int left, int top, int finer) {}
+    record Sprite(Image image, int left, int top, double finer) {}
 
     /** @param of the mark itself, or the one of its coats that the picture is of */
     Sprite sprite(Mark mark, Object of, Supplier<Sprite> make) {
         return sprites.computeIfAbsent(mark, key -> new IdentityHashMap<>()).computeIfAbsent(of, key -> make.get());
+    }
+
+    Blurs blurs(Mark.Group group, Layers layers) {
+        return blurs.computeIfAbsent(group, key -> new Blurs(layers));
     }
 
     /** All letters of a word as one path, design pixels. */
@@ -152,10 +157,12 @@ final class Shapes implements AutoCloseable {
         List<AutoCloseable> old = new ArrayList<>(glyphs.values());
         old.addAll(paths.values());
         old.addAll(pictures.values());
+        old.addAll(blurs.values());
         sprites.values().forEach(ofMark -> ofMark.values().forEach(sprite -> old.add(sprite.image)));
         glyphs.clear();
         paths.clear();
         pictures.clear();
+        blurs.clear();
         sprites.clear();
         for (AutoCloseable shape : old) {
             try {

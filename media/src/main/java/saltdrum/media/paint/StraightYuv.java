@@ -6,13 +6,27 @@ package saltdrum.media.paint;
  * letter's edge do not darken it.
  */
 final class StraightYuv {
+    private static final int ONE = 1 << 16;
+    private static final int POINT = 40;
+
+    /** Of the sum of a block's alphas: what makes its premultiplied colours the mean of the straight ones, in 1/2^24. */
+    private static final long[] STRAIGHT = new long[4 * 255 + 1];
+
+    static {
+        for (int sum = 1; sum < STRAIGHT.length; sum++) {
+            STRAIGHT[sum] = Math.round(255.0 * (1 << 24) / sum);
+        }
+    }
+
     private final int width;
     private final int height;
     private final byte[] planes;
-    private final float[] luma = new float[3];
-    private final float[] u = new float[3];
-    private final float[] v = new float[3];
-    private final float black;
+    /** Shares of red, green and blue, in 1/65536. */
+    private final int[] luma = new int[3];
+
+    private final int[] u = new int[3];
+    private final int[] v = new int[3];
+    private final int black;
 
     StraightYuv(int width, int height, VideoColours colours) {
         this.width = width;
@@ -23,11 +37,15 @@ final class StraightYuv {
         double green = 1 - colours.red() - colours.blue();
         double[] shares = {colours.red(), green, colours.blue()};
         for (int c = 0; c < 3; c++) {
-            luma[c] = (float) (lumaRange * shares[c]);
-            u[c] = (float) (colourRange * ((c == 2 ? 1 : 0) - shares[c]) / (2 - 2 * colours.blue()));
-            v[c] = (float) (colourRange * ((c == 0 ? 1 : 0) - shares[c]) / (2 - 2 * colours.red()));
+            luma[c] = fixed(lumaRange * shares[c]);
+            u[c] = fixed(colourRange * ((c == 2 ? 1 : 0) - shares[c]) / (2 - 2 * colours.blue()));
+            v[c] = fixed(colourRange * ((c == 0 ? 1 : 0) - shares[c]) / (2 - 2 * colours.red()));
         }
         this.black = colours.fullRange() ? 0 : 16;
+    }
+
+    private static int fixed(double share) {
+        return (int) Math.round(share * ONE);
     }
 
     /** All planes, in the order Y, U, V, A, rows without gaps. */
@@ -70,9 +88,9 @@ final class StraightYuv {
             int red = (p0 >> 16 & 255) + (p1 >> 16 & 255) + (p2 >> 16 & 255) + (p3 >> 16 & 255);
             int green = (p0 >> 8 & 255) + (p1 >> 8 & 255) + (p2 >> 8 & 255) + (p3 >> 8 & 255);
             int blue = (p0 & 255) + (p1 & 255) + (p2 & 255) + (p3 & 255);
-            float straight = 255f / ((p0 >>> 24) + (p1 >>> 24) + (p2 >>> 24) + (p3 >>> 24));
-            planes[colour] = clamped(128 + straight * (u[0] * red + u[1] * green + u[2] * blue));
-            planes[colour + half] = clamped(128 + straight * (v[0] * red + v[1] * green + v[2] * blue));
+            long straight = STRAIGHT[(p0 >>> 24) + (p1 >>> 24) + (p2 >>> 24) + (p3 >>> 24)];
+            planes[colour] = clamped(128, straight * (u[0] * red + u[1] * green + u[2] * blue));
+            planes[colour + half] = clamped(128, straight * (v[0] * red + v[1] * green + v[2] * blue));
         }
     }
 
@@ -80,13 +98,14 @@ final class StraightYuv {
         int a = p >>> 24;
         planes[alphaPlane + at] = (byte) a;
         if (a != 0) {
-            float premultiplied = luma[0] * (p >> 16 & 255) + luma[1] * (p >> 8 & 255) + luma[2] * (p & 255);
-            planes[at] = clamped(black + (a == 255 ? premultiplied : premultiplied * 255 / a));
+            int premultiplied = luma[0] * (p >> 16 & 255) + luma[1] * (p >> 8 & 255) + luma[2] * (p & 255);
+            planes[at] = clamped(black, 4 * STRAIGHT[4 * a] * premultiplied);
         }
     }
 
-    private static byte clamped(float value) {
-        int rounded = (int) (value + 0.5f);
-        return (byte) (rounded < 0 ? 0 : Math.min(rounded, 255));
+    /** @param more in 1/2^40 */
+    private static byte clamped(int base, long more) {
+        int rounded = base + (int) (more + (1L << POINT - 1) >> POINT);
+        return (byte) Math.max(0, Math.min(rounded, 255));
     }
 }
