@@ -1654,7 +1654,7 @@ export interface components {
         BringInCues: Omit<components["schemas"]["Edit"], "kind"> & {
             language: string;
             cues: components["schemas"]["Cue"][];
-            regions: string;
+            regions?: string;
             styling?: components["schemas"]["Styling"];
         } & {
             /**
@@ -1897,7 +1897,7 @@ export interface components {
             fromMs: number;
             /** Format: int32 */
             toMs: number;
-            unscripted: components["schemas"]["Unscripted"][];
+            unscripted?: components["schemas"]["Unscripted"][];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2441,7 +2441,7 @@ export interface components {
             /** @enum {string} */
             group: "TYPE" | "COLOUR" | "OUTLINE" | "PLATE" | "PLACE" | "MOTION" | "EMOJI";
             /** @enum {string} */
-            scope: "WORD" | "CUE";
+            scope: "WORD" | "ONE_WORD" | "CUE";
             /** @enum {string} */
             control: "NUMBER" | "SWITCH" | "CHOICE" | "FAMILY" | "EMOJI" | "AXES" | "INK" | "KINDS" | "SEVERAL" | "OTHER";
             /**

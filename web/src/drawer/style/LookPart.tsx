@@ -10,8 +10,6 @@ import { MotionPart } from './MotionPart';
 import { useLookChange } from '../../state/useLookChange';
 
 const OWN: Record<Scope, Origin> = { track: 'TRACK', cue: 'CUE', word: 'WORD', role: 'TRACK_ROLE' };
-/** What every word of a track would have alike makes no sense. */
-const OF_SINGLE = ['scale', 'emoji'];
 const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
 
 /** Every part of the look of what is in hand, in groups. */
@@ -27,19 +25,11 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
   const words = track.cues.slice(0, 3).flatMap((c) => c.words.map((w) => w.text));
   const text = words.slice(0, 3).join(' ') || 'Salt and drum';
   const single = reach.scope === 'word' || reach.scope === 'role';
-  const shown = (facet: Facet) =>
-    facet.control !== 'OTHER' &&
-    (!single || facet.scope === 'WORD') &&
-    (single || !OF_SINGLE.includes(facet.name));
+  const fits = (facet: Facet) => facet.scope !== (single ? 'CUE' : 'ONE_WORD');
+  const shown = (facet: Facet) => facet.control !== 'OTHER' && fits(facet);
   return (
     <>
-      <CopyPart
-        reach={reach}
-        view={view}
-        groups={facets.data ?? []}
-        fits={(facet) => (!single || facet.scope === 'WORD') && (single || !OF_SINGLE.includes(facet.name))}
-        change={change}
-      />
+      <CopyPart reach={reach} view={view} groups={facets.data ?? []} fits={fits} change={change} />
       <div className="mb-7 divide-y divide-rule border-y border-rule">
         {facets.data?.map((group) => {
           const rows = group.facets.filter(shown);

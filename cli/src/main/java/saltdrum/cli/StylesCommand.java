@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -24,7 +25,7 @@ final class StylesCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         for (Style style : new ShippedStyles().all()) {
-            spec.commandLine().getOut().printf("%-10s %s%n", style.name(), style.about());
+            spec.commandLine().getOut().printf(Locale.ROOT, "%-10s %s%n", style.name(), style.about());
         }
         return 0;
     }

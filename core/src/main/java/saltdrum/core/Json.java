@@ -5,9 +5,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import saltdrum.core.text.Characters;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
@@ -15,17 +17,25 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
+import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The one JSON reader and writer: strict about unknown fields, and errors are for a person. */
 public final class Json {
-    /** Strings as they may be kept: for every reader of JSON that comes from outside. */
-    public static final JacksonModule TEXT = new SimpleModule("text").addDeserializer(String.class, new KeptText());
+    /** Strings as they may be kept, and records complete that have to be: for every reader of JSON that comes from outside. */
+    public static final JacksonModule FROM_OUTSIDE = new SimpleModule("from outside") {
+        @Override
+        public void setupModule(SetupContext context) {
+            super.setupModule(context);
+            context.addValueInstantiators(new CompleteRecords());
+        }
+    }.addDeserializer(String.class, new KeptText());
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
-            .addModule(TEXT)
+            .addModule(FROM_OUTSIDE)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .changeDefaultPropertyInclusion(
@@ -66,12 +76,28 @@ public final class Json {
                     throw ours;
                 }
             }
-            String where = e.getLocation() == null
-                    ? ""
-                    : " near line " + e.getLocation().getLineNr();
-            throw new BadInputException(
-                    "This is not a " + what + " we can read" + where + ": " + e.getOriginalMessage(), e);
+            throw new BadInputException("This is not a " + what + " we can read: " + trouble(e), e);
         }
+    }
+
+    /** What is wrong with a JSON text, in words for a person and without a full stop. */
+    public static String trouble(JacksonException e) {
+        String path = e.getPath().stream()
+                .map(step -> step.getPropertyName() == null ? "" + (step.getIndex() + 1) : step.getPropertyName())
+                .collect(Collectors.joining("."));
+        String at = path.isEmpty() ? "" : " at “" + path + "”";
+        if (e instanceof UnrecognizedPropertyException unknown) {
+            return "“" + unknown.getPropertyName() + "” is nothing we know" + at;
+        } else if (e instanceof InvalidTypeIdException kind) {
+            return (kind.getTypeId() == null ? "the kind is missing" : "“" + kind.getTypeId() + "” is no kind we know")
+                    + at;
+        } else if (e instanceof DatabindException) {
+            return "what stands there is not what should" + at;
+        }
+        return "it is no JSON"
+                + (e.getLocation() == null
+                        ? ""
+                        : ", broken near line " + e.getLocation().getLineNr());
     }
 
     public static String write(Object value) {

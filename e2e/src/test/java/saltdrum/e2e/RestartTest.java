@@ -2,6 +2,9 @@ package saltdrum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -64,6 +67,26 @@ class RestartTest {
         RunningServer.pause(900);
         assertThat(server.end()).isEqualTo(143);
         server.start();
+    }
+
+    /** Tomcat itself refuses these: the application never hears of them. */
+    @Test
+    void whatNeverReachesTheApplicationIsAnsweredInASentenceToo() throws Exception {
+        URI own = URI.create(RunningServer.shared().url());
+        for (String head : List.of(
+                "GET /%zz HTTP/1.1\r\nHost: localhost",
+                "GET /api/clips?a=<b> HTTP/1.1\r\nHost: localhost",
+                "GET /api/clips HTTP/1.1\r\nHost: a b",
+                "GET /api/" + "a".repeat(20_000) + " HTTP/1.1\r\nHost: localhost",
+                "TRACE /api/clips HTTP/1.1\r\nHost: localhost")) {
+            try (Socket socket = new Socket("127.0.0.1", own.getPort())) {
+                socket.getOutputStream()
+                        .write((head + "\r\nConnection: close\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+                String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+                assertThat(answer).as(head).startsWith("HTTP/1.1 4").doesNotContain("<html", "Exception", "Tomcat");
+                assertThat(answer).as(head).contains("application/problem+json", "\"detail\":\"");
+            }
+        }
     }
 
     @Test

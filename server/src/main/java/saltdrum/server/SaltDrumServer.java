@@ -9,6 +9,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.layout.Typesetter;
 import saltdrum.media.emoji.Stickers;
@@ -24,6 +25,7 @@ import saltdrum.speech.translate.Translator;
 
 @SpringBootApplication
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class SaltDrumServer {
     public static void main(String[] args) {
         SpringApplication.run(SaltDrumServer.class, args);

@@ -83,6 +83,37 @@ class DatabaseAccessTest {
         }
     }
 
+    /** As after a power cut: the number in PostgreSQL's file is another program's by now. */
+    @Test
+    void aStrangerWithTheNumberOfADeadDatabaseIsLeftAloneAndHindersNothing() throws Exception {
+        Path parent = Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-stale");
+        parent.toFile().setExecutable(true, false);
+        Path folder = parent.resolve("database");
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        Process stranger = new ProcessBuilder("sleep", "300").start();
+        String stale =
+                "f=$1/data/postmaster.pid; printf '%s\\n%s\\n' $2 $1/data >$f; [ $(id -u) != 0 ] || chown postgres: $f";
+        List<String> leave = List.of("bash", "-c", stale, "bash", folder.toString(), String.valueOf(stranger.pid()));
+        try {
+            postgres("start", folder, port);
+            postgres("stop", folder, port);
+            run(leave);
+            assertThatThrownBy(() -> postgres("status", folder, port)).isInstanceOf(IllegalStateException.class);
+            assertThatThrownBy(() -> postgres("stop", folder, port)).isInstanceOf(IllegalStateException.class);
+            assertThat(stranger.isAlive()).isTrue();
+            postgres("start", folder, port);
+            postgres("status", folder, port);
+            assertThat(stranger.isAlive()).isTrue();
+            postgres("stop", folder, port);
+        } finally {
+            stranger.destroyForcibly();
+            run(List.of("rm", "-rf", parent.toString()));
+        }
+    }
+
     private static String postgres(String action, Path folder, int port) {
         return run(List.of("../tools/postgres", action, folder.toString(), Integer.toString(port)));
     }

@@ -80,4 +80,19 @@ class WallsTest {
                 .resideInAnyPackage("org.springframework..", "java.sql..", "jakarta..")
                 .check(CLASSES);
     }
+
+    /** The same digits and letters on every machine. */
+    @Test
+    void nothingWrittenDependsOnTheMachinesLanguage() {
+        noClasses()
+                .should()
+                .callMethod(String.class, "format", String.class, Object[].class)
+                .orShould()
+                .callMethod(String.class, "formatted", Object[].class)
+                .orShould()
+                .callMethod(String.class, "toLowerCase")
+                .orShould()
+                .callMethod(String.class, "toUpperCase")
+                .check(CLASSES);
+    }
 }

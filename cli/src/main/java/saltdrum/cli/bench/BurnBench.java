@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
@@ -75,6 +76,7 @@ final class BurnBench {
                 "CPU",
                 "<= 1.12",
                 String.format(
+                        Locale.ROOT,
                         "%.0f / %.0f ms; our painting %.0f ms, %d of %d frames painted",
                         Report.quantile(ours, 0),
                         base,
@@ -86,7 +88,7 @@ final class BurnBench {
                 Report.quantile(ours, 0) / Report.quantile(filter, 0),
                 "CPU",
                 "<= 1.00",
-                String.format("ass filter %.0f ms", Report.quantile(filter, 0)));
+                String.format(Locale.ROOT, "ass filter %.0f ms", Report.quantile(filter, 0)));
     }
 
     /** A burn of 3 s, so that what the JVM compiles once is not counted again in every figure: see the line of JVM start. */
@@ -171,8 +173,15 @@ final class BurnBench {
             for (Word word : track.cues().get(i).words()) {
                 int from = word.startMs() - times.get(i).showMs();
                 text.append(String.format(
+                        Locale.ROOT,
                         "{\\alpha&HFF&\\t(%d,%d,\\alpha&H00&)\\t(%d,%d,\\fscx107\\fscy107)\\t(%d,%d,\\fscx100\\fscy100)}%s ",
-                        from, from + 1, from, from + 80, from + 80, from + 170, word.text()));
+                        from,
+                        from + 1,
+                        from,
+                        from + 80,
+                        from + 80,
+                        from + 170,
+                        word.text()));
             }
             out.append("Dialogue: 0,")
                     .append(stamp(times.get(i).showMs()))
@@ -186,6 +195,7 @@ final class BurnBench {
     }
 
     private static String stamp(int ms) {
-        return String.format("%d:%02d:%02d.%02d", ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, ms % 1000 / 10);
+        return String.format(
+                Locale.ROOT, "%d:%02d:%02d.%02d", ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, ms % 1000 / 10);
     }
 }

@@ -154,7 +154,8 @@ final class HearingBench {
                     100.0 * found / there,
                     "%",
                     terms.isEmpty() ? "-" : ">= 95",
-                    String.format("%d of %d; %d put in wrongly in %d words", found, there, wrongly, words));
+                    String.format(
+                            Locale.ROOT, "%d of %d; %d put in wrongly in %d words", found, there, wrongly, words));
             report.line("  words wrong", error.percent(), "%", "-", error.interval());
             report.line(
                     "  CPU a second of sound", cpu / 1e9 / seconds, "s", terms.isEmpty() ? "<= 0.2" : "<= 0.45", "");

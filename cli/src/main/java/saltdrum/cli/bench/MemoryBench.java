@@ -3,6 +3,7 @@ package saltdrum.cli.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
@@ -37,7 +38,7 @@ final class MemoryBench {
                     (ownKb + result.toolPeakKb()) / 1024.0,
                     "MB",
                     "<= 900",
-                    String.format("JVM %d MB, ffmpeg %d MB", ownKb / 1024, result.toolPeakKb() / 1024));
+                    String.format(Locale.ROOT, "JVM %d MB, ffmpeg %d MB", ownKb / 1024, result.toolPeakKb() / 1024));
         }
     }
 

@@ -2,6 +2,7 @@ package saltdrum.cli.bench;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.layout.SceneMaker;
@@ -52,8 +53,13 @@ final class PaintBench {
                         "ms",
                         "-",
                         String.format(
+                                Locale.ROOT,
                                 "p95; %d of %d frames changed; band %dx%d; %.0f ms CPU",
-                                painted, FRAMES, band.width, band.height, cpu));
+                                painted,
+                                FRAMES,
+                                band.width,
+                                band.height,
+                                cpu));
             }
         }
     }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import saltdrum.cli.bench.Corpus.Spoken;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
@@ -81,6 +82,7 @@ final class SpeechBench {
                 Report.quantile(sorted, 0.9),
                 "ms",
                 "<= " + ninetyBudget,
-                String.format("%d over 150 ms; %d flagged; %.2f of real time", far, flagged, seconds / length));
+                String.format(
+                        Locale.ROOT, "%d over 150 ms; %d flagged; %.2f of real time", far, flagged, seconds / length));
     }
 }

@@ -2,6 +2,7 @@ package saltdrum.cli.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import saltdrum.cli.bench.Corpus.Spoken;
 import saltdrum.core.sound.Sound;
@@ -55,14 +56,19 @@ final class WrongScript {
                 100.0 * wronglyFlagged / others,
                 "%",
                 "<= " + wronglyBudget,
-                String.format("%d of %d; %d pieces too many", wronglyFlagged, others, tooMany));
+                String.format(Locale.ROOT, "%d of %d; %d pieces too many", wronglyFlagged, others, tooMany));
         report.line(
                 "  odd ones flagged",
                 100.0 * (found + heard) / (odd + lacking),
                 "%",
                 ">= " + ODD_GOAL,
                 String.format(
-                        "%d of %d words not spoken, %d of %d pieces not in the script", found, odd, heard, lacking));
+                        Locale.ROOT,
+                        "%d of %d words not spoken, %d of %d pieces not in the script",
+                        found,
+                        odd,
+                        heard,
+                        lacking));
     }
 
     private Mixed mixed(Spoken spoken) {

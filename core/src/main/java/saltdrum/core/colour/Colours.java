@@ -1,5 +1,6 @@
 package saltdrum.core.colour;
 
+import java.util.Locale;
 import saltdrum.core.BadInputException;
 
 /** Colours are written {@code #RRGGBB} or {@code #RRGGBBAA}, sRGB, alpha not premultiplied. */
@@ -26,7 +27,7 @@ public final class Colours {
     }
 
     public static String written(int[] c) {
-        return String.format("#%02x%02x%02x%02x", c[0], c[1], c[2], c[3]);
+        return String.format(Locale.ROOT, "#%02x%02x%02x%02x", c[0], c[1], c[2], c[3]);
     }
 
     /** Channel by channel in sRGB, {@code at} 0 to 1; out of range is clamped. */

@@ -1,6 +1,7 @@
 package saltdrum.core.draft;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -55,7 +56,10 @@ final class Amounts {
         boolean said = plain(words, cents.end()).matches("cents?");
         boolean told = !and && cents.value() >= 10;
         return said || told
-                ? amount(words, String.format("%s.%02d", whole, cents.value()), said ? cents.end() + 1 : cents.end())
+                ? amount(
+                        words,
+                        String.format(Locale.ROOT, "%s.%02d", whole, cents.value()),
+                        said ? cents.end() + 1 : cents.end())
                 : amount(words, whole, next);
     }
 
@@ -72,7 +76,7 @@ final class Amounts {
         if (!half.matches("[ap]m")) {
             return null;
         }
-        String text = hour + (minutes == 0 ? "" : String.format(":%02d", minutes)) + half;
+        String text = hour + (minutes == 0 ? "" : String.format(Locale.ROOT, ":%02d", minutes)) + half;
         boolean dotted = words.get(end - 1).text().matches("(?i)([ap]\\.)?m\\..*");
         boolean goesOn = end < words.size()
                 && !Character.isUpperCase(words.get(end).text().codePointAt(0));

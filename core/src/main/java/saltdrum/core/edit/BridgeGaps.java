@@ -1,10 +1,11 @@
 package saltdrum.core.edit;
 
 import java.util.List;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 
 /** Gaps up to this length are closed. No cue ids: the track. */
-public record BridgeGaps(List<Long> cueIds, int upToMs) implements Edit {
+public record BridgeGaps(@MayBeMissing List<Long> cueIds, int upToMs) implements Edit {
     @Override
     public Track on(Track track) {
         return ShowingEdits.bridge(track, this);

@@ -1,12 +1,14 @@
 package saltdrum.core.edit;
 
 import java.util.List;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
 
 /** The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's, styling null too. */
-public record BringInCues(String language, List<Cue> cues, String regions, Styling styling) implements Edit {
+public record BringInCues(String language, List<Cue> cues, @MayBeMissing String regions, @MayBeMissing Styling styling)
+        implements Edit {
     public BringInCues(String language, List<Cue> cues, String regions) {
         this(language, cues, regions, null);
     }

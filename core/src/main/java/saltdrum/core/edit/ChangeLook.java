@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facet;
@@ -22,7 +23,12 @@ import saltdrum.core.look.Styling;
  * @param look values that are settled now; null for none
  * @param reset names of facets that come from what lies under again; null for none
  */
-public record ChangeLook(List<Long> wordIds, List<Long> cueIds, Integer role, Patch look, List<String> reset)
+public record ChangeLook(
+        @MayBeMissing List<Long> wordIds,
+        @MayBeMissing List<Long> cueIds,
+        @MayBeMissing Integer role,
+        @MayBeMissing Patch look,
+        @MayBeMissing List<String> reset)
         implements Edit {
     private static final int MOST_SAID = 3;
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
 
@@ -51,7 +52,7 @@ import saltdrum.core.cue.Track;
     @JsonSubTypes.Type(value = DropWords.class, name = "dropWords"),
     @JsonSubTypes.Type(value = Redraft.class, name = "redraft"),
 })
-public sealed interface Edit
+public sealed interface Edit extends FromOutside
         permits RetypeCue,
                 SplitCue,
                 JoinCues,

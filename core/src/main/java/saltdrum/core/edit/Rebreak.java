@@ -1,11 +1,12 @@
 package saltdrum.core.edit;
 
 import java.util.List;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 
 /** Breaks unlocked words anew, of these cues or, null, of the track; pinned breaks stand unless {@code releasePins}. */
-public record Rebreak(Recipe recipe, boolean releasePins, List<Long> cueIds) implements Edit {
+public record Rebreak(Recipe recipe, boolean releasePins, @MayBeMissing List<Long> cueIds) implements Edit {
     public Rebreak(Recipe recipe, boolean releasePins) {
         this(recipe, releasePins, null);
     }

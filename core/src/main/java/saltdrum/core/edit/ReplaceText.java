@@ -1,10 +1,11 @@
 package saltdrum.core.edit;
 
 import java.util.List;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 
 /** A word or phrase gives way to another at these places (by first word), or, null, at all that are not locked. */
-public record ReplaceText(String find, String with, List<Long> wordIds) implements Edit {
+public record ReplaceText(String find, String with, @MayBeMissing List<Long> wordIds) implements Edit {
     @Override
     public Track on(Track track) {
         return Places.replace(track, this);

@@ -2,13 +2,15 @@ package saltdrum.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
 /** Words heard or read take the place of all words that start in {@code fromMs..toMs}. */
-public record ReplaceWords(String language, List<Word> words, int fromMs, int toMs, List<Unscripted> unscripted)
+public record ReplaceWords(
+        String language, List<Word> words, int fromMs, int toMs, @MayBeMissing List<Unscripted> unscripted)
         implements Edit {
     public ReplaceWords {
         unscripted = unscripted == null ? List.of() : unscripted;

@@ -1,6 +1,7 @@
 package saltdrum.core.edit;
 
 import java.util.List;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
 
@@ -10,7 +11,7 @@ import saltdrum.core.look.Styling;
  * @param version of the style; null or 0 for the newest
  * @param keep whether what the whole track has otherwise than its style stays as well; null for no
  */
-public record Restyle(String style, Integer version, Boolean keep) implements Edit {
+public record Restyle(String style, @MayBeMissing Integer version, @MayBeMissing Boolean keep) implements Edit {
     public Restyle(String style) {
         this(style, null, null);
     }

@@ -1,9 +1,10 @@
 package saltdrum.core.edit;
 
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 
 /** When a cue shows and goes. Null leaves a time as it is, a time below 0 lets it follow the words again. */
-public record SetCueTime(long cueId, Integer showMs, Integer hideMs) implements Edit {
+public record SetCueTime(long cueId, @MayBeMissing Integer showMs, @MayBeMissing Integer hideMs) implements Edit {
     @Override
     public Track on(Track track) {
         return ShowingEdits.set(track, this);

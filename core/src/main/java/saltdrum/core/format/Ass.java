@@ -50,7 +50,7 @@ final class Ass {
     static CaptionFile read(String text) {
         List<FileCue> cues = new ArrayList<>();
         List<CaptionFile.Repair> repairs = new ArrayList<>();
-        String[] lines = text.split("\r\n|\r|\n", -1);
+        String[] lines = Lines.of(text);
         List<String> columns =
                 List.of("layer", "start", "end", "style", "name", "marginl", "marginr", "marginv", "effect", "text");
         boolean events = false;
@@ -99,6 +99,7 @@ final class Ass {
         text(fields.get("text"), start, words);
         if (!words.isEmpty()) {
             cues.add(words.cue(start, end, null, number));
+            CaptionFile.check(cues.size());
         }
     }
 
@@ -259,7 +260,11 @@ final class Ass {
 
     private static String stamp(int hundredths) {
         return String.format(
+                Locale.ROOT,
                 "%d:%02d:%02d.%02d",
-                hundredths / 360_000, hundredths / 6000 % 60, hundredths / 100 % 60, hundredths % 100);
+                hundredths / 360_000,
+                hundredths / 6000 % 60,
+                hundredths / 100 % 60,
+                hundredths % 100);
     }
 }

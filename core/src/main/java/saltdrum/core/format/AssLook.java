@@ -218,7 +218,7 @@ record AssLook(
     /** {@code #RRGGBB} or {@code #RRGGBBAA} as {@code &HAABBGGRR}, where alpha 00 is opaque. */
     private static String bgr(String colour, double opacity) {
         int own = colour.length() == 9 ? Integer.parseInt(colour.substring(7), 16) : 255;
-        return String.format("&H%02X", 255 - Math.round(own * opacity))
+        return String.format(Locale.ROOT, "&H%02X", 255 - Math.round(own * opacity))
                 + (colour.substring(5, 7) + colour.substring(3, 5) + colour.substring(1, 3)).toUpperCase(Locale.ROOT);
     }
 }

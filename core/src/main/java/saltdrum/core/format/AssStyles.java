@@ -40,7 +40,7 @@ public final class AssStyles {
         double width = 384;
         double height = 288;
         boolean inStyles = false;
-        for (String raw : text.split("\r\n|\r|\n", -1)) {
+        for (String raw : Lines.of(text)) {
             String line = raw.strip();
             String lower = line.toLowerCase(Locale.ROOT);
             if (line.startsWith("[")) {
@@ -175,8 +175,8 @@ public final class AssStyles {
                         ? Long.parseLong(text.substring(2).replace("&", ""), 16)
                         : Long.parseLong(text);
                 long alpha = 255 - (abgr >> 24 & 255);
-                String rgb = String.format("#%02x%02x%02x", abgr & 255, abgr >> 8 & 255, abgr >> 16 & 255);
-                return alpha == 255 ? rgb : rgb + String.format("%02x", alpha);
+                String rgb = String.format(Locale.ROOT, "#%02x%02x%02x", abgr & 255, abgr >> 8 & 255, abgr >> 16 & 255);
+                return alpha == 255 ? rgb : rgb + String.format(Locale.ROOT, "%02x", alpha);
             } catch (NumberFormatException e) {
                 return otherwise;
             }

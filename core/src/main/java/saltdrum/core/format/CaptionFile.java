@@ -1,6 +1,7 @@
 package saltdrum.core.format;
 
 import java.util.List;
+import saltdrum.core.BadInputException;
 import saltdrum.core.look.Styling;
 
 /**
@@ -16,6 +17,20 @@ public record CaptionFile(
         String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs, Styling styling) {
     public CaptionFile(String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs) {
         this(language, cues, broken, regions, repairs, null);
+    }
+
+    /** More than a clip of half an hour can show. */
+    private static final int MOST_CUES = 20_000;
+
+    /**
+     * For readers, at each cue.
+     *
+     * @throws BadInputException when there are more than any clip has
+     */
+    static void check(int cues) {
+        if (cues > MOST_CUES) {
+            throw new BadInputException("The file has more than " + MOST_CUES + " cues. Nothing of it was taken.");
+        }
     }
 
     /** @param line of the file, from 1; 0 for the file as a whole */

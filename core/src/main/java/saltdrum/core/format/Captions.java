@@ -15,7 +15,7 @@ import saltdrum.core.word.WordSource;
 
 /** A caption file of any known kind to cues of words with times. */
 public final class Captions {
-    private static final int MOST_BYTES = 20_000_000;
+    private static final int MOST_BYTES = 5_000_000;
     private static final int DAY_MS = 86_400_000;
 
     private Captions() {}
@@ -27,7 +27,8 @@ public final class Captions {
      */
     public static CaptionFile read(byte[] bytes, String fileName) {
         if (bytes.length > MOST_BYTES) {
-            throw new BadInputException("“" + fileName + "” is larger than 20 MB: it is not a caption file.");
+            throw new BadInputException(
+                    "“" + fileName + "” is larger than 5 MB: no clip has so many captions. Nothing of it was taken.");
         }
         if (bytes.length == 0) {
             throw new BadInputException("“" + fileName + "” is empty.");

@@ -1,5 +1,6 @@
 package saltdrum.core.format;
 
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -25,6 +26,7 @@ final class Clock {
 
     /** {@code 00:01:02.345} with that mark before the milliseconds. */
     static String full(int ms, char mark) {
-        return String.format("%02d:%02d:%02d%c%03d", ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, mark, ms % 1000);
+        return String.format(
+                Locale.ROOT, "%02d:%02d:%02d%c%03d", ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, mark, ms % 1000);
     }
 }

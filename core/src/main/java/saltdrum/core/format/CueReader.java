@@ -11,12 +11,21 @@ abstract class CueReader {
     static final Pattern TIMES =
             Pattern.compile("\\s*(" + Clock.TIME + ")\\s*-{1,3}\\s*>\\s*(" + Clock.TIME + ")(.*)", Pattern.DOTALL);
 
+    private static final Pattern ENTITY =
+            Pattern.compile("&(?:(amp|lt|gt|nbsp|quot|apos|lrm|rlm)|#(\\d{1,6})|#[xX]([0-9a-fA-F]{1,6}));");
+    private static final Pattern NUMBER = Pattern.compile("\\s*\\d{1,6}\\s*");
+
     final String[] lines;
     final List<FileCue> cues = new ArrayList<>();
     final List<Repair> repairs = new ArrayList<>();
 
     CueReader(String text) {
-        lines = text.split("\r\n|\r|\n", -1);
+        lines = Lines.of(text);
+    }
+
+    /** Whether a line holds the times of a cue. */
+    static boolean timed(String line) {
+        return line.indexOf('>') > 0 && TIMES.matcher(line).matches();
     }
 
     final void repaired(int lineIndex, String said) {
@@ -58,16 +67,15 @@ abstract class CueReader {
         } else {
             String settings = times.group(3).strip();
             cues.add(text.cue(start, end, settings.isEmpty() ? null : settings, at + 1));
+            CaptionFile.check(cues.size());
         }
         return next;
     }
 
     /** Whether a line belongs to the next cue although no blank line stands before it. */
     private boolean beginsCue(int line) {
-        return TIMES.matcher(lines[line]).matches()
-                || lines[line].strip().matches("\\d{1,6}")
-                        && line + 1 < lines.length
-                        && TIMES.matcher(lines[line + 1]).matches();
+        return timed(lines[line])
+                || NUMBER.matcher(lines[line]).matches() && line + 1 < lines.length && timed(lines[line + 1]);
     }
 
     /** Adds one line of a cue's text. */
@@ -78,10 +86,9 @@ abstract class CueReader {
         if (text.indexOf('&') < 0) {
             return text;
         }
-        Matcher m = Pattern.compile("&(?:(amp|lt|gt|nbsp|quot|apos|lrm|rlm)|#(\\d{1,6})|#[xX]([0-9a-fA-F]{1,6}));")
-                .matcher(text);
-        return m.replaceAll(entity ->
-                Matcher.quoteReplacement(character(entity.group(1), entity.group(2), entity.group(3), entity.group())));
+        return ENTITY.matcher(text)
+                .replaceAll(entity -> Matcher.quoteReplacement(
+                        character(entity.group(1), entity.group(2), entity.group(3), entity.group())));
     }
 
     private static String character(String name, String decimal, String hex, String whole) {

@@ -2,10 +2,14 @@ package saltdrum.core.format;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.BadInputException;
 import saltdrum.core.word.Tokens;
 
 /** Gathers the words of one cue from pieces of text, times between them and ends of lines. */
 final class CueText {
+    /** More than anybody says in one breath, or in ten minutes. */
+    private static final int MOST_WORDS = 2000;
+
     private final List<FileWord> words = new ArrayList<>();
     private final List<Integer> lineStarts = new ArrayList<>();
     private final StringBuilder open = new StringBuilder();
@@ -28,7 +32,7 @@ final class CueText {
 
     void text(String text) {
         text.codePoints().forEach(c -> {
-            if (Tokens.split(Character.toString(c)).isEmpty()) {
+            if (Tokens.ends(c)) {
                 close();
             } else {
                 if (open.isEmpty()) {
@@ -64,6 +68,10 @@ final class CueText {
         if (newLine) {
             lineStarts.add(words.size());
             newLine = false;
+        }
+        if (words.size() >= MOST_WORDS) {
+            throw new BadInputException(
+                    "A cue of the file has more than " + MOST_WORDS + " words. Nothing of it was taken.");
         }
         words.add(new FileWord(open.toString(), openStart, openEnd, 1, openEmphasis));
         open.setLength(0);

@@ -2,6 +2,7 @@ package saltdrum.core.format;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import saltdrum.core.cue.CueTime;
@@ -23,7 +24,7 @@ final class PlainText {
         record Timed(int line, int start, Integer end, StringBuilder words) {}
         List<Timed> found = new ArrayList<>();
         List<CaptionFile.Repair> repairs = new ArrayList<>();
-        String[] lines = text.split("\r\n|\r|\n", -1);
+        String[] lines = Lines.of(text);
         for (int i = 0; i < lines.length; i++) {
             Matcher m = LINE.matcher(lines[i]);
             if (m.matches()) {
@@ -56,6 +57,7 @@ final class PlainText {
                             i + 1 < found.size() ? found.get(i + 1).start : Integer.MAX_VALUE)
                     : timed.end;
             cues.add(words.cue(timed.start, Math.max(end, timed.start + 1), null, timed.line));
+            CaptionFile.check(cues.size());
         }
         return new CaptionFile(null, cues, true, null, repairs);
     }
@@ -82,7 +84,7 @@ final class PlainText {
     }
 
     private static String stamp(int ms) {
-        String minutes = String.format("%d:%02d.%03d", ms / 60_000 % 60, ms / 1000 % 60, ms % 1000);
+        String minutes = String.format(Locale.ROOT, "%d:%02d.%03d", ms / 60_000 % 60, ms / 1000 % 60, ms % 1000);
         return ms < 3_600_000 ? minutes : ms / 3_600_000 + ":" + (minutes.length() < 9 ? "0" : "") + minutes;
     }
 }

@@ -1,6 +1,8 @@
 package saltdrum.core.format;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
@@ -10,6 +12,9 @@ import saltdrum.core.cue.Track;
  * writes what ffmpeg's documentation of the format shows.
  */
 final class Srt extends CueReader {
+    private static final Pattern OVERRIDE = Pattern.compile("\\{\\\\[^{}]*}");
+    private static final Pattern TAG = Pattern.compile("<(/?)([a-zA-Z]+)[^<>]*>");
+
     private int taggedCues;
 
     private Srt(String text) {
@@ -23,7 +28,7 @@ final class Srt extends CueReader {
     private CaptionFile read() {
         int due = 1;
         for (int i = 0; i < lines.length; ) {
-            if (TIMES.matcher(lines[i]).matches()) {
+            if (timed(lines[i])) {
                 String number = i > 0 ? lines[i - 1].strip() : "";
                 if (!number.equals(Integer.toString(due))) {
                     repaired(
@@ -51,13 +56,12 @@ final class Srt extends CueReader {
 
     @Override
     void body(CueText text, int line) {
-        String content = lines[line].replaceAll("\\{\\\\[^}]*}", "");
-        if (content.matches(".*</?[a-zA-Z][^<>]*>.*")) {
+        String content = OVERRIDE.matcher(lines[line]).replaceAll("");
+        if (TAG.matcher(content).find()) {
             taggedCues++;
         }
         int at = 0;
-        java.util.regex.Matcher tag =
-                java.util.regex.Pattern.compile("<(/?)([a-zA-Z]+)[^<>]*>").matcher(content);
+        Matcher tag = TAG.matcher(content);
         while (tag.find()) {
             text.text(unescaped(content.substring(at, tag.start())));
             if (tag.group(2).equalsIgnoreCase("b") || tag.group(2).equalsIgnoreCase("i")) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -144,6 +145,7 @@ final class Ttml {
         // Our own files put a cue there that was put nowhere.
         String place = USUAL.settings().equals(settings) ? null : settings;
         cues.add(words.cue(time.begin, end, place, line));
+        CaptionFile.check(cues.size());
     }
 
     private void parameters(XMLStreamReader xml) {
@@ -290,6 +292,6 @@ final class Ttml {
     }
 
     private static String seconds(int ms) {
-        return String.format("%d.%03ds", ms / 1000, ms % 1000);
+        return String.format(Locale.ROOT, "%d.%03ds", ms / 1000, ms % 1000);
     }
 }

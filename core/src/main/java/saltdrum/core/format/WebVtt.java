@@ -14,6 +14,8 @@ import saltdrum.core.word.Word;
  * the text. Between two words stand the end of one and the start of the next, so that rests inside a cue come back too.
  */
 final class WebVtt extends CueReader {
+    private static final Pattern TIME = Pattern.compile(Clock.TIME);
+    private static final Pattern STRESS = Pattern.compile("/?[biu]|[biu][ .\t].*");
     private static final Pattern TAG = Pattern.compile("<([^<>]*)>?");
 
     private final StringBuilder regions = new StringBuilder();
@@ -39,7 +41,7 @@ final class WebVtt extends CueReader {
         }
         while (i < lines.length) {
             String line = lines[i];
-            if (TIMES.matcher(line).matches()) {
+            if (timed(line)) {
                 i = cue(i);
             } else if (line.startsWith("NOTE") || line.startsWith("STYLE") || line.startsWith("REGION")) {
                 i = block(i);
@@ -58,9 +60,7 @@ final class WebVtt extends CueReader {
     /** @return the line after it */
     private int header() {
         int i = 1;
-        while (i < lines.length
-                && !lines[i].isBlank()
-                && !TIMES.matcher(lines[i]).matches()) {
+        while (i < lines.length && !lines[i].isBlank() && !timed(lines[i])) {
             Matcher header = LANGUAGE.matcher(lines[i]);
             if (header.matches()) {
                 language = header.group(1);
@@ -87,7 +87,7 @@ final class WebVtt extends CueReader {
 
     /** A line outside of everything: a cue's own name, or something that does not belong here. */
     private void stray(int i) {
-        boolean id = i + 1 < lines.length && TIMES.matcher(lines[i + 1]).matches();
+        boolean id = i + 1 < lines.length && timed(lines[i + 1]);
         if (!lines[i].isBlank() && !id) {
             repaired(
                     i,
@@ -109,9 +109,9 @@ final class WebVtt extends CueReader {
             }
             at = tag.end();
             String name = tag.group(1);
-            if (name.matches(Clock.TIME)) {
+            if (TIME.matcher(name).matches()) {
                 text.time(Clock.ms(name));
-            } else if (name.matches("/?[biu]") || name.matches("[biu][ .\t].*")) {
+            } else if (STRESS.matcher(name).matches()) {
                 text.emphasis(!name.startsWith("/"));
             } else if (name.equals("rt") || name.startsWith("rt.")) {
                 hidden = true;

@@ -121,6 +121,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
         for (Entry entry : sorted) {
             if ("cue".equals(entry.begins) && !open.isEmpty()) {
                 cues.add(cue(open, lineStarts, cueLook));
+                CaptionFile.check(cues.size());
                 open.clear();
                 lineStarts.clear();
             } else if ("line".equals(entry.begins) && !open.isEmpty()) {
@@ -128,6 +129,10 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
             }
             int start = (int) Math.round(entry.start * 1000);
             int end = Math.max(start + 1, (int) Math.round(entry.end * 1000));
+            if (entry.end <= entry.start) {
+                repairs.add(new CaptionFile.Repair(
+                        0, "“" + entry.text + "” ended before it began; it was given a thousandth of a second."));
+            }
             if (!open.isEmpty() && open.get(open.size() - 1).endMs() > start) {
                 FileWord before = open.remove(open.size() - 1);
                 open.add(new FileWord(

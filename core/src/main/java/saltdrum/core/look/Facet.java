@@ -12,8 +12,14 @@ public record Facet<T>(String name, String label, FacetGroup group, Scope scope,
     /** What of a track can have a value of its own. */
     public enum Scope {
         WORD,
+        /** Only a word can, or a role: what every word had alike would say nothing. */
+        ONE_WORD,
         /** A word cannot: it stands in a line with others. */
         CUE
+    }
+
+    Facet<T> ofOneWord() {
+        return new Facet<>(name, label, group, Scope.ONE_WORD, kind, rest);
     }
 
     @Override

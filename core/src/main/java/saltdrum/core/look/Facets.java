@@ -39,7 +39,8 @@ public final class Facets {
     public static final Facet<Double> SIZE =
             cue("size", "Size", FacetGroup.TYPE, new FacetKind.Number(8, 600, 1, PX), 88d);
     /** Of a word against its cue's size. */
-    public static final Facet<Double> SCALE = number("scale", "Size in its cue", FacetGroup.TYPE, 0.2, 3, 0.02, "×", 1);
+    public static final Facet<Double> SCALE = number("scale", "Size in its cue", FacetGroup.TYPE, 0.2, 3, 0.02, "×", 1)
+            .ofOneWord();
 
     public static final Facet<Letters> LETTERS =
             word("letters", "Letters", FacetGroup.TYPE, new FacetKind.Choice<>(Letters.class), Letters.AS_WRITTEN);
@@ -87,7 +88,8 @@ public final class Facets {
     public static final Facet<Passage> EXIT =
             cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Passage.class), Passage.NONE);
 
-    public static final Facet<String> EMOJI = word("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "");
+    public static final Facet<String> EMOJI =
+            word("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "").ofOneWord();
     public static final Facet<Beside> EMOJI_AT =
             word("emojiAt", "Stands", FacetGroup.EMOJI, new FacetKind.Choice<>(Beside.class), Beside.AFTER);
     /** Of the word's letter size. */

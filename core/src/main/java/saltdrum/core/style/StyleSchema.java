@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.util.Locale;
 import saltdrum.core.Json;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.FacetKind;
@@ -127,7 +128,7 @@ public final class StyleSchema {
 
     /** A record, or one of several kinds of them; each stands once among the definitions. */
     private ObjectNode named(Class<?> type) {
-        String name = type.getSimpleName().substring(0, 1).toLowerCase()
+        String name = type.getSimpleName().substring(0, 1).toLowerCase(Locale.ROOT)
                 + type.getSimpleName().substring(1);
         JsonSubTypes kinds = type.getAnnotation(JsonSubTypes.class);
         if (!definitions.has(name)) {

@@ -28,6 +28,11 @@ public final class Tokens {
         return words;
     }
 
+    /** Whether a character ends a word, wherever it stands. */
+    public static boolean ends(int codePoint) {
+        return codePoint == 0xFEFF || Word.separates(codePoint) || Character.isWhitespace(codePoint);
+    }
+
     /** What stands between spaces. */
     private static List<String> pieces(String text) {
         List<String> tokens = new ArrayList<>();

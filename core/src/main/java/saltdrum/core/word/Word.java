@@ -29,6 +29,9 @@ public record Word(
         Pin pin,
         @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
 
+    /** Characters (UTF-16) of the longest word: more than any language has, few enough to be set at once. */
+    public static final int MOST_CHARACTERS = 300;
+
     /** Styles define at most this many emphasis voices. */
     public static final int MOST_EMPHASIS = 4;
 
@@ -37,6 +40,13 @@ public record Word(
         text = Characters.kept(text);
         if (text == null || text.isBlank()) {
             throw new BadInputException("A word cannot be empty.");
+        }
+        if (text.length() > MOST_CHARACTERS) {
+            throw new BadInputException("A word has at most " + MOST_CHARACTERS + " characters; “"
+                    + text.codePoints()
+                            .limit(20)
+                            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                    + "…” has " + text.length() + ".");
         }
         if (text.codePoints().anyMatch(Word::separates)) {
             throw new BadInputException("A word cannot hold a space or a control character: “" + text + "”.");

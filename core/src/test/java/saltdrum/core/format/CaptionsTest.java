@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
+import org.junit.jupiter.api.parallel.Resources;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
 import saltdrum.core.BadInputException;
@@ -53,6 +56,22 @@ class CaptionsTest {
             assertThat(back.cues().stream().map(cue -> cue.lineStarts()))
                     .isEqualTo(
                             track.cues().stream().map(cue -> cue.lineStarts()).toList());
+        }
+    }
+
+    @ParameterizedTest
+    @FieldSource("saltdrum.core.format.CaptionFormat#ALL")
+    @ResourceLock(Resources.LOCALE)
+    void everyFormatIsWrittenAlikeOnEveryMachine(CaptionFormat format) {
+        Locale own = Locale.getDefault();
+        String usual = written(format, track());
+        try {
+            for (String tag : List.of("ar-EG", "tr-TR", "th-TH-u-nu-thai", "de-CH")) {
+                Locale.setDefault(Locale.forLanguageTag(tag));
+                assertThat(written(format, track())).as(tag).isEqualTo(usual);
+            }
+        } finally {
+            Locale.setDefault(own);
         }
     }
 

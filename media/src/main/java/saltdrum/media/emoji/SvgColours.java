@@ -42,7 +42,7 @@ final class SvgColours {
         String colour = NAMED.getOrDefault(plain, plain);
         Matcher rgb = RGB.matcher(colour);
         if (rgb.matches()) {
-            colour = String.format("#%02x%02x%02x", part(rgb, 1), part(rgb, 2), part(rgb, 3));
+            colour = String.format(Locale.ROOT, "#%02x%02x%02x", part(rgb, 1), part(rgb, 2), part(rgb, 3));
         }
         if (colour.matches("#[0-9a-f]{3}")) {
             colour = colour.replaceAll("([0-9a-f])", "$1$1");
@@ -55,7 +55,9 @@ final class SvgColours {
             throw new BadInputException("A drawing of flat colours has no fill “"
                     + (written.length() > 40 ? written.substring(0, 40) + "…" : written) + "”.");
         }
-        return opacity >= 1 ? colour : colour + String.format("%02x", Math.round(255 * Math.max(0, opacity)));
+        return opacity >= 1
+                ? colour
+                : colour + String.format(Locale.ROOT, "%02x", Math.round(255 * Math.max(0, opacity)));
     }
 
     private static int part(Matcher rgb, int group) {

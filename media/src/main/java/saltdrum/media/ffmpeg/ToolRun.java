@@ -13,7 +13,7 @@ import saltdrum.core.SaltDrumException;
 
 /**
  * One run of an outside tool. Its error text is kept (the last 16 KB), silence longer than the watchdog allows ends it,
- * and closing ends it in any case.
+ * and closing ends it in any case. It does not outlive the thread that started it.
  */
 public final class ToolRun implements AutoCloseable {
     private static final int KEPT_ERRORS = 16_384;
@@ -27,11 +27,15 @@ public final class ToolRun implements AutoCloseable {
 
     /** @param silenceSeconds how long it may give no sign of life */
     public ToolRun(List<String> command, int silenceSeconds) {
+        String refused =
+                "The program “" + command.get(0) + "” could not be started. Install it: apt-get install ffmpeg";
+        if (Orphans.onPath(command.get(0)) == null) {
+            throw new SaltDrumException(refused);
+        }
         try {
-            process = new ProcessBuilder(command).start();
+            process = new ProcessBuilder(Orphans.none(command)).start();
         } catch (IOException e) {
-            throw new SaltDrumException(
-                    "The program “" + command.get(0) + "” could not be started. Install it: apt-get install ffmpeg", e);
+            throw new SaltDrumException(refused, e);
         }
         errorReader = daemon("tool-errors", this::readErrors);
         watchdog = daemon("tool-watchdog", () -> watch(silenceSeconds));
@@ -70,6 +74,10 @@ public final class ToolRun implements AutoCloseable {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
+    }
+
+    long pid() {
+        return process.pid();
     }
 
     public void signOfLife() {

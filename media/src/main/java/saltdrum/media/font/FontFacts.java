@@ -7,6 +7,7 @@ import io.github.humbleui.skija.Typeface;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -153,7 +154,8 @@ public record FontFacts(
             case FontAxis.ITALIC -> "Italic";
             case "opsz" -> "Optical size";
             case "GRAD" -> "Grade";
-            default -> tag.substring(0, 1).toUpperCase() + tag.substring(1).toLowerCase();
+            default ->
+                tag.substring(0, 1).toUpperCase(Locale.ROOT) + tag.substring(1).toLowerCase(Locale.ROOT);
         };
     }
 

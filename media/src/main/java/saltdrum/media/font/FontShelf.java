@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -131,7 +132,8 @@ public final class FontShelf {
                 .limit(entries.size())
                 .filter(i -> offered(entries.get(i)))
                 .sorted(Comparator.comparingInt(i -> order(entries.get(i).origin())))
-                .forEach(i -> named.computeIfAbsent(entries.get(i).family().toLowerCase(), k -> new ArrayList<>())
+                .forEach(i -> named.computeIfAbsent(
+                                entries.get(i).family().toLowerCase(Locale.ROOT), k -> new ArrayList<>())
                         .add(i));
         return named.values().stream().map(this::family).toList();
     }

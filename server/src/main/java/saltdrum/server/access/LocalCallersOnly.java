@@ -5,7 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.URI;
+import java.util.Locale;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import saltdrum.server.Settings;
@@ -25,12 +25,16 @@ final class LocalCallersOnly extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String origin = request.getHeader("Origin");
-        if (!allowed(request.getServerName()) || origin != null && !allowed(hostOf(origin))) {
-            response.sendError(403, "This server answers only to " + String.join(", ", settings.allowedHosts()) + ".");
+        if (!allowed(request.getServerName())) {
+            refuse(response, "This server answers only to " + String.join(", ", settings.allowedHosts()) + ".");
+            return;
+        }
+        if (!SameOrigin.asks(request)) {
+            refuse(response, "Another page asked for this. Only pages of this server may.");
             return;
         }
         response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader(
                 "Content-Security-Policy",
                 "default-src 'self'; img-src 'self' blob: data:; media-src 'self' blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
@@ -38,14 +42,10 @@ final class LocalCallersOnly extends OncePerRequestFilter {
     }
 
     private boolean allowed(String host) {
-        return host != null && settings.allowedHosts().contains(host);
+        return host != null && settings.allowedHosts().contains(host.toLowerCase(Locale.ROOT));
     }
 
-    private static String hostOf(String origin) {
-        try {
-            return URI.create(origin).getHost();
-        } catch (IllegalArgumentException notAnAddress) {
-            return null;
-        }
+    private static void refuse(HttpServletResponse response, String why) throws IOException {
+        Problem.write(response, 403, why);
     }
 }

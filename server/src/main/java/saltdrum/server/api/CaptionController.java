@@ -44,7 +44,7 @@ import saltdrum.server.store.TrackStore;
 @RestController
 @RequestMapping("/api/clips/{clipId}/captions")
 class CaptionController {
-    private static final int MOST_BYTES = 20_000_000;
+    private static final int MOST_BYTES = 5_000_000;
 
     private final ClipStore clips;
     private final TrackStore tracks;
@@ -109,8 +109,7 @@ class CaptionController {
     @PutMapping
     BroughtIn read(@PathVariable String clipId, @RequestParam String name, HttpServletRequest request)
             throws IOException {
-        byte[] bytes = request.getInputStream().readNBytes(MOST_BYTES + 1);
-        return bringIn(clipId, bytes, name);
+        return bringIn(clipId, Upload.bytes(request, MOST_BYTES, "“" + name + "”"), name);
     }
 
     @Operation(summary = "Reads a caption stream of the video into the track")

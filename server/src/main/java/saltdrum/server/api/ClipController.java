@@ -146,15 +146,15 @@ class ClipController {
 
     @Hidden
     @GetMapping("/{clipId}/video")
-    ResponseEntity<Resource> video(@PathVariable String clipId) {
+    ResponseEntity<Resource> video(@PathVariable String clipId, HttpServletRequest request) throws IOException {
         ClipRow row = clips.get(clipId);
         ClipInfo info = row.info();
         boolean webm = row.proxyHash() == null
                 && info.container().contains("webm")
                 && !info.videoCodec().equals("h264");
-        return bytes(
-                row.proxyHash() == null ? row.mediaHash() : row.proxyHash(),
-                MediaType.parseMediaType(webm ? "video/webm" : "video/mp4"));
+        String hash = row.proxyHash() == null ? row.mediaHash() : row.proxyHash();
+        CannotMeetRangeException.unlessMet(request, media.file(hash));
+        return bytes(hash, MediaType.parseMediaType(webm ? "video/webm" : "video/mp4"));
     }
 
     @Hidden

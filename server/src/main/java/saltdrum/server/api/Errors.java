@@ -1,19 +1,29 @@
 package saltdrum.server.api;
 
 import java.io.IOException;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
+import saltdrum.server.access.Problem;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
 import tools.jackson.core.JacksonException;
@@ -47,14 +57,9 @@ final class Errors {
             }
         }
         if (e.getCause() instanceof JacksonException json) {
-            String where = json.getPath().stream()
-                    .map(JacksonException.Reference::getPropertyName)
-                    .filter(name -> name != null)
-                    .collect(Collectors.joining("."));
             return ProblemDetail.forStatusAndDetail(
                     HttpStatus.BAD_REQUEST,
-                    "The request cannot be read" + (where.isEmpty() ? "" : " at “" + where + "”") + ": "
-                            + json.getOriginalMessage() + ". Nothing was changed.");
+                    "The request cannot be read: " + Json.trouble(json) + ". Nothing was changed.");
         }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "The request has no body that can be read. Nothing was changed.");
@@ -63,6 +68,63 @@ final class Errors {
     @ExceptionHandler(SaltDrumException.class)
     ProblemDetail failed(SaltDrumException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, e.getMessage());
+    }
+
+    /** What stands in the address is not what can stand there. */
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ProblemDetail mismatched(MethodArgumentTypeMismatchException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST,
+                "“" + shortened(String.valueOf(e.getValue())) + "” cannot stand for “" + e.getName()
+                        + "”. Nothing was changed.");
+    }
+
+    @ExceptionHandler(MissingServletRequestParameterException.class)
+    ProblemDetail missing(MissingServletRequestParameterException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "“" + e.getParameterName() + "” is missing. Nothing was changed.");
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+
+    /** The file has no such part: its length is told (RFC 9110, §15.5.17). */
+    @ExceptionHandler(CannotMeetRangeException.class)
+    ResponseEntity<ProblemDetail> range(CannotMeetRangeException e) {
+        return ResponseEntity.status(HttpStatus.REQUESTED_RANGE_NOT_SATISFIABLE)
+                .header(HttpHeaders.CONTENT_RANGE, "bytes */" + e.length())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.REQUESTED_RANGE_NOT_SATISFIABLE, e.getMessage()));
+    }
+
+    /** Nobody is there any more to read an answer. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void hungUp(AsyncRequestNotUsableException e) {
+        LOG.debug("hung up", e);
+    }
+
+    /** What the framework itself refuses, and faults of ours. */
+    @ExceptionHandler(Exception.class)
+    ResponseEntity<ProblemDetail> other(Exception e) {
+        int status = e instanceof ErrorResponse known ? known.getStatusCode().value() : 500;
+        HttpHeaders headers = e instanceof ErrorResponse known ? known.getHeaders() : new HttpHeaders();
+        if (status >= 500) {
+            LOG.error("a request failed", e);
+        }
+        return ResponseEntity.status(status)
+                .headers(headers)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(status), Problem.sentence(status)));
+    }
+
+    /** The database itself found the input wrong: too long, or a character that cannot be kept. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    ProblemDetail unfit(DataIntegrityViolationException e) {
+        LOG.warn("The database refused: {}", e.getMostSpecificCause().getMessage());
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_ENTITY,
+                "Something of this is too long, or holds what cannot be kept. Nothing was changed.");
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})

@@ -3,6 +3,8 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.core.io.FileSystemResource;
@@ -67,11 +69,16 @@ class JobController {
 
     @Hidden
     @GetMapping("/jobs/{jobId}/video")
-    ResponseEntity<Resource> video(@PathVariable String jobId, @RequestParam(defaultValue = "false") boolean download) {
+    ResponseEntity<Resource> video(
+            @PathVariable String jobId,
+            @RequestParam(defaultValue = "false") boolean download,
+            HttpServletRequest request)
+            throws IOException {
         JobRow job = jobs.get(jobId);
         if (job.outputHash() == null) {
             throw new NotFoundException("This render has no video yet.");
         }
+        CannotMeetRangeException.unlessMet(request, media.file(job.outputHash()));
         ContentDisposition disposition = (download ? ContentDisposition.attachment() : ContentDisposition.inline())
                 .filename(job.outputName(), StandardCharsets.UTF_8)
                 .build();

@@ -5,12 +5,16 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
@@ -28,7 +32,7 @@ class OpenApiSettings {
     }
 
     /** The only fields of answers that may be missing; null is never written. */
-    private static final Set<String> OPTIONAL = Set.of(
+    private static final Set<String> OPTIONAL_IN_ANSWERS = Set.of(
             "ScenePatch.before",
             "TrackHead.undo",
             "TrackHead.redo",
@@ -36,13 +40,6 @@ class OpenApiSettings {
             "BroughtIn.proposed",
             "ClipView.client",
             "PreviewView.refusal",
-            "Rebreak.cueIds",
-            "BridgeGaps.cueIds",
-            "TrimToSpeech.cueIds",
-            "HoldAtLeast.cueIds",
-            "ReplaceText.wordIds",
-            "SetCueTime.showMs",
-            "SetCueTime.hideMs",
             "CueGiven.showMs",
             "CueGiven.hideMs",
             "CueGiven.settings",
@@ -50,15 +47,7 @@ class OpenApiSettings {
             "JobView.message",
             "JobView.outputName",
             "ClientStyleView.style",
-            "Restyle.version",
-            "Restyle.keep",
-            "BringInCues.styling",
             "PolicyView.opposite",
-            "ChangeLook.wordIds",
-            "ChangeLook.cueIds",
-            "ChangeLook.role",
-            "ChangeLook.look",
-            "ChangeLook.reset",
             "Word.look",
             "Cue.look",
             "Backing.outline",
@@ -70,6 +59,15 @@ class OpenApiSettings {
             "ValuePart.of",
             "CameWith.family",
             "CameWith.refused");
+
+    /** Those, and what an edit need not say. */
+    private static final Set<String> OPTIONAL = Stream.concat(
+                    OPTIONAL_IN_ANSWERS.stream(),
+                    Arrays.stream(Edit.class.getPermittedSubclasses())
+                            .flatMap(edit -> Arrays.stream(edit.getRecordComponents()))
+                            .filter(part -> part.isAnnotationPresent(MayBeMissing.class))
+                            .map(part -> part.getDeclaringRecord().getSimpleName() + "." + part.getName()))
+            .collect(Collectors.toUnmodifiableSet());
 
     @Bean
     OpenAPI describedApi() {

@@ -7,13 +7,15 @@ import org.springframework.format.FormatterRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import saltdrum.core.Json;
 import saltdrum.core.text.Characters;
+import tools.jackson.databind.DeserializationFeature;
 
 /** Every text that comes by a request, in its body or its address, holds only characters that may be kept. */
 @Configuration
 class TextIn implements WebMvcConfigurer {
     @Bean
     JsonMapperBuilderCustomizer keptText() {
-        return builder -> builder.addModule(Json.TEXT);
+        return builder ->
+                builder.addModule(Json.FROM_OUTSIDE).enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
     }
 
     @Override

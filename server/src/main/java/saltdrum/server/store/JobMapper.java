@@ -51,8 +51,14 @@ interface JobMapper {
             """)
     int stop(String id);
 
+    @Update("update job set state = 'STOPPED', finished = now() where id = #{id} and state = 'STOPPING'")
+    int stopped(String id);
+
     @Delete("delete from job where id = #{id} and state in ('DONE', 'FAILED', 'STOPPED')")
     int remove(String id);
+
+    @Select("select distinct picked_by from scheduled_tasks where picked and picked_by is not null")
+    List<String> pickers();
 
     @Update(
             """
@@ -60,4 +66,20 @@ interface JobMapper {
             where picked and picked_by = #{worker}
             """)
     int releasePicked(String worker);
+
+    @Update(
+            """
+            update job j set state = 'STOPPED', finished = now()
+            where state = 'STOPPING' and not exists
+              (select 1 from scheduled_tasks t where t.task_name = 'job' and t.task_instance = j.id and t.picked)
+            """)
+    int stopAbandoned();
+
+    @Select(
+            """
+            select id from job j
+            where state in ('WAITING', 'RUNNING') and created < now() - interval '10 seconds' and not exists
+              (select 1 from scheduled_tasks t where t.task_name = 'job' and t.task_instance = j.id)
+            """)
+    List<String> lost();
 }

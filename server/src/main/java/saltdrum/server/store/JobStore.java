@@ -59,6 +59,11 @@ public class JobStore {
         mapper.stop(id);
     }
 
+    /** It was asked to stop, and is. */
+    public void stopped(String id) {
+        mapper.stopped(id);
+    }
+
     public void remove(String id) {
         if (mapper.remove(id) == 0) {
             throw new NotFoundException("That render is still being made or is gone. Stop it first.");
@@ -70,8 +75,23 @@ public class JobStore {
         return job == null || job.state().isStop();
     }
 
+    /** Whoever does something now, or did when he died. */
+    public List<String> pickers() {
+        return mapper.pickers();
+    }
+
     /** After a crash: what this worker had picked is free to be picked again. */
     public int releasePicked(String worker) {
         return mapper.releasePicked(worker);
+    }
+
+    /** Jobs that were asked to stop, and nobody does them any more, are stopped. */
+    public int stopAbandoned() {
+        return mapper.stopAbandoned();
+    }
+
+    /** Jobs that wait or run, and stand in nobody's queue. */
+    public List<String> lost() {
+        return mapper.lost();
     }
 }

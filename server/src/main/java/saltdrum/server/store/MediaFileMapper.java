@@ -8,18 +8,29 @@ import org.apache.ibatis.annotations.Select;
 
 @Mapper
 interface MediaFileMapper {
-    @Insert("insert into media_file (hash, bytes) values (#{hash}, #{bytes}) on conflict do nothing")
-    void add(String hash, long bytes);
-
-    @Select(
+    String UNUSED =
             """
-            select hash from media_file m
-            where created < now() - interval '10 minutes'
+            created < now() - interval '10 minutes'
               and not exists (select 1 from clip c where m.hash in (c.media_hash, c.proxy_hash, c.poster_hash, c.peaks_hash, c.speech_hash))
               and not exists (select 1 from job j where j.output_hash = m.hash)
+            """;
+
+    /** Nobody else keeps or removes these bytes until the transaction ends. */
+    @Select("select pg_advisory_xact_lock(hashtextextended(#{hash}, 0))")
+    Object alone(String hash);
+
+    /** The same bytes again are as fresh as new ones: what will refer to them is about to be written. */
+    @Insert(
+            """
+            insert into media_file (hash, bytes) values (#{hash}, #{bytes})
+            on conflict (hash) do update set created = now()
             """)
+    void add(String hash, long bytes);
+
+    @Select("select hash from media_file m where " + UNUSED)
     List<String> unused();
 
-    @Delete("delete from media_file where hash = #{hash}")
-    void remove(String hash);
+    /** @return 1, or 0 when it is used or fresh again */
+    @Delete("delete from media_file m where hash = #{hash} and " + UNUSED)
+    int removeUnused(String hash);
 }

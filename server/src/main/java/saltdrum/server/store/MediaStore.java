@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -13,6 +14,8 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.BadInputException;
 import saltdrum.server.Settings;
 
@@ -25,15 +28,17 @@ public class MediaStore {
     public static final long MOST_BYTES = 4L << 30;
 
     private final Path files;
-    private final Path work;
+    private final WorkFolder work;
     private final MediaFileMapper mapper;
+    private final TransactionTemplate once;
 
-    MediaStore(Settings settings, MediaFileMapper mapper) throws IOException {
+    MediaStore(Settings settings, MediaFileMapper mapper, PlatformTransactionManager transactions) throws IOException {
         Path data = Files.createDirectories(settings.data().toAbsolutePath());
         Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwx------"));
         this.files = Files.createDirectories(data.resolve("media"));
-        this.work = Files.createDirectories(data.resolve("work"));
+        this.work = new WorkFolder(data.resolve("work"));
         this.mapper = mapper;
+        this.once = new TransactionTemplate(transactions);
     }
 
     public Path file(String hash) {
@@ -42,7 +47,7 @@ public class MediaStore {
 
     /** A fresh path for work in progress; the caller deletes it or keeps it with {@link #keep}. */
     public Path workFile(String ending) {
-        return work.resolve(Ids.fresh() + ending);
+        return work.fresh(ending);
     }
 
     /** Deletes a work file, if it still is there. */
@@ -86,12 +91,14 @@ public class MediaStore {
                 Files.copy(workFile, sink);
             }
             String hash = HexFormat.of().formatHex(digest.digest());
-            Path place = file(hash);
-            Files.createDirectories(place.getParent());
             long bytes = Files.size(workFile);
             Files.setPosixFilePermissions(workFile, PosixFilePermissions.fromString("rw-------"));
-            Files.move(workFile, place, StandardCopyOption.ATOMIC_MOVE);
-            mapper.add(hash, bytes);
+            once.executeWithoutResult(status -> {
+                mapper.alone(hash);
+                mapper.add(hash, bytes);
+                link(workFile, file(hash));
+            });
+            discard(workFile);
             return hash;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -110,15 +117,42 @@ public class MediaStore {
         }
     }
 
-    /** Deletes the bytes that nothing refers to any more. */
+    /** What is made stays until the row is written, so that this can be tried again. */
+    private static void link(Path made, Path place) {
+        try {
+            Files.createDirectories(place.getParent());
+            if (!Files.exists(place) || Files.size(place) != Files.size(made)) {
+                Files.deleteIfExists(place);
+                Files.createLink(place, made);
+            }
+        } catch (UnsupportedOperationException | FileSystemException noLinksHere) {
+            move(made, place);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void move(Path from, Path to) {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * Deletes the bytes that nothing refers to any more, and what killed servers left. Bytes that come in meanwhile are
+     * kept: of one content only one of both happens at a time.
+     */
     public void sweep() {
         for (String hash : mapper.unused()) {
-            try {
-                mapper.remove(hash);
-                Files.deleteIfExists(file(hash));
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
+            once.executeWithoutResult(status -> {
+                mapper.alone(hash);
+                if (mapper.removeUnused(hash) == 1) {
+                    discard(file(hash));
+                }
+            });
         }
+        work.sweep();
     }
 }

@@ -2,6 +2,7 @@ package saltdrum.server.store;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.format.AssStyles;
@@ -150,7 +151,7 @@ public class StyleFiles {
     }
 
     private static String plain(FontRow font) {
-        String ending = font.fileName().toLowerCase().replaceFirst(".*\\.", "");
+        String ending = font.fileName().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
         String name = font.facts().family() + " " + font.facts().weight()
                 + (font.facts().italic() ? " italic" : "");
         return name.replaceAll("[^\\p{L}\\p{N} -]", "_") + "."

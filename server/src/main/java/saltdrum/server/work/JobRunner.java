@@ -1,9 +1,13 @@
 package saltdrum.server.work;
 
 import java.io.UncheckedIOException;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
@@ -16,6 +20,7 @@ import saltdrum.server.store.JobStore;
 class JobRunner {
     private static final Logger LOG = LoggerFactory.getLogger(JobRunner.class);
 
+    private final Set<String> inHand = ConcurrentHashMap.newKeySet();
     private final JobStore jobs;
     private final ClipStore clips;
     private final Crew crew;
@@ -26,8 +31,21 @@ class JobRunner {
         this.crew = crew;
     }
 
+    /** A job whose heartbeats were lost with the database is taken up twice; here it is in hand already. */
     void run(String jobId) {
+        if (inHand.add(jobId)) {
+            try {
+                runAlone(jobId);
+            } finally {
+                inHand.remove(jobId);
+            }
+        }
+    }
+
+    private void runAlone(String jobId) {
         if (!jobs.start(jobId)) {
+            // Asked to stop before anybody took it up again.
+            jobs.stopped(jobId);
             return;
         }
         JobRow job = jobs.get(jobId);
@@ -50,6 +68,10 @@ class JobRunner {
                             : "A file could not be read or written. Do this again; nothing was harmed.",
                     null,
                     null);
+        } catch (DataAccessException | TransactionException e) {
+            // As after a crash: done again when the database is back.
+            LOG.warn("job {} lost the database: {}", jobId, e.getMessage());
+            throw e;
         } catch (RuntimeException e) {
             LOG.error("job {} failed", jobId, e);
             jobs.finish(

@@ -40,7 +40,9 @@ class RenderWork implements Work<WorkOrder.Render> {
                             scene,
                             new BurnOrder(order.preset(), order.crf(), order.keepCaptions()))
                     .to(out, watch::progress, watch::stopped);
-            watch.output(media.keep(out), clip.name() + " · " + order.style().name() + ".mp4");
+            watch.output(
+                    Watch.untilBack(() -> media.keep(out)),
+                    clip.name() + " · " + order.style().name() + ".mp4");
         } finally {
             media.discard(out);
         }

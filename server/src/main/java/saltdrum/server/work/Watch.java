@@ -1,11 +1,19 @@
 package saltdrum.server.work;
 
+import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.transaction.TransactionException;
+import saltdrum.core.SaltDrumException;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
 
 /** A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. */
 final class Watch {
+    private static final Logger LOG = LoggerFactory.getLogger(Watch.class);
+    private static final int MOST_TRIES = 300;
     private static final long PAUSE_NS = 250_000_000L;
 
     private final JobRow job;
@@ -28,7 +36,16 @@ final class Watch {
         long now = System.nanoTime();
         if (now - saidAt > PAUSE_NS) {
             saidAt = now;
-            jobs.progress(job.id(), progress, message);
+            unlessAway(() -> jobs.progress(job.id(), progress, message));
+        }
+    }
+
+    /** A database that is away for a moment ends no work that does not need it. */
+    private static void unlessAway(Runnable call) {
+        try {
+            call.run();
+        } catch (DataAccessException | TransactionException away) {
+            LOG.debug("not said", away);
         }
     }
 
@@ -47,7 +64,7 @@ final class Watch {
         long now = System.nanoTime();
         if (!stopped && now - askedAt > PAUSE_NS) {
             askedAt = now;
-            stopped = jobs.stopping(job.id());
+            unlessAway(() -> stopped = jobs.stopping(job.id()));
         }
         return stopped;
     }
@@ -67,6 +84,32 @@ final class Watch {
     }
 
     void finish() {
-        jobs.finish(job.id(), stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName);
+        untilBack(() -> {
+            jobs.finish(job.id(), stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName);
+            return true;
+        });
+    }
+
+    /** Waits for a database that is away: what was done is not done again for want of a line about it. */
+    static <T> T untilBack(Supplier<T> call) {
+        for (int i = 0; ; i++) {
+            try {
+                return call.get();
+            } catch (DataAccessException | TransactionException away) {
+                if (i == MOST_TRIES) {
+                    throw away;
+                }
+                pause();
+            }
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(1000);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new SaltDrumException("The work was stopped.", e);
+        }
     }
 }

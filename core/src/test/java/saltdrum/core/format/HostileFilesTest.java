@@ -1,0 +1,200 @@
+package saltdrum.core.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.lang.management.ManagementFactory;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.function.IntFunction;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BringIn;
+import saltdrum.core.style.ShippedStyles;
+import saltdrum.core.style.Style;
+
+/** Caption files that somebody made to do harm, or that something broke: read, or refused in a sentence, and soon. */
+class HostileFilesTest {
+    private static final Size SIZE = new Size(1080, 1920);
+    private static final Style STYLE = new ShippedStyles().get("Mallet");
+    private static final int FILES_A_FORMAT = 900;
+    private static final long MOST_NS = 2_000_000_000L;
+    private static final String[] PIECES = {
+        "<",
+        ">",
+        "&",
+        "&#x",
+        "&amp;",
+        "<font ",
+        "<b>",
+        "{\\an8}",
+        "{\\",
+        "-->",
+        "\n\n",
+        "\r",
+        "\u0000",
+        "\uFEFF",
+        "\u202E",
+        "00:00:01,000 --> 00:00:00,500",
+        "99:99:99,999",
+        "NaN",
+        "1e400",
+        "-1",
+        "null",
+        "[]",
+        "{",
+        "\"",
+        "<![CDATA[",
+        "<!DOCTYPE x [<!ENTITY a 'b'>]>",
+        "\uD83D\uDC68\u200D\uD83D\uDC69\u200D\uD83D\uDC67",
+        "\uD800",
+        "\u0301",
+        "'",
+    };
+
+    private static byte[] broken(byte[] whole, Random random) {
+        byte[] bytes = whole;
+        for (int n = random.nextInt(5); n >= 0; n--) {
+            int at = random.nextInt(Math.max(1, bytes.length));
+            int to = Math.min(bytes.length, at + random.nextInt(40));
+            byte[] piece =
+                    switch (random.nextInt(5)) {
+                        case 0 -> new byte[] {(byte) random.nextInt(256)};
+                        case 1 -> new byte[0];
+                        case 2 -> Arrays.copyOfRange(bytes, at, to);
+                        case 3 ->
+                            PIECES[random.nextInt(PIECES.length)]
+                                    .repeat(1 + random.nextInt(30))
+                                    .getBytes(StandardCharsets.UTF_8);
+                        default -> PIECES[random.nextInt(PIECES.length)].getBytes(StandardCharsets.UTF_8);
+                    };
+            int skip = random.nextBoolean() ? to : at;
+            byte[] next = new byte[at + piece.length + bytes.length - skip];
+            System.arraycopy(bytes, 0, next, 0, at);
+            System.arraycopy(piece, 0, next, at, piece.length);
+            System.arraycopy(bytes, skip, next, at + piece.length, bytes.length - skip);
+            bytes = next;
+        }
+        return random.nextInt(12) == 0 ? Arrays.copyOf(bytes, random.nextInt(bytes.length + 1)) : bytes;
+    }
+
+    /** What can be read can be brought in, and written in every format. */
+    @ParameterizedTest
+    @MethodSource("formats")
+    void brokenFilesAreReadOrRefusedAndWhatIsReadIsWhole(CaptionFormat format) {
+        Track track = Words.track(Recipe.TWO_LINES, "Sand it first or you will be back by Friday. Three coats thin");
+        byte[] whole = format.write(track, STYLE, SIZE).getBytes(StandardCharsets.UTF_8);
+        Random random = new Random(20261127);
+        int read = 0;
+        for (int i = 0; i < FILES_A_FORMAT; i++) {
+            byte[] file = broken(whole, random);
+            String name = "a." + format.endings().get(0);
+            long begun = cpu();
+            try {
+                BringIn bring = BringIn.of(Captions.read(file, name), name, "en", 60_000);
+                Track after = bring.edit().on(track);
+                for (CaptionFormat out : CaptionFormat.ALL) {
+                    assertThat(out.write(after, STYLE, SIZE)).isNotEmpty();
+                }
+                read++;
+            } catch (BadInputException refused) {
+                assertThat(refused.getMessage()).hasSizeBetween(10, 400).doesNotContain("java", "`");
+            } catch (RuntimeException fault) {
+                throw new AssertionError(new String(file, StandardCharsets.UTF_8), fault);
+            }
+            assertThat(cpu() - begun)
+                    .as(new String(file, StandardCharsets.UTF_8))
+                    .isLessThan(MOST_NS);
+        }
+        assertThat(read).as("some breaks leave something to read").isGreaterThan(20);
+    }
+
+    static List<CaptionFormat> formats() {
+        return CaptionFormat.ALL;
+    }
+
+    private static long cpu() {
+        return ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
+    }
+
+    static Stream<Arguments> floods() {
+        String srt = "1\n00:00:01,000 --> 00:00:02,000\n";
+        String vtt = "WEBVTT\n\n00:01.000 --> 00:02.000\n";
+        List<Arguments> floods = new ArrayList<>();
+        flood(floods, "ampersands", "a.srt", n -> srt + "&".repeat(n));
+        flood(floods, "less-than signs", "a.vtt", n -> vtt + "<".repeat(n));
+        flood(floods, "fonts", "a.srt", n -> srt + "<font ".repeat(n / 6));
+        flood(floods, "braces", "a.srt", n -> srt + "{\\".repeat(n / 2));
+        flood(floods, "words", "a.srt", n -> srt + "a ".repeat(n / 2));
+        flood(floods, "one word", "a.srt", n -> srt + "a".repeat(n));
+        flood(
+                floods,
+                "families",
+                "a.srt",
+                n -> srt + "\uD83D\uDC68\u200D\uD83D\uDC69\u200D\uD83D\uDC67".repeat(n / 18));
+        flood(floods, "lines", "a.srt", n -> srt + "a\n".repeat(n / 2));
+        flood(floods, "cues", "a.srt", n -> "00:00:01,000 --> 00:00:02,000\na\n\n".repeat(n / 33));
+        flood(floods, "cues", "a.vtt", n -> "WEBVTT\n\n" + "00:01.000 --> 00:02.000\na\n\n".repeat(n / 27));
+        flood(floods, "brackets", "a.ass", n -> "[Events]\n" + "{".repeat(n));
+        flood(floods, "arrays", "a.json", n -> "{\"words\":" + "[".repeat(n));
+        flood(floods, "elements", "a.ttml", n -> "<tt xmlns='http://www.w3.org/ns/ttml'>" + "<p>".repeat(n / 3));
+        flood(floods, "blanks", "a.txt", n -> " ".repeat(n));
+        flood(floods, "clocks", "a.txt", n -> "1:".repeat(n / 2));
+        return floods.stream();
+    }
+
+    private static void flood(List<Arguments> floods, String what, String name, IntFunction<String> file) {
+        floods.add(Arguments.of(what + " in " + name, name, file));
+    }
+
+    /** Twice as much takes about twice as long, and as much as may come in is read or refused within seconds. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("floods")
+    void aFloodOfOneThingIsReadInStepWithItsLength(String what, String name, IntFunction<String> file) {
+        read(file.apply(100_000), name);
+        long half = least(file.apply(250_000), name);
+        long whole = least(file.apply(500_000), name);
+        assertThat(whole).isLessThan(1_000_000_000L);
+        assertThat((double) whole / Math.max(half, 30_000_000L)).isLessThan(2.5);
+    }
+
+    private static long least(String file, String name) {
+        long least = Long.MAX_VALUE;
+        for (int i = 0; i < 3; i++) {
+            long begun = cpu();
+            read(file, name);
+            least = Math.min(least, cpu() - begun);
+        }
+        return least;
+    }
+
+    private static void read(String file, String name) {
+        try {
+            BringIn.of(Captions.read(file.getBytes(StandardCharsets.UTF_8), name), name, "en", 60_000);
+        } catch (BadInputException refused) {
+            assertThat(refused.getMessage()).hasSizeBetween(10, 400);
+        }
+    }
+
+    @Test
+    void whatNoClipHasIsRefused() {
+        assertThatThrownBy(() -> Captions.read(new byte[5_000_001], "a.srt"))
+                .isInstanceOf(BadInputException.class)
+                .hasMessageContaining("larger than 5 MB");
+        String many = "00:00:01,000 --> 00:00:02,000\na\n\n".repeat(20_001);
+        assertThatThrownBy(() -> Captions.read(many.getBytes(StandardCharsets.UTF_8), "a.srt"))
+                .isInstanceOf(BadInputException.class)
+                .hasMessageContaining("more than 20000 cues");
+    }
+}

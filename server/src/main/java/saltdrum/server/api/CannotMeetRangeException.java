@@ -1,0 +1,42 @@
+package saltdrum.server.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpRange;
+
+/** A part of a file is asked for that it does not have. */
+final class CannotMeetRangeException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    private final long length;
+
+    private CannotMeetRangeException(long length) {
+        super("The file has no such part: it has " + length + " bytes.");
+        this.length = length;
+    }
+
+    /** Bytes of the whole file. */
+    long length() {
+        return length;
+    }
+
+    /** @throws CannotMeetRangeException when the request asks for what is not in the file */
+    static void unlessMet(HttpServletRequest request, Path file) throws IOException {
+        String asked = request.getHeader(HttpHeaders.RANGE);
+        if (asked != null && Files.exists(file)) {
+            long length = Files.size(file);
+            try {
+                for (HttpRange range : HttpRange.parseRanges(asked)) {
+                    if (range.getRangeStart(length) >= length) {
+                        throw new CannotMeetRangeException(length);
+                    }
+                }
+            } catch (IllegalArgumentException unreadable) {
+                throw new CannotMeetRangeException(length);
+            }
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package saltdrum.server.store;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * What one running server is called, wherever it leaves something behind: its machine, its process and when that began, so
+ * that others can tell whether it still runs.
+ */
+public record ServerName(String host, long pid, long startedMs) {
+    private static final String BETWEEN = "~";
+
+    /** This process. */
+    public static ServerName own() {
+        ProcessHandle own = ProcessHandle.current();
+        return new ServerName(machine(), own.pid(), startedMs(own));
+    }
+
+    private static String machine() {
+        try {
+            return InetAddress.getLocalHost().getHostName().replace(BETWEEN, "-");
+        } catch (UnknownHostException e) {
+            return "localhost";
+        }
+    }
+
+    private static long startedMs(ProcessHandle process) {
+        return process.info().startInstant().map(Instant::toEpochMilli).orElse(0L);
+    }
+
+    /** @return empty for what is no such name */
+    public static Optional<ServerName> parse(String written) {
+        String[] parts = written == null ? new String[0] : written.split(BETWEEN);
+        try {
+            return parts.length == 3
+                    ? Optional.of(new ServerName(parts[0], Long.parseLong(parts[1]), Long.parseLong(parts[2])))
+                    : Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether it ran on this machine and does no more; another process may have its number by now. */
+    public boolean gone() {
+        return host.equals(machine())
+                && ProcessHandle.of(pid).filter(ProcessHandle::isAlive).stream()
+                        .noneMatch(process -> Math.abs(startedMs(process) - startedMs) <= 1000);
+    }
+
+    @Override
+    public String toString() {
+        return host + BETWEEN + pid + BETWEEN + startedMs;
+    }
+}

@@ -1,0 +1,44 @@
+package saltdrum.server.work;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import saltdrum.server.store.MediaStore;
+
+/** Puts right, again and again, what a fault left behind: jobs of the dead, bytes that nobody asks for, half files. */
+@Component
+class Caretaker {
+    private static final Logger LOG = LoggerFactory.getLogger(Caretaker.class);
+    private static final long JOBS_MS = 5_000;
+    private static final long FILES_MS = 5 * 60_000;
+
+    private final Workers workers;
+    private final MediaStore media;
+
+    Caretaker(Workers workers, MediaStore media) {
+        this.workers = workers;
+        this.media = media;
+    }
+
+    @Scheduled(fixedDelay = JOBS_MS, initialDelay = JOBS_MS)
+    void jobs() {
+        unlessAway(workers::putRight);
+    }
+
+    @Scheduled(fixedDelay = FILES_MS)
+    void files() {
+        unlessAway(media::sweep);
+    }
+
+    private static void unlessAway(Runnable care) {
+        try {
+            care.run();
+        } catch (DataAccessException | TransactionException away) {
+            // The next time will do.
+            LOG.debug("not now", away);
+        }
+    }
+}

@@ -1,0 +1,183 @@
+package saltdrum.server.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import saltdrum.core.cue.Track;
+import saltdrum.media.clip.Probe;
+import saltdrum.server.TestDatabase;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.JobRow;
+import saltdrum.server.store.JobState;
+import saltdrum.server.store.JobStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.ServerName;
+
+/** What a server, a database or a disk leaves behind that ended in the middle of something. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.NONE,
+        properties = {"salt-drum.data=target/faults-test", "salt-drum.workers=1"})
+class AfterFaultsTest {
+    /** Of this machine, and long gone: Linux gives no process this number. */
+    private static final String DEAD = new ServerName(ServerName.own().host(), 99_999_999, 1).toString();
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) throws Exception {
+        TestDatabase.register(registry);
+    }
+
+    @Autowired
+    JdbcTemplate sql;
+
+    @Autowired
+    Workers workers;
+
+    @Autowired
+    JobStore jobs;
+
+    @Autowired
+    MediaStore media;
+
+    @Autowired
+    ClipStore clips;
+
+    @Autowired
+    PlatformTransactionManager transactions;
+
+    private String clip;
+
+    @BeforeEach
+    void aClip() throws Exception {
+        Path copy = media.workFile(".mp4");
+        Files.copy(Path.of("../demo/clips/tide-pool.mp4"), copy);
+        var info = Probe.of(copy);
+        clip = clips.add("tide", media.keep(copy), info, Track.empty("en", "Mallet"))
+                .id();
+    }
+
+    private JobRow awaitEnd(String id) throws InterruptedException {
+        for (int i = 0; i < 300 && jobs.get(id).state().isOpen(); i++) {
+            Thread.sleep(100);
+        }
+        return jobs.get(id);
+    }
+
+    private String left(JobState state, String picker) {
+        String id = jobs.add(clip, new WorkOrder.Listen().kind(), WorkOrder.FORM.write(new WorkOrder.Listen()))
+                .id();
+        sql.update("update job set state = ?, created = now() - interval '1 minute' where id = ?", state.name(), id);
+        if (picker != null) {
+            sql.update(
+                    """
+                    insert into scheduled_tasks (task_name, task_instance, task_data, execution_time, picked, picked_by,
+                      last_heartbeat, version)
+                    values ('job', ?, null, now(), true, ?, now(), 1)
+                    """,
+                    id,
+                    picker);
+        }
+        return id;
+    }
+
+    @Test
+    void aJobThatWasStoppingWhenItsServerDiedIsStoppedAndCanBeForgotten() throws Exception {
+        String id = left(JobState.STOPPING, DEAD);
+        workers.putRight();
+        assertThat(jobs.get(id).state()).isEqualTo(JobState.STOPPED);
+        jobs.remove(id);
+    }
+
+    @Test
+    void aJobThatStandsInNobodysQueueIsDoneAllTheSame() throws Exception {
+        String id = left(JobState.RUNNING, null);
+        workers.putRight();
+        assertThat(awaitEnd(id).state()).isEqualTo(JobState.DONE);
+    }
+
+    @Test
+    void whatALivingServerDoesIsNotTakenFromIt() {
+        ServerName own = ServerName.own();
+        long parent = ProcessHandle.current().parent().orElseThrow().pid();
+        long started = ProcessHandle.current()
+                .parent()
+                .orElseThrow()
+                .info()
+                .startInstant()
+                .orElseThrow()
+                .toEpochMilli();
+        String other = new ServerName(own.host(), parent, started).toString();
+        String id = left(JobState.STOPPING, other);
+        String elsewhere = left(JobState.STOPPING, new ServerName("another-machine", 4, 1).toString());
+        workers.putRight();
+        assertThat(jobs.get(id).state()).isEqualTo(JobState.STOPPING);
+        assertThat(jobs.get(elsewhere).state()).isEqualTo(JobState.STOPPING);
+        assertThat(new ServerName(own.host(), parent, started - 60_000).gone())
+                .as("its number is another's by now")
+                .isTrue();
+        sql.update("delete from scheduled_tasks where picked_by in (?, ?)", other, "another-machine~4~1");
+        workers.putRight();
+        assertThat(jobs.get(id).state()).isEqualTo(JobState.STOPPED);
+    }
+
+    @Test
+    void anOrderAndItsPlaceInTheQueueAreWrittenTogetherOrNotAtAll() {
+        int before = jobs.ofClip(clip).size();
+        List<String> queued = queued();
+        assertThatThrownBy(() -> new TransactionTemplate(transactions).executeWithoutResult(status -> {
+                    workers.order(clip, new WorkOrder.Listen());
+                    assertThat(queued()).as("in this transaction").hasSizeGreaterThan(queued.size());
+                    throw new IllegalStateException("the power is gone");
+                }))
+                .hasMessage("the power is gone");
+        assertThat(jobs.ofClip(clip)).hasSize(before);
+        assertThat(queued).containsAll(queued());
+    }
+
+    private List<String> queued() {
+        return sql.queryForList("select task_instance from scheduled_tasks where task_name = 'job'", String.class);
+    }
+
+    @Test
+    void bytesThatComeInAgainAreNotSweptWithTheOldOnes() throws Exception {
+        byte[] bytes = "the same bytes".getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        String hash = media.keep(bytes);
+        sql.update("update media_file set created = now() - interval '1 hour' where hash = ?", hash);
+        assertThat(media.keep(bytes)).isEqualTo(hash);
+        media.sweep();
+        assertThat(media.file(hash)).as("somebody is about to refer to them").hasBinaryContent(bytes);
+        sql.update("update media_file set created = now() - interval '1 hour' where hash = ?", hash);
+        media.sweep();
+        assertThat(media.file(hash)).doesNotExist();
+    }
+
+    @Test
+    void halfFilesOfDeadServersAreSweptAndThoseOfLivingOnesAreNot() throws Exception {
+        Path own = media.workFile(".part");
+        Files.write(own, new byte[3]);
+        Path work = own.getParent().getParent();
+        Path dead = Files.createDirectories(work.resolve(DEAD)).resolve("half.part");
+        Files.write(dead, new byte[5]);
+        Path loose = work.resolve("left by an older version.mp4");
+        Files.write(loose, new byte[5]);
+        Path old = Files.write(media.workFile(".mp4"), new byte[1]);
+        Files.setLastModifiedTime(
+                old,
+                java.nio.file.attribute.FileTime.from(java.time.Instant.now().minusSeconds(100_000)));
+        media.sweep();
+        assertThat(own).exists();
+        assertThat(List.of(dead, dead.getParent(), loose, old)).noneMatch(Files::exists);
+        media.discard(own);
+    }
+}
