@@ -1489,6 +1489,8 @@ export interface components {
             variableRate: boolean;
             /** Format: int32 */
             sounds: number;
+            /** @description What a render does with the sound, in a sentence */
+            soundInVideo: string;
             /** @description The sound that is listened to: stream, and channel where one is chosen */
             sound: string;
             /** @description Every sound that can be chosen */

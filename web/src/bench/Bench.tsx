@@ -17,6 +17,7 @@ import { settingsOf, useSettings } from '../state/setting';
 import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
 import { TopBar } from './TopBar';
+import { TurnBar } from './TurnBar';
 
 /** The screen on which one clip is worked. */
 export function Bench() {
@@ -25,6 +26,7 @@ export function Bench() {
   const clip = useClip(clipId);
   const track = useTrack(clipId);
   const onStage = usePanels((s) => s.onStage);
+  const turn = usePanels((s) => s.turn);
   const scene = useScene(clipId, track.data?.version, onStage);
   const tried = useTrying((s) => s.scene);
   const misspelt = useMisspelt(clipId, track.data?.version ?? 0);
@@ -79,7 +81,11 @@ export function Bench() {
           styling={step === 'style'}
         />
         <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
-        <div className="flex min-w-0 flex-1 flex-col">
+        <div
+          className={`flex min-w-0 flex-1 flex-col ${
+            turn === 'stage' ? 'max-[1099px]:hidden' : turn === 'drawer' ? 'max-[699px]:hidden' : ''
+          }`}
+        >
           {track.data.cues.length > 0 ? (
             <Score clip={clip.data} track={track.data} peaks={peaks.data} />
           ) : (
@@ -89,6 +95,7 @@ export function Bench() {
         </div>
         <Drawer clip={clip.data} track={track.data} step={step} jobs={jobs.data ?? []} />
       </main>
+      <TurnBar step={step} />
       <KeysDialog />
     </div>
   );

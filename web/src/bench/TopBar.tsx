@@ -15,31 +15,35 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
   const saving = useIsMutating() > 0;
   const { set } = usePanels.getState();
   return (
-    <header className="flex h-[52px] flex-none items-center gap-3 border-b border-rule px-4">
+    <header className="flex h-[52px] flex-none items-center gap-3 border-b border-rule px-4 max-[699px]:h-auto max-[699px]:flex-wrap max-[699px]:gap-y-0 max-[699px]:px-2">
       <Link to="/" aria-label="All clips" title="All clips" className="rounded-md p-1 hover:bg-sunk">
         <Mark size={26} />
       </Link>
-      <div className="flex w-72 items-baseline gap-1.5 text-head">
+      <div className="flex w-72 min-w-0 items-baseline gap-1.5 text-head max-[1099px]:w-auto max-[1099px]:flex-1">
         <ClientPicker clip={clip} />
         <span className="text-soft">/</span>
         <h1 className="min-w-0 truncate font-semibold">{clip.name}</h1>
       </div>
-      <nav aria-label="Steps" className="mx-auto flex gap-1">
+      <nav
+        aria-label="Steps"
+        className="mx-auto flex gap-1 max-[699px]:order-last max-[699px]:w-full max-[699px]:justify-around"
+      >
         {STEPS.map((s) => (
           <Link
             key={s.step}
             to={`/clips/${clip.id}/${s.step}`}
             data-step={s.step}
+            onClick={() => set({ turn: 'drawer' })}
             aria-current={s.step === step ? 'step' : undefined}
-            className={`relative px-4 py-3.5 ${s.step === step ? 'font-semibold text-ink' : 'text-soft hover:text-ink'}`}
+            className={`relative px-4 py-3.5 max-[1099px]:px-3 max-[699px]:py-2.5 ${s.step === step ? 'font-semibold text-ink' : 'text-soft hover:text-ink'}`}
           >
             {s.label}
             {s.step === step && <span className="absolute inset-x-4 bottom-0 h-[3px] rounded-t bg-accent" />}
           </Link>
         ))}
       </nav>
-      <div className="flex w-72 items-center justify-end gap-1">
-        <span className="mr-2 text-note text-soft" aria-live="polite">
+      <div className="flex w-72 items-center justify-end gap-1 max-[1099px]:w-auto">
+        <span className="mr-2 text-note text-soft max-[699px]:sr-only" aria-live="polite">
           {saving ? 'Saving' : 'Saved'}
         </span>
         <IconButton

@@ -1,5 +1,6 @@
 import type { FC } from 'react';
 import type { Clip, Job, Track } from '../api/types';
+import { usePanels } from '../state/panels';
 import type { StepName } from '../state/steps';
 import { BreaksStep } from './breaks/BreaksStep';
 import { RenderStep } from './render/RenderStep';
@@ -16,8 +17,14 @@ const PARTS: Record<StepName, FC<{ clip: Clip; track: Track; jobs: Job[] }>> = {
 /** What belongs to the step in hand and to what is selected. */
 export function Drawer(props: { clip: Clip; track: Track; step: StepName; jobs: Job[] }) {
   const Part = PARTS[props.step];
+  const turn = usePanels((s) => s.turn);
   return (
-    <aside aria-label="Drawer" className="w-[304px] flex-none overflow-y-auto border-l border-rule px-5 py-5">
+    <aside
+      aria-label="Drawer"
+      className={`w-[304px] flex-none overflow-y-auto border-l border-rule px-5 py-5 ${
+        turn === 'drawer' ? 'max-[699px]:w-auto max-[699px]:flex-1' : 'max-[699px]:hidden'
+      }`}
+    >
       <Part clip={props.clip} track={props.track} jobs={props.jobs} />
     </aside>
   );

@@ -52,13 +52,13 @@ export const CueRow = memo(function CueRow(props: {
         role="group"
         aria-label={`Cue at ${stamp(cue.showMs)}`}
         data-cue={cue.id}
-        className={`group relative rounded-lg py-2 pr-3 pl-3 ${selected ? 'bg-tint/60' : shown || here ? 'bg-paper' : ''}`}
+        className={`group relative rounded-lg py-2 pr-3 pl-3 max-[699px]:px-2 ${selected ? 'bg-tint/60' : shown || here ? 'bg-paper' : ''}`}
       >
         <span
           className={`absolute inset-y-2 left-0 w-[3px] rounded ${shown ? 'bg-accent' : here ? 'bg-rule' : ''}`}
         />
-        <div className="flex gap-3">
-          <div className="w-[52px] flex-none">
+        <div className="flex gap-3 max-[699px]:gap-2">
+          <div className="w-[52px] flex-none max-[699px]:w-11">
             <button
               onClick={(e) => {
                 const track = trackNow();
@@ -125,7 +125,7 @@ export const CueRow = memo(function CueRow(props: {
               <BesideLine clipId={clip.id} language={beside} cue={cue} translated={props.translated} />
             )}
           </div>
-          <div className="relative w-[100px] flex-none text-right">
+          <div className="relative w-[100px] flex-none text-right max-[699px]:w-12">
             <span
               className={`mt-[7px] flex items-center justify-end gap-1.5 text-tiny text-soft ${here && !inRun ? 'hidden' : 'group-hover:hidden'}`}
             >

@@ -5,6 +5,7 @@ import { usePlayer } from '../player/player';
 import { length, stamp } from '../player/time';
 import { useDropper } from '../state/dropper';
 import { usePanels } from '../state/panels';
+import { useNarrow } from '../ui/useNarrow';
 import { EmojiHandles } from './EmojiHandles';
 import { StageHandles } from './StageHandles';
 import { ScenePainter } from './paint/scenePainter';
@@ -36,6 +37,9 @@ export function Stage({
   const aspect = output.width / output.height;
   const portrait = aspect < 1;
   const captions = usePanels((s) => s.captions);
+  const turn = usePanels((s) => s.turn);
+  // Out of sight it goes on: the voice is heard, and its time runs through the score.
+  const away = useNarrow() && turn !== 'stage';
   const dropping = useDropper((s) => s.take !== null);
 
   useLayoutEffect(() => {
@@ -74,12 +78,27 @@ export function Stage({
     };
   }, [clip.id, clip.prepared, clip.durationMs, clip.frameRate, attach, shown]);
 
+  // A video out of sight tells of no frames: its clock is read instead.
+  useEffect(() => {
+    if (!away) return;
+    let before = -1;
+    let request = 0;
+    const read = () => {
+      const seconds = video.current?.currentTime ?? before;
+      if (seconds !== before) shown(seconds * 1000);
+      before = seconds;
+      request = requestAnimationFrame(read);
+    };
+    read();
+    return () => cancelAnimationFrame(request);
+  }, [away, shown]);
+
   useEffect(() => {
     const element = canvas.current!;
     const density = window.devicePixelRatio || 1;
     element.width = Math.max(1, Math.round(box.width * density));
     element.height = Math.max(1, Math.round(box.height * density));
-    if (!scene || !captions) return;
+    if (!scene || !captions || box.width <= 0) return;
     const scale = element.width / scene.width;
     const same = painted.current?.scale === scale ? painted.current : null;
     same?.show(scene);
@@ -121,8 +140,15 @@ export function Stage({
   return (
     <section
       aria-label="Stage"
-      className="flex min-h-0 flex-none flex-col bg-stage text-stage-soft"
-      style={{ width: portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(35vw, 620px)' }}
+      inert={away}
+      className={`flex min-h-0 w-(--beside) flex-none flex-col bg-stage text-stage-soft max-[1099px]:w-auto max-[1099px]:min-w-0 max-[1099px]:flex-1 ${
+        away ? 'pointer-events-none absolute !size-px overflow-hidden opacity-0' : ''
+      }`}
+      style={
+        {
+          '--beside': portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(35vw, 620px)',
+        } as React.CSSProperties
+      }
     >
       <div ref={room} className="m-4 mb-2 flex min-h-0 flex-1 items-center justify-center">
         <div

@@ -1,10 +1,14 @@
 import { create } from 'zustand';
 
+export type Turn = 'score' | 'stage' | 'drawer';
+
 /** What is open on the bench beside the page itself. */
 interface Panels {
   lens: boolean;
   keys: boolean;
   history: boolean;
+  /** What is in view where there is no room for all of it. */
+  turn: Turn;
   /** Captions are on the stage. */
   captions: boolean;
   /** The word that is to be replaced everywhere; null when the panel is closed. */
@@ -21,6 +25,7 @@ export const usePanels = create<Panels>((set) => ({
   lens: false,
   keys: false,
   history: false,
+  turn: 'score',
   captions: true,
   replace: null,
   beside: null,

@@ -45,7 +45,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
               There are no words yet, so nothing would be burned in.
             </strong>
           )}{' '}
-          {clip.sounds > 0 ? 'The sound is copied as it is.' : 'The clip has no sound.'}
+          {clip.soundInVideo}
         </p>
         {lacking > 0 && (
           <p className="mb-4 rounded-lg bg-tint p-3">

@@ -38,7 +38,7 @@ class ByHandTest extends OnTheBench {
                         clip.toString()),
                 60,
                 failed -> {
-                    throw new IllegalStateException(failed.lastComplaint());
+                    throw new IllegalStateException(failed.errors());
                 });
         page.navigate(server.url());
         page.getByTestId("chooser").setInputFiles(new FilePayload(as, "video/mp4", Files.readAllBytes(clip)));

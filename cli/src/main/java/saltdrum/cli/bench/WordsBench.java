@@ -99,7 +99,7 @@ final class WordsBench {
                         clip.toString()),
                 120,
                 failed -> {
-                    throw new SaltDrumException("The material could not be made: " + failed.lastComplaint());
+                    throw new SaltDrumException("The material could not be made: " + failed.errors());
                 });
         return clip;
     }

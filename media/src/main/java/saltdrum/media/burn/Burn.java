@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
@@ -31,7 +30,6 @@ import saltdrum.media.paint.VideoColours;
  * carry it; every output frame carries the caption state of its own time, whatever the frame rate does.
  */
 public final class Burn {
-    private static final Set<String> MP4_SOUNDS = Set.of("aac", "mp3", "ac3", "eac3", "opus", "alac", "flac");
     private static final Pattern PEAK = Pattern.compile("maxrss=(\\d+)kB");
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
@@ -134,8 +132,7 @@ public final class Burn {
                     "-video_track_timescale", Long.toString(info.timeBase().denominator())));
         }
         command.addAll(colourTags());
-        boolean copies = info.sounds().stream().allMatch(sound -> MP4_SOUNDS.contains(sound.codec()));
-        command.addAll(copies ? List.of("-c:a", "copy") : List.of("-c:a", "aac", "-b:a", "192k"));
+        command.addAll(SoundPlan.of(info).arguments());
         if (order.keepCaptions()) {
             for (ClipInfo.Captions stream : info.captions()) {
                 if (CaptionStream.readable(stream)) {
@@ -202,7 +199,7 @@ public final class Burn {
                     "The disk is full, so the video could not be written. Nothing else was harmed: make room and render again.");
         }
         return new SaltDrumException(
-                "The video could not be made (" + run.lastComplaint() + "). The clip and its words are unharmed.");
+                "The video could not be made (" + run.why() + "). The clip and its words are unharmed.");
     }
 
     private static long cpuMs(String errors) {

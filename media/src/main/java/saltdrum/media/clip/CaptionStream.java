@@ -33,8 +33,8 @@ public final class CaptionStream {
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(List.of("-map", "0:s:" + index, "-f", ass ? "ass" : "webvtt", "pipe:1"));
         return ToolRun.text(command, 60, failed -> {
-                    throw new BadInputException("The caption stream cannot be read (" + failed.lastComplaint()
-                            + "). The clip is unharmed.");
+                    throw new BadInputException(
+                            "The caption stream cannot be read (" + failed.why() + "). The clip is unharmed.");
                 })
                 .getBytes(StandardCharsets.UTF_8);
     }

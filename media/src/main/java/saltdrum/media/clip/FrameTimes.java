@@ -40,7 +40,7 @@ public final class FrameTimes {
                 times[0][count[0]++] = (long) Math.floor((seconds - startSeconds) * 1e6 + 1e-3);
             });
             if (run.await() != 0) {
-                throw new BadInputException("The clip's frames cannot be read (" + run.lastComplaint() + ").");
+                throw new BadInputException("The clip's frames cannot be read (" + run.why() + ").");
             }
         }
         long[] us = Arrays.copyOf(times[0], count[0]);

@@ -68,7 +68,7 @@ public final class Pictures {
         try (ToolRun run = new ToolRun(command, 60)) {
             byte[] picture = run.output().readAllBytes();
             if (run.await() != 0 || picture.length == 0) {
-                throw new BadInputException("No picture could be read from the clip (" + run.lastComplaint() + ").");
+                throw new BadInputException("No picture could be read from the clip (" + run.why() + ").");
             }
             return picture;
         } catch (IOException e) {

@@ -122,10 +122,11 @@ public final class Probe {
                 ratio(video.path("sample_aspect_ratio").asString("1:1").replace(':', '/'));
         boolean square = pixel.numerator() <= 0 || pixel.numerator() == pixel.denominator();
         int wide = square ? stored : (int) Math.round(stored * (double) pixel.numerator() / pixel.denominator());
+        checkSize(wide, storedHeight);
         boolean turned = rotation % 180 != 0;
         return new ClipInfo(
                 format.path("format_name").asString(""),
-                Math.round(seconds * 1000),
+                Math.max(1, Math.round(seconds * 1000)),
                 turned ? storedHeight : wide,
                 turned ? wide : storedHeight,
                 rotation,

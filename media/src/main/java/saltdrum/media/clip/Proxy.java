@@ -33,8 +33,8 @@ public final class Proxy {
                 }
             });
             if (run.await() != 0 && !stopped.getAsBoolean()) {
-                throw new BadInputException("The clip could not be read to its end (" + run.lastComplaint()
-                        + "). Export it again as H.264 in MP4.");
+                throw new BadInputException(
+                        "The clip could not be read to its end (" + run.why() + "). Export it again as H.264 in MP4.");
             }
         }
     }

@@ -16,7 +16,11 @@ import saltdrum.core.SaltDrumException;
  * and closing ends it in any case. It does not outlive the thread that started it.
  */
 public final class ToolRun implements AutoCloseable {
+    private static final System.Logger LOG = System.getLogger(ToolRun.class.getName());
     private static final int KEPT_ERRORS = 16_384;
+    private static final int LOGGED = 1_000;
+    /** Exit codes from here on: 128 and the number of the signal that ended it. */
+    private static final int SIGNALLED = 128;
 
     private final Process process;
     private final StringBuffer errors = new StringBuffer();
@@ -129,13 +133,20 @@ public final class ToolRun implements AutoCloseable {
         return errors.toString();
     }
 
-    /** The tool's last complaint without addresses in memory and file names. */
-    public String lastComplaint() {
-        String[] lines = errors.toString().strip().split("\n");
-        String last = lines[lines.length - 1]
-                .replaceAll("\\[[^\\]]*@ 0x[0-9a-f]+\\]\\s*", "")
-                .replaceAll("file:/\\S*/", "");
-        return last.isBlank() ? "no reason given" : last;
+    /** Why it did not do it, in a few words for a person; what it said itself goes to the log. */
+    public String why() {
+        String said = errors.toString().strip();
+        LOG.log(System.Logger.Level.WARNING, "a tool failed: " + said.substring(Math.max(0, said.length() - LOGGED)));
+        if (silent) {
+            return "it stood still";
+        } else if (said.contains("No space left on device")) {
+            return "the disk is full";
+        } else if (said.contains("Invalid data") || said.contains("corrupt") || said.contains("Error while decoding")) {
+            return "its data are damaged";
+        } else if (said.contains("Permission denied")) {
+            return "a file may not be read or written";
+        }
+        return process.isAlive() || process.exitValue() < SIGNALLED ? "the log says why" : "it was ended from outside";
     }
 
     @Override

@@ -40,6 +40,20 @@ class ProbeTest {
         refused(cut, "cut off");
     }
 
+    /** Wide pixels make a small picture huge. */
+    @Test
+    void pixelsThatMakeThePictureHugeAreRefused() {
+        Path clip = TestClips.make(
+                folder.resolve("wide.mkv"),
+                "-f",
+                "lavfi",
+                "-i",
+                "testsrc=s=320x240:d=1,setsar=100/1",
+                "-c:v",
+                "libx264");
+        refused(clip, "32000x240", "largest side");
+    }
+
     @Test
     void textWithAVideosNameIsRefused() throws IOException {
         refused(Files.writeString(folder.resolve("a.mp4"), "a letter home ".repeat(300)), "MP4");

@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
@@ -19,6 +20,7 @@ record ClipView(
         double frameRate,
         boolean variableRate,
         int sounds,
+        @Schema(description = "What a render does with the sound, in a sentence") String soundInVideo,
         @Schema(description = "The sound that is listened to: stream, and channel where one is chosen") String sound,
         @Schema(description = "Every sound that can be chosen") List<SoundView> soundChoices,
         List<CaptionStreamView> captionStreams,
@@ -65,6 +67,7 @@ record ClipView(
                 info.frameRate(),
                 info.variableRate(),
                 info.sounds().size(),
+                SoundPlan.of(info).said(),
                 row.sound(),
                 SoundView.of(info),
                 info.captions().stream()

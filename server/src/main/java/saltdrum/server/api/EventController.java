@@ -2,7 +2,6 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.annotation.PreDestroy;
-import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -16,7 +15,7 @@ import saltdrum.server.store.AnnouncementLine;
 @RestController
 class EventController {
     private final AnnouncementLine line;
-    private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
+    private final List<OpenPage> pages = new CopyOnWriteArrayList<>();
     private volatile boolean closed;
 
     EventController(AnnouncementLine line) {
@@ -25,13 +24,18 @@ class EventController {
 
     @Hidden
     @GetMapping(path = "/api/events", produces = "text/event-stream")
-    SseEmitter events() throws IOException {
-        SseEmitter page = new SseEmitter(0L);
-        page.onCompletion(() -> pages.remove(page));
-        page.onError(e -> pages.remove(page));
+    SseEmitter events() {
+        OpenPage page = new OpenPage();
+        page.emitter().onCompletion(() -> forget(page));
+        page.emitter().onError(e -> forget(page));
         pages.add(page);
-        page.send(SseEmitter.event().comment("open"));
-        return page;
+        page.send(SseEmitter.event().comment("open"), () -> forget(page));
+        return page.emitter();
+    }
+
+    private void forget(OpenPage page) {
+        pages.remove(page);
+        page.close();
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -44,7 +48,7 @@ class EventController {
     @PreDestroy
     void stop() {
         closed = true;
-        pages.forEach(SseEmitter::complete);
+        pages.forEach(page -> page.emitter().complete());
     }
 
     private void listen() {
@@ -55,12 +59,8 @@ class EventController {
     }
 
     private void send(SseEmitter.SseEventBuilder event) {
-        for (SseEmitter page : pages) {
-            try {
-                page.send(event);
-            } catch (IOException | IllegalStateException gone) {
-                pages.remove(page);
-            }
+        for (OpenPage page : pages) {
+            page.send(event, () -> forget(page));
         }
     }
 }

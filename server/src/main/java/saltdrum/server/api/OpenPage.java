@@ -1,0 +1,50 @@
+package saltdrum.server.api;
+
+import java.io.IOException;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** One page that hears announcements. What is sent waits in a line of its own: a page that reads nothing delays nobody. */
+final class OpenPage {
+    private static final int MOST_WAITING = 100;
+
+    private final SseEmitter emitter = new SseEmitter(0L);
+    private final ThreadPoolExecutor line = new ThreadPoolExecutor(
+            1, 1, 10, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), OpenPage::daemon);
+
+    OpenPage() {
+        line.allowCoreThreadTimeOut(true);
+    }
+
+    private static Thread daemon(Runnable work) {
+        Thread thread = new Thread(work, "open-page");
+        thread.setDaemon(true);
+        return thread;
+    }
+
+    SseEmitter emitter() {
+        return emitter;
+    }
+
+    /** @param lost is called when the page is gone, or reads nothing for so long that its line is full */
+    void send(SseEmitter.SseEventBuilder event, Runnable lost) {
+        try {
+            line.execute(() -> {
+                try {
+                    emitter.send(event);
+                } catch (IOException | IllegalStateException gone) {
+                    lost.run();
+                }
+            });
+        } catch (RejectedExecutionException full) {
+            lost.run();
+        }
+    }
+
+    void close() {
+        line.shutdownNow();
+    }
+}
