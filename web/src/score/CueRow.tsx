@@ -189,7 +189,8 @@ function SetAs({ cueId }: { cueId: number }) {
     <span className="flex flex-col items-end text-tiny">
       {setting.fit < 0.995 && (
         <span className="text-soft" title="Set smaller than asked for, so that its longest line fits">
-          set at {Math.round(setting.fit * 100)}{'\u00a0%'}
+          set at {Math.round(setting.fit * 100)}
+          {'\u00a0%'}
         </span>
       )}
       {setting.missing !== '' && (
