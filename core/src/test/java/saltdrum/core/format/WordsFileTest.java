@@ -74,4 +74,34 @@ class WordsFileTest {
         String file = "{\"words\": [{\"text\": \"tide\", \"start\": 0, \"end\": 1, \"look\": {\"tilt\": 400}}]}";
         assertThatThrownBy(() -> WordsFile.read(file)).hasMessageContaining("tilt");
     }
+
+    @Test
+    void aWordThatEndsBeforeItBeginsIsSaid() {
+        CaptionFile file = WordsFile.read(
+                        "{\"language\":\"en\",\"words\":[{\"text\":\"Row\",\"start\":2,\"end\":1},{\"text\":\"home\",\"start\":3,\"end\":4}]}")
+                .toCaptions();
+        assertThat(file.repairs())
+                .extracting(CaptionFile.Repair::said)
+                .containsExactly("“Row” ended before it began; it was given a thousandth of a second.");
+        assertThat(file.cues().get(0).words().get(0).endMs()).isEqualTo(2001);
+    }
+
+    /** Whoever wrote the file wrote no Java: no names of classes, no tokens. */
+    @Test
+    void aFileOfAnotherShapeIsRefusedInWords() {
+        for (String json : List.of(
+                "[]",
+                "{\"words\":5}",
+                "{\"words\":[7]}",
+                "{\"tide\":1}",
+                "{\"words\":[{\"text\":{}}]}",
+                "{\"words\":",
+                "5")) {
+            assertThatThrownBy(() -> WordsFile.read(json))
+                    .isInstanceOf(BadInputException.class)
+                    .message()
+                    .doesNotContain("java", "saltdrum", "`", "token", "Token")
+                    .hasSizeLessThan(200);
+        }
+    }
 }
