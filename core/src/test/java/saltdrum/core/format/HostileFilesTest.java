@@ -29,7 +29,11 @@ class HostileFilesTest {
     private static final Size SIZE = new Size(1080, 1920);
     private static final Style STYLE = new ShippedStyles().get("Mallet");
     private static final int FILES_A_FORMAT = 900;
-    private static final long MOST_NS = 2_000_000_000L;
+    private static final long MOST_NS = 5_000_000_000L;
+    /** Half a megabyte: what grows by the square takes minutes. */
+    private static final long LONG_NS = 3_000_000_000L;
+
+    private static final long QUICK_NS = 800_000_000L;
     private static final String[] PIECES = {
         "<",
         ">",
@@ -165,8 +169,11 @@ class HostileFilesTest {
         read(file.apply(100_000), name);
         long half = least(file.apply(250_000), name);
         long whole = least(file.apply(500_000), name);
-        assertThat(whole).isLessThan(1_000_000_000L);
-        assertThat((double) whole / Math.max(half, 30_000_000L)).isLessThan(2.5);
+        assertThat(whole).isLessThan(LONG_NS);
+        // What is quick is not weighed: a noisy machine would decide.
+        assertThat(whole < QUICK_NS || whole < 3 * half)
+                .as("%d ms for twice what took %d ms", whole / 1_000_000, half / 1_000_000)
+                .isTrue();
     }
 
     private static long least(String file, String name) {
