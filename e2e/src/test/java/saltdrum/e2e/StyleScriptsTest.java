@@ -60,7 +60,7 @@ class StyleScriptsTest extends AtTheStyle {
                 00:00:01,300 --> 00:00:02,400
                 Row home
                 """);
-        assertThat(page.getByText(Pattern.compile("set at \\d+ %"))).hasCount(1);
+        assertThat(page.getByText(Pattern.compile("set at \\d+\\s%"))).hasCount(1);
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Place").setExact(true))
@@ -69,6 +69,6 @@ class StyleScriptsTest extends AtTheStyle {
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("What does not fit"))
                 .selectOption("ALL");
         awaitVersionAfter(clipId, version);
-        assertThat(page.getByText(Pattern.compile("set at \\d+ %"))).hasCount(2);
+        assertThat(page.getByText(Pattern.compile("set at \\d+\\s%"))).hasCount(2);
     }
 }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Supplier;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,7 +30,7 @@ class EventController {
         page.emitter().onCompletion(() -> forget(page));
         page.emitter().onError(e -> forget(page));
         pages.add(page);
-        page.send(SseEmitter.event().comment("open"), () -> forget(page));
+        page.send(() -> SseEmitter.event().comment("open"), () -> forget(page));
         return page.emitter();
     }
 
@@ -53,12 +54,12 @@ class EventController {
 
     private void listen() {
         line.listen(
-                heard -> send(SseEmitter.event().data(heard)),
-                () -> send(SseEmitter.event().comment("still here")),
+                heard -> send(() -> SseEmitter.event().data(heard)),
+                () -> send(() -> SseEmitter.event().comment("still here")),
                 () -> closed);
     }
 
-    private void send(SseEmitter.SseEventBuilder event) {
+    private void send(Supplier<SseEmitter.SseEventBuilder> event) {
         for (OpenPage page : pages) {
             page.send(event, () -> forget(page));
         }

@@ -5,6 +5,7 @@ import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** One page that hears announcements. What is sent waits in a line of its own: a page that reads nothing delays nobody. */
@@ -29,13 +30,16 @@ final class OpenPage {
         return emitter;
     }
 
-    /** @param lost is called when the page is gone, or reads nothing for so long that its line is full */
-    void send(SseEmitter.SseEventBuilder event, Runnable lost) {
+    /**
+     * @param event makes it: one that is made can be sent once only
+     * @param lost is called when the page is gone, or reads nothing for so long that its line is full
+     */
+    void send(Supplier<SseEmitter.SseEventBuilder> event, Runnable lost) {
         try {
             line.execute(() -> {
                 try {
-                    emitter.send(event);
-                } catch (IOException | IllegalStateException gone) {
+                    emitter.send(event.get());
+                } catch (IOException | RuntimeException gone) {
                     lost.run();
                 }
             });
@@ -44,7 +48,10 @@ final class OpenPage {
         }
     }
 
+    /** Whoever still is there connects anew, and asks for what he missed. */
     void close() {
-        line.shutdownNow();
+        line.shutdown();
+        // It waits for what is being sent, which may stand still.
+        daemon(emitter::complete).start();
     }
 }
