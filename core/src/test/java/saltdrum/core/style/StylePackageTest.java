@@ -22,7 +22,10 @@ class StylePackageTest {
         byte[] zip = new StylePackage(
                         STYLE,
                         List.of(new PackedFont("Quay.ttf", new byte[] {1, 2}, "Ours.")),
-                        List.of(new PackedSticker("abc.svg", new byte[] {3})))
+                        List.of(
+                                new PackedSticker("abc.svg", new byte[] {3}),
+                                new PackedSticker("def.PNG", new byte[] {4}),
+                                new PackedSticker("a note.txt", new byte[] {5})))
                 .zip();
         StylePackage back = StylePackage.read(zip);
         assertThat(StylePackage.isOne(zip)).isTrue();
@@ -31,8 +34,8 @@ class StylePackageTest {
         assertThat(back.fonts().get(0).name()).isEqualTo("Quay.ttf");
         assertThat(back.fonts().get(0).file()).containsExactly(1, 2);
         assertThat(back.fonts().get(0).licence()).isEqualTo("Ours.");
-        assertThat(back.stickers()).hasSize(1);
-        assertThat(back.stickers().get(0).file()).containsExactly(3);
+        assertThat(back.stickers()).extracting(PackedSticker::name).containsExactly("abc.svg", "def.PNG");
+        assertThat(back.stickers().get(1).file()).containsExactly(4);
     }
 
     @Test

@@ -151,20 +151,7 @@ class BurnTest {
 
     @Test
     void theSoundIsCopiedBitForBit() {
-        Path clip = TestClips.make(
-                folder.resolve("a.mp4"),
-                "-f",
-                "lavfi",
-                "-i",
-                "testsrc=s=320x240:d=1",
-                "-f",
-                "lavfi",
-                "-i",
-                "sine=d=1",
-                "-c:v",
-                "libx264",
-                "-c:a",
-                "aac");
+        Path clip = TestClips.sounding(folder.resolve("a.mp4"), "aac");
         Path out = folder.resolve("b.mp4");
         Burn.Result result = burn(clip, Frame.OWN, Plates.plate(320, 240, new int[] {200, 500}), out);
         assertThat(TestClips.soundHash(out)).isEqualTo(TestClips.soundHash(clip));

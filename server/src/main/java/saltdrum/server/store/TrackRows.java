@@ -27,7 +27,7 @@ final class TrackRows {
             open = word;
             words.add(new Word(
                     word.id(),
-                    word.text(),
+                    shortEnough(word.text()),
                     word.startMs(),
                     word.endMs(),
                     Math.round(word.confidence() * 1e6) / 1e6,
@@ -49,6 +49,15 @@ final class TrackRows {
                 row.nextId(),
                 row.beside(),
                 row.lengthMs() == null ? Track.NO_END : row.lengthMs());
+    }
+
+    /** From before words had a most: a clip that holds a longer one can be opened all the same. */
+    private static String shortEnough(String text) {
+        if (text.length() <= Word.MOST_CHARACTERS) {
+            return text;
+        }
+        boolean splits = Character.isHighSurrogate(text.charAt(Word.MOST_CHARACTERS - 1));
+        return text.substring(0, Word.MOST_CHARACTERS - (splits ? 1 : 0));
     }
 
     private static Cue cue(WordRow row, List<Word> words) {

@@ -30,6 +30,17 @@ class TrackStoreTest extends OnAStoredTrack {
         assertThat(stored().cues()).isEqualTo(track.cues());
     }
 
+    /** Words had no most length once; whoever stored one then must still be able to open the clip. */
+    @Test
+    void aWordFromBeforeThereWasAMostLengthIsReadAsFarAsItMayBe() {
+        sql.update(
+                "update word set text = repeat('a', 299) || repeat('\uD83C\uDF0A', 400) where track_id = ? and id = 1",
+                clipId);
+        Track read = TrackRows.track(mapper.find(clipId), mapper.words(clipId));
+        assertThat(read.words().findFirst().orElseThrow().text()).isEqualTo("a".repeat(299));
+        assertThat(read.words().skip(1)).isEqualTo(track.words().skip(1).toList());
+    }
+
     @Test
     void undoAndRedoAreExactToTheBeginningAndBack() {
         Random random = new Random(5);
