@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import saltdrum.core.text.Characters;
+import saltdrum.core.text.Quoted;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DatabindException;
@@ -76,7 +77,7 @@ public final class Json {
                     throw ours;
                 }
             }
-            throw new BadInputException("This is not a " + what + " we can read: " + trouble(e), e);
+            throw new BadInputException("This is not a " + what + " we can read: " + trouble(e) + ".", e);
         }
     }
 
@@ -85,11 +86,13 @@ public final class Json {
         String path = e.getPath().stream()
                 .map(step -> step.getPropertyName() == null ? "" + (step.getIndex() + 1) : step.getPropertyName())
                 .collect(Collectors.joining("."));
-        String at = path.isEmpty() ? "" : " at “" + path + "”";
+        String at = path.isEmpty() ? "" : " at " + Quoted.of(path);
         if (e instanceof UnrecognizedPropertyException unknown) {
-            return "“" + unknown.getPropertyName() + "” is nothing we know" + at;
+            return Quoted.of(unknown.getPropertyName()) + " is nothing we know" + at;
         } else if (e instanceof InvalidTypeIdException kind) {
-            return (kind.getTypeId() == null ? "the kind is missing" : "“" + kind.getTypeId() + "” is no kind we know")
+            return (kind.getTypeId() == null
+                            ? "the kind is missing"
+                            : Quoted.of(kind.getTypeId()) + " is no kind we know")
                     + at;
         } else if (e instanceof DatabindException) {
             return "what stands there is not what should" + at;

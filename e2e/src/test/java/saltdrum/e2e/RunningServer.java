@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import org.springframework.util.FileSystemUtils;
 import saltdrum.server.TestDatabase;
 import saltdrum.speech.outside.SimulatedRecogniser;
 import tools.jackson.databind.JsonNode;
@@ -23,24 +24,32 @@ final class RunningServer {
     private final HttpClient http = HttpClient.newHttpClient();
     private final String translator = SimulatedTranslator.start();
     private final SimulatedRecogniser recogniser = new SimulatedRecogniser(Demo.CLIPS, 0);
+    private final TestDatabase database;
     private final Path data;
     private final int port;
     private Process process;
 
-    private RunningServer() throws IOException {
+    private RunningServer(TestDatabase database, String folder) throws IOException {
+        this.database = database;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        data = Files.createDirectories(Path.of("target/server-data")).toAbsolutePath();
+        data = Files.createDirectories(Path.of("target", folder)).toAbsolutePath();
         start();
         Runtime.getRuntime().addShutdownHook(new Thread(() -> process.destroyForcibly()));
     }
 
     static synchronized RunningServer shared() throws IOException {
         if (shared == null) {
-            shared = new RunningServer();
+            shared = new RunningServer(TestDatabase.shared(), "server-data");
         }
         return shared;
+    }
+
+    /** One with a database of its own, for what would disturb the others. */
+    static RunningServer own(TestDatabase database, String folder) throws IOException {
+        FileSystemUtils.deleteRecursively(Path.of("target", folder));
+        return new RunningServer(database, folder);
     }
 
     void start() throws IOException {
@@ -52,7 +61,7 @@ final class RunningServer {
                         System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                         "saltdrum.server.SaltDrumServer",
                         "--server.port=" + port,
-                        "--spring.datasource.url=" + TestDatabase.url(),
+                        "--spring.datasource.url=" + database.url(),
                         "--salt-drum.data=" + data,
                         "--salt-drum.models=" + System.getProperty("salt-drum.models"),
                         "--salt-drum.translator-url=" + translator,
@@ -60,8 +69,8 @@ final class RunningServer {
                         "--salt-drum.outside-languages=sv")
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target/server.log").toFile()));
-        command.environment().put("SPRING_DATASOURCE_PASSWORD", TestDatabase.password());
+                        Path.of("target/" + data.getFileName() + ".log").toFile()));
+        command.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
         process = command.start();
         long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
         while (System.nanoTime() < until && process.isAlive()) {
@@ -72,7 +81,7 @@ final class RunningServer {
                 pause(200);
             }
         }
-        throw new IllegalStateException("the server did not start; see e2e/target/server.log");
+        throw new IllegalStateException("the server did not start; see e2e/target/" + data.getFileName() + ".log");
     }
 
     /** As a power cut would end it, ffmpeg and all. */
@@ -80,6 +89,29 @@ final class RunningServer {
         List<ProcessHandle> children = process.descendants().toList();
         process.destroyForcibly().onExit().join();
         children.forEach(ProcessHandle::destroyForcibly);
+    }
+
+    /** Itself, as kill -9 does it; its children end by themselves. */
+    void killAlone() {
+        process.destroyForcibly().onExit().join();
+    }
+
+    List<ProcessHandle> children() {
+        return process.descendants().toList();
+    }
+
+    Path data() {
+        return data;
+    }
+
+    /** The most memory that it has had at once (VmHWM of proc(5)), MiB. */
+    long mostMemoryMb() throws IOException {
+        for (String line : Files.readAllLines(Path.of("/proc/" + process.pid() + "/status"))) {
+            if (line.startsWith("VmHWM:")) {
+                return Long.parseLong(line.replaceAll("\\D", "")) / 1024;
+            }
+        }
+        throw new IllegalStateException("the server does not run");
     }
 
     /** Asks it to end, as `salt-drum stop` does. @return its exit code; 143 is an end by that signal */

@@ -19,12 +19,18 @@ import saltdrum.media.ffmpeg.ToolRun;
 class DatabaseAccessTest {
     @Test
     void nobodyComesInWithoutThePasswordAndTheApplicationIsNoSuperuser() throws Exception {
-        assertThatThrownBy(() -> DriverManager.getConnection(TestDatabase.url(), "saltdrum", ""))
+        assertThatThrownBy(
+                        () -> DriverManager.getConnection(TestDatabase.shared().url(), "saltdrum", ""))
                 .isInstanceOf(SQLException.class);
-        assertThatThrownBy(() -> DriverManager.getConnection(TestDatabase.url(), "keeper", TestDatabase.password()))
+        assertThatThrownBy(() -> DriverManager.getConnection(
+                        TestDatabase.shared().url(),
+                        "keeper",
+                        TestDatabase.shared().password()))
                 .isInstanceOf(SQLException.class);
-        try (Connection connection =
-                        DriverManager.getConnection(TestDatabase.url(), "saltdrum", TestDatabase.password());
+        try (Connection connection = DriverManager.getConnection(
+                        TestDatabase.shared().url(),
+                        "saltdrum",
+                        TestDatabase.shared().password());
                 Statement statement = connection.createStatement()) {
             assertThatThrownBy(() -> statement.execute("copy (select 1) to program 'true'"))
                     .hasMessageContaining("superuser");

@@ -7,55 +7,85 @@ import java.util.List;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import saltdrum.media.ffmpeg.ToolRun;
 
-/** A real PostgreSQL of its own under target/, started once a JVM and stopped with it. */
+/** A real PostgreSQL under a folder of its own, stopped with the JVM: one that all tests share, or one of a test's own. */
 public final class TestDatabase {
-    private static String url;
-    private static String password;
+    private static TestDatabase shared;
 
-    private TestDatabase() {}
+    private final Path database;
+    private final int port;
+    private final String password;
 
-    public static synchronized String url() throws IOException {
-        if (url == null) {
-            int port;
-            try (ServerSocket free = new ServerSocket(0)) {
-                port = free.getLocalPort();
-            }
-            // Under /var/tmp, where PostgreSQL's own user can walk whoever runs the tests.
-            Path folder = java.nio.file.Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-test");
-            folder.toFile().setExecutable(true, false);
-            Path database = folder.resolve("database");
-            run("start", database, port);
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> {
-                run("stop", database, port);
-                ToolRun.text(List.of("rm", "-rf", folder.toString()), 30, failed -> {});
-            }));
-            password = run("password", database, port).strip();
-            url = "jdbc:postgresql://127.0.0.1:" + port + "/saltdrum";
+    private TestDatabase() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
         }
-        return url;
+        // Under /var/tmp, where PostgreSQL's own user can walk whoever runs the tests.
+        Path folder = java.nio.file.Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-test");
+        folder.toFile().setExecutable(true, false);
+        database = folder.resolve("database");
+        start();
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            run("stop");
+            ToolRun.text(List.of("rm", "-rf", folder.toString()), 30, failed -> {});
+        }));
+        password = run("password").strip();
+    }
+
+    public static synchronized TestDatabase shared() throws IOException {
+        if (shared == null) {
+            shared = new TestDatabase();
+        }
+        return shared;
+    }
+
+    /** One that may be killed. */
+    public static TestDatabase own() throws IOException {
+        return new TestDatabase();
+    }
+
+    public String url() {
+        return "jdbc:postgresql://127.0.0.1:" + port + "/saltdrum";
     }
 
     /** Of the application's role. */
-    public static synchronized String password() throws IOException {
-        url();
+    public String password() {
         return password;
+    }
+
+    public void start() {
+        run("start");
+    }
+
+    /** The number of the process that keeps all others of the database. */
+    public long pid() {
+        String line = ToolRun.text(
+                List.of(
+                        "head",
+                        "-n",
+                        "1",
+                        database.resolve("data/postmaster.pid").toString()),
+                10,
+                failed -> {
+                    throw new IllegalStateException(failed.errors());
+                });
+        return Long.parseLong(line.strip());
     }
 
     /** Address and password as a Spring test takes them. */
     public static void register(DynamicPropertyRegistry registry) throws IOException {
-        String address = url();
-        registry.add("spring.datasource.url", () -> address);
-        registry.add("spring.datasource.password", () -> password);
+        TestDatabase database = shared();
+        registry.add("spring.datasource.url", database::url);
+        registry.add("spring.datasource.password", database::password);
     }
 
-    private static String run(String action, Path folder, int port) {
+    private String run(String action) {
         return ToolRun.text(
                 List.of(
                         "env",
                         "SALT_DRUM_PG_NOSYNC=1",
                         "../tools/postgres",
                         action,
-                        folder.toString(),
+                        database.toString(),
                         Integer.toString(port)),
                 120,
                 failed -> {

@@ -1,7 +1,9 @@
 package saltdrum.cli.bench;
 
 import java.io.IOException;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -13,12 +15,15 @@ import saltdrum.core.BadInputException;
 @Command(
         name = "bench",
         description =
-                "Measures against the budgets: burn, scene, edit, align, paint, all by default; speech (the whole corpus), words (time and memory of getting them) and memory (a long burn) by name.")
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; speech (the whole corpus), words (time and memory of getting them), memory (a long burn) and siege (a server under fire) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
     @Parameters(index = "0", arity = "0..1", paramLabel = "WHAT")
     String what;
+
+    @Parameters(index = "1", arity = "0..1", paramLabel = "MINUTES", description = "Of siege: 10 by default.")
+    double minutes = 10;
 
     @Option(
             names = "--style",
@@ -29,28 +34,39 @@ public final class BenchCommand implements Callable<Integer> {
     @Spec
     CommandSpec spec;
 
+    private interface Bench {
+        void run(Report report) throws IOException;
+    }
+
+    private Map<String, Bench> benches() {
+        Map<String, Bench> benches = new LinkedHashMap<>();
+        benches.put("scene", SceneBench::run);
+        benches.put("edit", EditBench::run);
+        benches.put("paint", report -> PaintBench.run(report, styles));
+        benches.put("align", AlignBench::run);
+        benches.put("burn", report -> BurnBench.run(report, styles));
+        benches.put("speech", report -> {
+            HearingBench.run(report);
+            SpeechBench.run(report);
+        });
+        benches.put("hearing", HearingBench::run);
+        benches.put("script", SpeechBench::run);
+        benches.put("words", WordsBench::run);
+        benches.put("memory", MemoryBench::run);
+        benches.put("siege", report -> SiegeBench.run(spec.commandLine().getOut(), minutes));
+        return benches;
+    }
+
     @Override
     public Integer call() throws IOException {
         Report report = new Report(spec.commandLine().getOut());
+        Map<String, Bench> benches = benches();
         for (String name : what == null ? ALL : List.of(what)) {
-            switch (name) {
-                case "scene" -> SceneBench.run(report);
-                case "edit" -> EditBench.run(report);
-                case "paint" -> PaintBench.run(report, styles);
-                case "align" -> AlignBench.run(report);
-                case "burn" -> BurnBench.run(report, styles);
-                case "speech" -> {
-                    HearingBench.run(report);
-                    SpeechBench.run(report);
-                }
-                case "hearing" -> HearingBench.run(report);
-                case "script" -> SpeechBench.run(report);
-                case "words" -> WordsBench.run(report);
-                case "memory" -> MemoryBench.run(report);
-                default ->
-                    throw new BadInputException("There is no benchmark “" + name + "”. There are: "
-                            + String.join(", ", ALL) + ", speech, hearing, script, words, memory.");
+            if (!benches.containsKey(name)) {
+                throw new BadInputException("There is no benchmark “" + name + "”. There are: "
+                        + String.join(", ", benches.keySet()) + ".");
             }
+            benches.get(name).run(report);
         }
         return 0;
     }

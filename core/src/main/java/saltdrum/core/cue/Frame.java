@@ -3,6 +3,7 @@ package saltdrum.core.cue;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 
 /**
  * The shape of the finished picture and how the clip sits in it.
@@ -42,7 +43,7 @@ public record Frame(Aspect aspect, Sit sit, String barColour) {
             throw new BadInputException("A frame needs an aspect and a way to sit.");
         }
         if (barColour == null || !barColour.matches("#[0-9a-fA-F]{6}")) {
-            throw new BadInputException("The bars' colour must be written #RRGGBB, not “" + barColour + "”.");
+            throw new BadInputException("The bars' colour must be written #RRGGBB, not " + Quoted.of(barColour) + ".");
         }
     }
 
@@ -52,7 +53,7 @@ public record Frame(Aspect aspect, Sit sit, String barColour) {
         Aspect aspect = Arrays.stream(Aspect.values())
                 .filter(a -> a.label.equals(parts[0].trim()))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("There is no frame “" + text + "”. There are: "
+                .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(text) + ". There are: "
                         + Arrays.stream(Aspect.values()).map(a -> a.label).collect(Collectors.joining(", ")) + "."));
         boolean fit = parts.length > 1 && parts[1].trim().equals("fit");
         return new Frame(aspect, fit ? Sit.FIT : Sit.FILL, OWN.barColour);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 
 /**
  * The rules that break words into cues and lines, and say how long a cue stays. Lengths in characters as a reader
@@ -79,13 +80,14 @@ public record Recipe(
                     changes.put(item.substring(0, equals).trim(), Integer.parseInt(value));
                 } catch (NumberFormatException e) {
                     throw new BadInputException(
-                            "“" + value + "” in the recipe “" + text + "” is not a whole number.", e);
+                            Quoted.of(value) + " in the recipe " + Quoted.of(text) + " is not a whole number.", e);
                 }
             }
         }
         for (String key : changes.keySet()) {
             if (!KEYS.contains(key)) {
-                throw new BadInputException("A recipe has no “" + key + "”. It has: " + String.join(", ", KEYS) + ".");
+                throw new BadInputException(
+                        "A recipe has no " + Quoted.of(key) + ". It has: " + String.join(", ", KEYS) + ".");
             }
         }
         return new Recipe(
@@ -109,7 +111,7 @@ public record Recipe(
         return BUILT_IN.stream()
                 .filter(recipe -> recipe.name.equalsIgnoreCase(wanted))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("There is no recipe “" + name + "”. There are: "
+                .orElseThrow(() -> new BadInputException("There is no recipe " + Quoted.of(name) + ". There are: "
                         + BUILT_IN.stream().map(Recipe::name).collect(Collectors.joining(", ")) + "."));
     }
 }

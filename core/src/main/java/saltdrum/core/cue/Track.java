@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.look.Styling;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
@@ -43,8 +44,9 @@ public record Track(
         for (Cue cue : cues) {
             for (Word word : cue.words()) {
                 if (before != null && word.startMs() < before.endMs()) {
-                    throw new BadInputException("“" + word.text() + "” at " + word.startMs()
-                            + " ms would start before “" + before.text() + "” ends at " + before.endMs() + " ms.");
+                    throw new BadInputException(
+                            Quoted.of(word.text()) + " at " + word.startMs() + " ms would start before "
+                                    + Quoted.of(before.text()) + " ends at " + before.endMs() + " ms.");
                 }
                 before = word;
             }

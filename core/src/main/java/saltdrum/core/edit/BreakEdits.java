@@ -9,6 +9,7 @@ import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 
@@ -20,8 +21,8 @@ final class BreakEdits {
         Cue cue = Edits.unlocked(track.cueOfWord(wordId));
         int at = cue.indexOf(wordId);
         if (at == 0) {
-            throw new RefusedEditException(
-                    "The cue already begins with “" + cue.words().get(0).text() + "”.");
+            throw new RefusedEditException("The cue already begins with "
+                    + Quoted.of(cue.words().get(0).text()) + ".");
         }
         Ids ids = new Ids(track.nextId());
         List<Word> head = cue.words().subList(0, at);
@@ -39,7 +40,7 @@ final class BreakEdits {
         Set<Long> wanted = Edits.existing(track, cueIds);
         List<Cue> run =
                 track.cues().stream().filter(cue -> wanted.contains(cue.id())).toList();
-        int index = track.indexOfCue(run.get(0).id());
+        int index = run.isEmpty() ? 0 : track.indexOfCue(run.get(0).id());
         if (run.size() < 2
                 || !track.cues()
                         .subList(index, Math.min(track.cues().size(), index + run.size()))

@@ -8,6 +8,7 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.Captions;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
@@ -31,8 +32,8 @@ public record BringIn(Edit edit, List<Cue> cues, List<Repair> repairs) {
                 .filter(cue -> cue.firstWordMs() < endMs)
                 .toList();
         if (cues.isEmpty()) {
-            throw new BadInputException(
-                    "All cues of “" + name + "” lie after the clip's end. Check that file and clip belong together.");
+            throw new BadInputException("All cues of " + Quoted.of(name)
+                    + " lie after the clip's end. Check that file and clip belong together.");
         }
         int left = file.cues().size() - cues.size();
         if (left > 0) {

@@ -12,6 +12,7 @@ import saltdrum.core.look.Facet;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Styling;
+import saltdrum.core.text.Quoted;
 
 /**
  * Some facets of the look of words, of cues, of an emphasis role or of the whole track: at most one of the three is
@@ -46,8 +47,8 @@ public record ChangeLook(
         if (wordIds != null || role != null) {
             for (Facet<?> facet : look.facets()) {
                 if (facet.scope() == Facet.Scope.CUE) {
-                    throw new BadInputException("“" + facet.label()
-                            + "” is settled for whole cues, not for single words. Choose the cue or the track.");
+                    throw new BadInputException(Quoted.of(facet.label())
+                            + " is settled for whole cues, not for single words. Choose the cue or the track.");
                 }
             }
         }

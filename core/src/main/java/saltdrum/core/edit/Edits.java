@@ -11,6 +11,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -52,7 +53,7 @@ final class Edits {
     static String language(String tag) {
         String language = Locale.forLanguageTag(String.valueOf(tag)).getLanguage();
         if (language.isEmpty()) {
-            throw new BadInputException("“" + tag + "” is no language's tag. Choose one of the list.");
+            throw new BadInputException(Quoted.of(tag) + " is no language's tag. Choose one of the list.");
         }
         return tag;
     }
@@ -87,7 +88,7 @@ final class Edits {
     static Cue unlocked(Cue cue) {
         if (cue.locked()) {
             throw new RefusedEditException(
-                    "The cue “" + cue.text() + "” is locked. Unlock it first; nothing was changed.");
+                    "The cue " + Quoted.of(cue.text()) + " is locked. Unlock it first; nothing was changed.");
         }
         return cue;
     }

@@ -11,6 +11,7 @@ import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Syllables;
@@ -47,8 +48,8 @@ final class FlaggedEdits {
         }
         List<String> texts = Tokens.split(heard.text().isBlank() ? UNKNOWN : heard.text());
         if (end - start < texts.size()) {
-            throw new RefusedEditException("There is no room for “" + Scripts.joined(texts)
-                    + "” any more: words stand where it was heard. Nothing was changed.");
+            throw new RefusedEditException("There is no room for " + Quoted.of(Scripts.joined(texts))
+                    + " any more: words stand where it was heard. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());
         List<Cue> cues = placed(track, words(texts, start, end, ids), ids);

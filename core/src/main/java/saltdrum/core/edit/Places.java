@@ -10,6 +10,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
@@ -105,8 +106,8 @@ public final class Places {
         if (found == 0) {
             throw new RefusedEditException(
                     locked
-                            ? "“" + e.find() + "” stands only in locked cues. Nothing was changed."
-                            : "“" + e.find() + "” is not there any more. Nothing was changed.");
+                            ? Quoted.of(e.find()) + " stands only in locked cues. Nothing was changed."
+                            : Quoted.of(e.find()) + " is not there any more. Nothing was changed.");
         }
         return track.withCues(cues, ids.peek());
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 
 /** Breaks unlocked words anew, of these cues or, null, of the track; pinned breaks stand unless {@code releasePins}. */
 public record Rebreak(Recipe recipe, boolean releasePins, @MayBeMissing List<Long> cueIds) implements Edit {
@@ -20,7 +21,7 @@ public record Rebreak(Recipe recipe, boolean releasePins, @MayBeMissing List<Lon
     public String said(Track before) {
         return "Break "
                 + (cueIds == null ? "" : Said.count(cueIds.size(), "cue") + " ")
-                + "by “" + recipe.name() + "”"
+                + "by " + Quoted.of(recipe.name())
                 + (releasePins ? ", hand-made breaks released" : "");
     }
 }

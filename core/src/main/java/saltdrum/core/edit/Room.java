@@ -2,6 +2,7 @@ package saltdrum.core.edit;
 
 import java.util.List;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
@@ -17,8 +18,9 @@ record Room(int floorMs, int ceilingMs, Word giving) {
 
     /** Why words find no room, and what would make it. */
     RefusedEditException tooSmall(List<String> texts) {
-        String typed = "“" + Scripts.joined(texts) + "”";
-        String between = giving == null ? "before what follows" : "between “" + giving.text() + "” and what follows";
+        String typed = Quoted.of(Scripts.joined(texts));
+        String between =
+                giving == null ? "before what follows" : "between " + Quoted.of(giving.text()) + " and what follows";
         return new RefusedEditException("There is no room for " + typed + " " + between + ": " + (ceilingMs - floorMs)
                 + " ms are free. Move the edge of a word beside it first, or type over one of them."
                 + " Nothing was changed.");

@@ -10,6 +10,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueGiven;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /** How long cues are shown. Edits of many cues leave locked ones as they are. */
@@ -29,8 +30,8 @@ final class ShowingEdits {
             if (show != null && show > cue.firstWordMs()) {
                 Word first = words.get(0);
                 if (show > first.endMs() - 1) {
-                    throw new RefusedEditException("The cue would show after “" + first.text()
-                            + "” was said. Move the word first, or send it to the cue before.");
+                    throw new RefusedEditException("The cue would show after " + Quoted.of(first.text())
+                            + " was said. Move the word first, or send it to the cue before.");
                 }
                 words.set(0, first.withTime(show, first.endMs()));
             }
@@ -40,8 +41,8 @@ final class ShowingEdits {
             Word last = words.get(words.size() - 1);
             if (hide != null && hide < last.endMs()) {
                 if (hide <= last.startMs()) {
-                    throw new RefusedEditException("The cue would go before “" + last.text()
-                            + "” is said. Move the word first, or send it to the next cue.");
+                    throw new RefusedEditException("The cue would go before " + Quoted.of(last.text())
+                            + " is said. Move the word first, or send it to the next cue.");
                 }
                 words.set(words.size() - 1, last.withTime(last.startMs(), hide));
             }

@@ -12,6 +12,7 @@ import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.Draft;
 import saltdrum.core.draft.Policy;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Syllables;
@@ -108,8 +109,8 @@ final class TextEdits {
         int needed = Math.max(700, ReadingSpeed.characters(Scripts.joined(texts)) * CHARACTER_MS);
         int to = Math.min(ceiling, Math.min(e.toMs(), from + needed));
         if (to - from < texts.size() * WordTimes.LEAST_MS) {
-            throw new RefusedEditException("There is no room here for “" + Scripts.joined(texts)
-                    + "”: words stand before and after. Nothing was changed.");
+            throw new RefusedEditException("There is no room here for " + Quoted.of(Scripts.joined(texts))
+                    + ": words stand before and after. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());
         int[] edges = Syllables.share(texts, from, to);

@@ -7,6 +7,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /** When words are heard: edges, words and runs are moved. Overlaps cannot be made. */
@@ -19,15 +20,15 @@ final class TimingEdits {
         int at = times.indexOf(e.wordId());
         String text = times.words.get(at).text();
         if (times.exists(at - 1) && e.startMs() < times.end[at - 1]) {
-            throw new RefusedEditException("“" + text + "” cannot start before “"
+            throw new RefusedEditException(Quoted.of(text) + " cannot start before “"
                     + times.words.get(at - 1).text() + "” ends.");
         }
         if (times.exists(at + 1) && e.endMs() > times.start[at + 1]) {
-            throw new RefusedEditException("“" + text + "” cannot end after “"
+            throw new RefusedEditException(Quoted.of(text) + " cannot end after “"
                     + times.words.get(at + 1).text() + "” starts.");
         }
         if (e.endMs() > times.endMs()) {
-            throw new RefusedEditException("“" + text + "” cannot end after the clip does. Nothing was changed.");
+            throw new RefusedEditException(Quoted.of(text) + " cannot end after the clip does. Nothing was changed.");
         }
         times.start[at] = e.startMs();
         times.end[at] = e.endMs();
@@ -97,7 +98,7 @@ final class TimingEdits {
             throw new RefusedEditException(
                     wall == null
                             ? "The clip " + (e.byMs() > 0 ? "ends" : "begins") + " here: there is no room."
-                            : "“" + wall.text() + "” stands right there. Push it on, or move it first.");
+                            : Quoted.of(wall.text()) + " stands right there. Push it on, or move it first.");
         }
         for (int i = first; i <= last; i++) {
             times.start[i] += by;
@@ -124,7 +125,7 @@ final class TimingEdits {
                 }
                 Edits.unlocked(cue);
                 if (e.byMs() > 0 && cue.lastWordMs() + (long) e.byMs() > track.endMs()) {
-                    throw new BadInputException("“" + cue.text() + "” would end after the clip does.");
+                    throw new BadInputException(Quoted.of(cue.text()) + " would end after the clip does.");
                 }
                 return cue.withWords(cue.words().stream()
                                 .map(word -> word.withTime(word.startMs() + e.byMs(), word.endMs() + e.byMs()))

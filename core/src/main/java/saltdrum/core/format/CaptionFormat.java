@@ -11,6 +11,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.style.Style;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /** A kind of caption file: how it is known again, read and written, and what of a track it keeps. */
@@ -79,7 +80,7 @@ public abstract class CaptionFormat {
         return ALL.stream()
                 .filter(format -> format.name.equalsIgnoreCase(name))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("There is no caption file “" + name + "”. There are: "
+                .orElseThrow(() -> new BadInputException("There is no caption file " + Quoted.of(name) + ". There are: "
                         + ALL.stream().map(CaptionFormat::name).collect(Collectors.joining(", ")) + "."));
     }
 
@@ -90,7 +91,7 @@ public abstract class CaptionFormat {
                 .filter(format -> format.endings.contains(ending))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(
-                        "“" + fileName + "” has no ending of a caption file. There are: " + allEndings() + "."));
+                        Quoted.of(fileName) + " has no ending of a caption file. There are: " + allEndings() + "."));
     }
 
     /** {@code .json, .srt, …}. */

@@ -7,6 +7,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueGiven;
 import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.text.TextFile;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Syllables;
@@ -27,11 +28,11 @@ public final class Captions {
      */
     public static CaptionFile read(byte[] bytes, String fileName) {
         if (bytes.length > MOST_BYTES) {
-            throw new BadInputException(
-                    "“" + fileName + "” is larger than 5 MB: no clip has so many captions. Nothing of it was taken.");
+            throw new BadInputException(Quoted.of(fileName)
+                    + " is larger than 5 MB: no clip has so many captions. Nothing of it was taken.");
         }
         if (bytes.length == 0) {
-            throw new BadInputException("“" + fileName + "” is empty.");
+            throw new BadInputException(Quoted.of(fileName) + " is empty.");
         }
         List<Repair> repairs = new ArrayList<>();
         TextFile decoded = TextFile.of(bytes);
@@ -48,7 +49,7 @@ public final class Captions {
         }
         CaptionFile file = format.read(text);
         if (file.cues().isEmpty()) {
-            throw new BadInputException("“" + fileName + "” holds no cue that can be read as " + format.label()
+            throw new BadInputException(Quoted.of(fileName) + " holds no cue that can be read as " + format.label()
                     + ". A cue needs a time and a text; a script without times is pasted under Words.");
         }
         repairs.addAll(file.repairs());

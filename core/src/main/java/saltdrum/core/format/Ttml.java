@@ -21,6 +21,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
@@ -208,7 +209,8 @@ final class Ttml {
             ms = Clock.ms(text);
         } else {
             repairs.add(new CaptionFile.Repair(
-                    xml.getLocation().getLineNumber(), "the time “" + text + "” cannot be read and was left out"));
+                    xml.getLocation().getLineNumber(),
+                    "the time " + Quoted.of(text) + " cannot be read and was left out"));
             return null;
         }
         return ms < 86_400_000 ? (int) Math.round(ms) : null;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javax.xml.stream.XMLStreamReader;
+import saltdrum.core.text.Quoted;
 
 /**
  * The regions and styles of a TTML file's head (TTML 2, sections 8 to 11), as far as they put text somewhere: origin,
@@ -140,7 +141,8 @@ final class TtmlLayout {
         for (String region : unreadable) {
             repairs.add(new CaptionFile.Repair(
                     0,
-                    "the place of region “" + region + "” cannot be read: its cues stand where the style puts them"));
+                    "the place of region " + Quoted.of(region)
+                            + " cannot be read: its cues stand where the style puts them"));
         }
         if (looks) {
             repairs.add(new CaptionFile.Repair(0, "colours and fonts were left out: the track's style gives the look"));

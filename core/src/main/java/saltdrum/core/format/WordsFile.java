@@ -12,6 +12,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Styling;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
@@ -95,8 +96,8 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                 throw new BadInputException("The words file holds a word without text.");
             }
             if (!(entry.start >= 0 && entry.end >= 0 && entry.start < 86_400 && entry.end < 86_400)) {
-                throw new BadInputException("The words file places “" + entry.text + "” at " + entry.start + " to "
-                        + entry.end + " s; times run from 0 to a day.");
+                throw new BadInputException("The words file places " + Quoted.of(entry.text) + " at " + entry.start
+                        + " to " + entry.end + " s; times run from 0 to a day.");
             }
         }
         return new WordsFile(file.language == null ? "und" : file.language, file.words, file.look, file.roles);
@@ -131,7 +132,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
             int end = Math.max(start + 1, (int) Math.round(entry.end * 1000));
             if (entry.end <= entry.start) {
                 repairs.add(new CaptionFile.Repair(
-                        0, "“" + entry.text + "” ended before it began; it was given a thousandth of a second."));
+                        0, Quoted.of(entry.text) + " ended before it began; it was given a thousandth of a second."));
             }
             if (!open.isEmpty() && open.get(open.size() - 1).endMs() > start) {
                 FileWord before = open.remove(open.size() - 1);
@@ -142,8 +143,8 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                         before.confidence(),
                         before.emphasis(),
                         before.look()));
-                repairs.add(
-                        new CaptionFile.Repair(0, "“" + before.text() + "” overlapped the next word and gave way."));
+                repairs.add(new CaptionFile.Repair(
+                        0, Quoted.of(before.text()) + " overlapped the next word and gave way."));
             }
             open.add(word(entry, start, end));
             if (open.size() == 1) {

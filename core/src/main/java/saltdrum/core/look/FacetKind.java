@@ -8,6 +8,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.parts.ValueParts;
 import saltdrum.core.text.EmojiRule;
+import saltdrum.core.text.Quoted;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
@@ -31,7 +32,7 @@ public sealed interface FacetKind<T> {
         public Double read(JsonNode json, String name) {
             double value = json.isNumber() ? json.asDouble() : Double.NaN;
             if (!(value >= least && value <= most)) {
-                throw new BadInputException("“" + name + "” is a number from " + ValueParts.plain(least) + " to "
+                throw new BadInputException(Quoted.of(name) + " is a number from " + ValueParts.plain(least) + " to "
                         + ValueParts.plain(most) + ", not " + shortened(json) + ".");
             }
             return value;
@@ -47,7 +48,7 @@ public sealed interface FacetKind<T> {
         @Override
         public Boolean read(JsonNode json, String name) {
             if (!json.isBoolean()) {
-                throw new BadInputException("“" + name + "” is true or false, not " + shortened(json) + ".");
+                throw new BadInputException(Quoted.of(name) + " is true or false, not " + shortened(json) + ".");
             }
             return json.asBoolean();
         }
@@ -64,7 +65,7 @@ public sealed interface FacetKind<T> {
             return Arrays.stream(type.getEnumConstants())
                     .filter(value -> value.name().equals(json.asString("").toUpperCase(Locale.ROOT)))
                     .findFirst()
-                    .orElseThrow(() -> new BadInputException("“" + name + "” is one of "
+                    .orElseThrow(() -> new BadInputException(Quoted.of(name) + " is one of "
                             + Arrays.stream(type.getEnumConstants())
                                     .map(Enum::name)
                                     .collect(Collectors.joining(", "))
@@ -86,7 +87,7 @@ public sealed interface FacetKind<T> {
             String family = json.isString() ? json.asString() : "";
             if (family.isBlank() || family.length() > MOST_LETTERS) {
                 throw new BadInputException(
-                        "“" + name + "” is the name of a typeface of at most " + MOST_LETTERS + " letters.");
+                        Quoted.of(name) + " is the name of a typeface of at most " + MOST_LETTERS + " letters.");
             }
             return family;
         }
@@ -107,7 +108,7 @@ public sealed interface FacetKind<T> {
             if (emoji == null
                     || emoji.length() > MOST_LETTERS
                     || !(emoji.isEmpty() || EmojiRule.one(emoji) || EmojiRule.sticker(emoji))) {
-                throw new BadInputException("“" + name + "” is one emoji, a sticker's name, or empty for none, not "
+                throw new BadInputException(Quoted.of(name) + " is one emoji, a sticker's name, or empty for none, not "
                         + shortened(json) + ".");
             }
             return emoji;
@@ -122,7 +123,7 @@ public sealed interface FacetKind<T> {
     record Value<T>(Class<T> type) implements FacetKind<T> {
         @Override
         public T read(JsonNode json, String name) {
-            return Json.read(json, type, "value of “" + name + "”");
+            return Json.read(json, type, "value of " + Quoted.of(name));
         }
 
         @Override
@@ -135,10 +136,10 @@ public sealed interface FacetKind<T> {
         @Override
         public List<T> read(JsonNode json, String name) {
             if (!json.isArray() || json.size() > most) {
-                throw new BadInputException("“" + name + "” is a list of at most " + most + ".");
+                throw new BadInputException(Quoted.of(name) + " is a list of at most " + most + ".");
             }
             return json.valueStream()
-                    .map(item -> Json.read(item, type, "value of “" + name + "”"))
+                    .map(item -> Json.read(item, type, "value of " + Quoted.of(name)))
                     .toList();
         }
 

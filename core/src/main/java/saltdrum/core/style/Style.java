@@ -6,6 +6,7 @@ import saltdrum.core.look.FacetGroup;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.Patch;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
@@ -25,13 +26,13 @@ public record Style(String name, String about, Patch look, List<Voice> emphasis)
             throw new BadInputException("A style needs a name of 1 to 60 letters.");
         }
         if (about != null && about.length() > MOST_ABOUT) {
-            throw new BadInputException("What the style “" + name + "” is about is said in 200 letters.");
+            throw new BadInputException("What the style " + Quoted.of(name) + " is about is said in 200 letters.");
         }
         about = about == null ? "" : about;
         look = look == null ? Patch.NONE : look;
         emphasis = emphasis == null ? List.of() : List.copyOf(emphasis);
         if (emphasis.size() > Word.MOST_EMPHASIS) {
-            throw new BadInputException("The style “" + name + "” has more than four emphasis voices.");
+            throw new BadInputException("The style " + Quoted.of(name) + " has more than four emphasis voices.");
         }
     }
 

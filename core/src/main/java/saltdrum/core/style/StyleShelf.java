@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 
 /** Where styles are found by their names. */
 public interface StyleShelf {
@@ -32,7 +33,7 @@ public interface StyleShelf {
     }
 
     static BadInputException missing(String name, List<Style> styles) {
-        return new BadInputException("There is no style “" + name + "”. There are: "
+        return new BadInputException("There is no style " + Quoted.of(name) + ". There are: "
                 + styles.stream().map(Style::name).collect(Collectors.joining(", ")) + ".");
     }
 }

@@ -8,6 +8,7 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Lock;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SetEmphasis;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.WordSource;
 
@@ -26,8 +27,8 @@ public final class TranslationEdits {
                     .filter(cue -> cue.id() == e.cueId() && cue.locked())
                     .findFirst()
                     .ifPresent(cue -> {
-                        throw new RefusedEditException(
-                                "The cue “" + cue.text() + "” is locked. Unlock it first; nothing was changed.");
+                        throw new RefusedEditException("The cue " + Quoted.of(cue.text())
+                                + " is locked. Unlock it first; nothing was changed.");
                     });
             return Translation.with(first, present, source, Tokens.split(e.text()), WordSource.TYPED);
         }

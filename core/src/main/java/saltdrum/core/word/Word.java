@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import saltdrum.core.BadInputException;
 import saltdrum.core.look.Patch;
 import saltdrum.core.text.Characters;
+import saltdrum.core.text.Quoted;
 
 /**
  * One written word with its time in the clip.
@@ -49,21 +50,22 @@ public record Word(
                     + "…” has " + text.length() + ".");
         }
         if (text.codePoints().anyMatch(Word::separates)) {
-            throw new BadInputException("A word cannot hold a space or a control character: “" + text + "”.");
+            throw new BadInputException("A word cannot hold a space or a control character: " + Quoted.of(text) + ".");
         }
         if (startMs < 0 || startMs >= endMs) {
-            throw new BadInputException("The word “" + text + "” cannot run from " + startMs + " to " + endMs
+            throw new BadInputException("The word " + Quoted.of(text) + " cannot run from " + startMs + " to " + endMs
                     + " ms: it must start at 0 or later and end after it starts.");
         }
         if (!(confidence >= 0 && confidence <= 1)) {
             throw new BadInputException(
-                    "Confidence of “" + text + "” must lie between 0 and 1, not " + confidence + ".");
+                    "Confidence of " + Quoted.of(text) + " must lie between 0 and 1, not " + confidence + ".");
         }
         if (emphasis < 0 || emphasis > MOST_EMPHASIS) {
-            throw new BadInputException("Emphasis of “" + text + "” must lie between 0 and 4, not " + emphasis + ".");
+            throw new BadInputException(
+                    "Emphasis of " + Quoted.of(text) + " must lie between 0 and 4, not " + emphasis + ".");
         }
         if (source == null || pin == null) {
-            throw new BadInputException("The word “" + text + "” needs a source and a pin.");
+            throw new BadInputException("The word " + Quoted.of(text) + " needs a source and a pin.");
         }
     }
 

@@ -2,6 +2,7 @@ package saltdrum.media.burn;
 
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 
 /**
  * How the finished video is encoded.
@@ -23,7 +24,7 @@ public record BurnOrder(String preset, int crf, boolean keepCaptions) {
     public BurnOrder {
         if (!PRESETS.contains(preset)) {
             throw new BadInputException(
-                    "There is no preset “" + preset + "”. There are: " + String.join(", ", PRESETS) + ".");
+                    "There is no preset " + Quoted.of(preset) + ". There are: " + String.join(", ", PRESETS) + ".");
         }
         if (crf < 0 || crf > 51) {
             throw new BadInputException("The rate factor lies between 0 and 51, not " + crf + ".");

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
@@ -25,8 +26,8 @@ public final class CaptionStream {
         }
         ClipInfo.Captions stream = info.captions().get(index);
         if (!readable(stream)) {
-            throw new BadInputException("The caption stream is “" + stream.codec()
-                    + "”: pictures of text, which cannot be read as words. Paste the script instead.");
+            throw new BadInputException("The caption stream is " + Quoted.of(stream.codec())
+                    + ": pictures of text, which cannot be read as words. Paste the script instead.");
         }
         boolean ass = stream.codec().equals("ass") || stream.codec().equals("ssa");
         List<String> command = Ffmpeg.ffmpeg();

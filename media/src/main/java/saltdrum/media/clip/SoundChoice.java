@@ -1,6 +1,7 @@
 package saltdrum.media.clip;
 
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 
 /**
  * Which sound of a clip is listened to. Written {@code "0"} for the first stream mixed to mono, {@code "1:2"} for the
@@ -14,7 +15,8 @@ public record SoundChoice(int stream, int channel) {
 
     public static SoundChoice parse(String text) {
         if (!text.matches("\\d{1,2}(:\\d{1,2})?")) {
-            throw new BadInputException("A sound is written like 0 or 0:1 (stream and channel), not “" + text + "”.");
+            throw new BadInputException(
+                    "A sound is written like 0 or 0:1 (stream and channel), not " + Quoted.of(text) + ".");
         }
         String[] parts = text.split(":");
         return new SoundChoice(Integer.parseInt(parts[0]), parts.length == 1 ? -1 : Integer.parseInt(parts[1]));

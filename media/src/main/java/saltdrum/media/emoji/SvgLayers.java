@@ -22,6 +22,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import saltdrum.core.BadInputException;
 import saltdrum.core.scene.PictureLayer;
+import saltdrum.core.text.Quoted;
 import saltdrum.media.outline.PathText;
 
 /**
@@ -92,9 +93,8 @@ final class SvgLayers {
         for (int i = 0; i < xml.getAttributeCount(); i++) {
             String attribute = xml.getAttributeLocalName(i);
             if (attribute.startsWith("on") || attribute.equals("href")) {
-                throw new BadInputException(
-                        "A drawing has no scripts and no references to anything else; this one has “" + attribute
-                                + "”.");
+                throw new BadInputException("A drawing has no scripts and no references to anything else; this one has "
+                        + Quoted.of(attribute) + ".");
             }
         }
         if (groups.isEmpty()) {
@@ -117,7 +117,7 @@ final class SvgLayers {
         if (shape != null) {
             add(shape, pen);
         } else if (!name.equals("g") && !name.equals("defs")) {
-            throw new BadInputException("A drawing of flat colours has no “" + name + "”.");
+            throw new BadInputException("A drawing of flat colours has no " + Quoted.of(name) + ".");
         }
     }
 

@@ -12,7 +12,9 @@ import io.github.humbleui.types.Rect;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Queue;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import saltdrum.core.format.FontHeights;
 import saltdrum.core.layout.FaceMetrics;
 import saltdrum.core.layout.Shaped;
@@ -29,8 +31,8 @@ import saltdrum.media.emoji.Stickers;
 import saltdrum.media.outline.PathText;
 
 /**
- * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads: answers are cached,
- * and shaping itself is done one at a time.
+ * Shapes with HarfBuzz through Skija at 1000 units an em, without hinting. Safe for many threads, which do not wait for
+ * each other: each shapes with a shaper that is its own meanwhile. Answers are cached.
  */
 public final class SkijaTypesetter implements Typesetter, FontHeights {
     private static final int MOST_CACHED = 50_000;
@@ -50,7 +52,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
     private final FontShelf shelf;
     private final Stickers stickers;
     private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
-    private final Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
+    private final Queue<Shaper> shapers = new ConcurrentLinkedQueue<>();
     private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
     private final Map<Face, FaceMetrics> metrics = new ConcurrentHashMap<>();
     private volatile int answeredEdition;
@@ -134,7 +136,15 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
     public Shaped shape(String text, Face face, String language) {
         refresh();
         // Half a surrogate pair ends the process inside the shaper.
-        return shaped.computeIfAbsent(new Question(Characters.kept(text), face, language), this::shapeNow);
+        Question question = new Question(Characters.kept(text), face, language);
+        Shaped known = shaped.get(question);
+        if (known != null) {
+            return known;
+        }
+        // Not within the map, where others would wait for it.
+        Shaped fresh = shapeWithOne(question);
+        Shaped first = shaped.putIfAbsent(question, fresh);
+        return first == null ? fresh : first;
     }
 
     /** What was answered holds as long as the fonts are the same, and there is room. */
@@ -147,7 +157,17 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         }
     }
 
-    private synchronized Shaped shapeNow(Question question) {
+    private Shaped shapeWithOne(Question question) {
+        Shaper free = shapers.poll();
+        Shaper shaper = free == null ? Shaper.makeShapeDontWrapOrReorder() : free;
+        try {
+            return shapeNow(question, shaper);
+        } finally {
+            shapers.add(shaper);
+        }
+    }
+
+    private Shaped shapeNow(Question question, Shaper shaper) {
         int wanted = shelf.indexOf(question.face);
         List<Shaped.Glyph> glyphs = new ArrayList<>();
         StringBuilder missing = new StringBuilder();
@@ -250,7 +270,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         return metrics.computeIfAbsent(face, this::metricsNow);
     }
 
-    private synchronized FaceMetrics metricsNow(Face face) {
+    private FaceMetrics metricsNow(Face face) {
         Font font = font(cut(face, shelf.indexOf(face)));
         FontMetrics own = font.getMetrics();
         double space = font.measureTextWidth(" ");
@@ -285,7 +305,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         return outlines.computeIfAbsent(glyph, this::outlineNow);
     }
 
-    private synchronized String outlineNow(String glyph) {
+    private String outlineNow(String glyph) {
         // The values of axes have dots too.
         int dot = glyph.lastIndexOf('.');
         Font font = font(Cut.named(glyph.substring(0, dot)));

@@ -2,7 +2,14 @@ package saltdrum.media.font;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
+import java.util.List;
 import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.layout.Shaped;
 import saltdrum.core.look.Face;
@@ -20,6 +27,30 @@ class SkijaTypesetterTest {
         assertThat(FontShelf.shipped().families())
                 .filteredOn(family -> family.origin() == FontShelf.Origin.SHIPPED)
                 .hasSizeGreaterThanOrEqualTo(24);
+    }
+
+    /** Glyphs and places as one thread alone finds them, whoever else is shaping. */
+    @Test
+    void manyShapeAtOnceAndGetTheSame() throws Exception {
+        List<String> texts = IntStream.range(0, 400)
+                .mapToObj(i ->
+                        List.of("Tide", "\u0628\u062d\u0631", "\u0928\u092e\u0938\u094d\u0924\u0947", "flow", "\u6f6e")
+                                        .get(i % 5)
+                                + i)
+                .toList();
+        List<Shaped> alone = texts.stream().map(text -> shape(text, SANS)).toList();
+        SkijaTypesetter fresh = new SkijaTypesetter(FontShelf.shipped());
+        List<Callable<List<Shaped>>> four = Collections.nCopies(
+                4,
+                () -> texts.stream().map(text -> fresh.shape(text, SANS, "en")).toList());
+        ExecutorService threads = Executors.newFixedThreadPool(4);
+        try {
+            for (Future<List<Shaped>> together : threads.invokeAll(four)) {
+                assertThat(together.get()).isEqualTo(alone);
+            }
+        } finally {
+            threads.shutdown();
+        }
     }
 
     @Test

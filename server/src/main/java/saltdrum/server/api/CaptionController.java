@@ -30,6 +30,7 @@ import saltdrum.core.format.Captions;
 import saltdrum.core.format.FontHeights;
 import saltdrum.core.language.LanguageGuess;
 import saltdrum.core.style.StyleShelf;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
@@ -109,7 +110,7 @@ class CaptionController {
     @PutMapping
     BroughtIn read(@PathVariable String clipId, @RequestParam String name, HttpServletRequest request)
             throws IOException {
-        return bringIn(clipId, Upload.bytes(request, MOST_BYTES, "“" + name + "”"), name);
+        return bringIn(clipId, Upload.bytes(request, MOST_BYTES, Quoted.of(name)), name);
     }
 
     @Operation(summary = "Reads a caption stream of the video into the track")

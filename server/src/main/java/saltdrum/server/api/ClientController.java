@@ -13,7 +13,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Recipe;
+import saltdrum.core.text.Quoted;
 import saltdrum.server.store.ClientRow;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.StyleStore;
@@ -30,7 +32,7 @@ class ClientController {
         this.styles = styles;
     }
 
-    record NameRequest(String name) {}
+    record NameRequest(String name) implements FromOutside {}
 
     /** @param own saved for this client, or null when there is none of that kind */
     record RecipesView(List<Recipe> shipped, List<Recipe> own) {}
@@ -65,7 +67,7 @@ class ClientController {
         }
         if (Recipe.BUILT_IN.stream().anyMatch(built -> built.name().equalsIgnoreCase(recipe.name()))) {
             throw new BadInputException(
-                    "“" + recipe.name() + "” is a recipe that ships. Save yours under another name.");
+                    Quoted.of(recipe.name()) + " is a recipe that ships. Save yours under another name.");
         }
         clients.save(client, recipe);
         return recipes(client);

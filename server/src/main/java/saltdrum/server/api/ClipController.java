@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.sound.Wav;
@@ -102,15 +103,13 @@ class ClipController {
         }
     }
 
-    record SoundRequest(String sound) {}
+    record SoundRequest(String sound) implements FromOutside {}
 
     @Operation(summary = "Chooses the sound that is listened to")
     @PutMapping("/{clipId}/sound")
     ClipView listenTo(@PathVariable String clipId, @RequestBody SoundRequest request) {
         ClipInfo info = clips.get(clipId).info();
-        clips.listenTo(
-                clipId,
-                SoundChoice.parse(String.valueOf(request.sound())).in(info).written());
+        clips.listenTo(clipId, SoundChoice.parse(request.sound()).in(info).written());
         workers.order(clipId, new WorkOrder.Listen());
         return one(clipId);
     }

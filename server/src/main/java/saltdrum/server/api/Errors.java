@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import java.io.IOException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -23,6 +24,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.text.Quoted;
 import saltdrum.server.access.Problem;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
@@ -75,18 +77,14 @@ final class Errors {
     ProblemDetail mismatched(MethodArgumentTypeMismatchException e) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST,
-                "“" + shortened(String.valueOf(e.getValue())) + "” cannot stand for “" + e.getName()
-                        + "”. Nothing was changed.");
+                Quoted.of(String.valueOf(e.getValue())) + " cannot stand for " + Quoted.of(e.getName())
+                        + ". Nothing was changed.");
     }
 
     @ExceptionHandler(MissingServletRequestParameterException.class)
     ProblemDetail missing(MissingServletRequestParameterException e) {
         return ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "“" + e.getParameterName() + "” is missing. Nothing was changed.");
-    }
-
-    private static String shortened(String text) {
-        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+                HttpStatus.BAD_REQUEST, Quoted.of(e.getParameterName()) + " is missing. Nothing was changed.");
     }
 
     /** The file has no such part: its length is told (RFC 9110, §15.5.17). */
@@ -121,7 +119,12 @@ final class Errors {
     /** The database itself found the input wrong: too long, or a character that cannot be kept. */
     @ExceptionHandler(DataIntegrityViolationException.class)
     ProblemDetail unfit(DataIntegrityViolationException e) {
-        LOG.warn("The database refused: {}", e.getMostSpecificCause().getMessage());
+        LOG.warn(
+                "The database refused: {}",
+                String.valueOf(e.getMostSpecificCause().getMessage())
+                        .lines()
+                        .findFirst()
+                        .orElse(""));
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_ENTITY,
                 "Something of this is too long, or holds what cannot be kept. Nothing was changed.");
@@ -129,7 +132,11 @@ final class Errors {
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ProblemDetail database(RuntimeException e) {
-        LOG.warn("The database did not do it", e);
+        Throwable cause = NestedExceptionUtils.getMostSpecificCause(e);
+        LOG.warn(
+                "The database did not do it: {}",
+                String.valueOf(cause.getMessage()).lines().findFirst().orElse(""));
+        LOG.debug("in full", e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The database did not answer. Nothing was changed: wait a moment and do it again; "

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.text.Quoted;
 import saltdrum.media.font.FontHead;
 import saltdrum.server.store.FontRow;
 import saltdrum.server.store.FontStore;
@@ -67,7 +68,7 @@ class FontController {
     FontView bringIn(
             @RequestParam String name, @RequestParam(defaultValue = "") String licence, HttpServletRequest request)
             throws IOException {
-        return FontView.of(fonts.take(name, licence, Upload.bytes(request, FontHead.MOST_BYTES, "“" + name + "”")));
+        return FontView.of(fonts.take(name, licence, Upload.bytes(request, FontHead.MOST_BYTES, Quoted.of(name))));
     }
 
     record FontNoteRequest(String licence) {}

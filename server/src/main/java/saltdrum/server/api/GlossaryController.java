@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.GlossaryRow;
 import saltdrum.server.store.GlossaryStore;
@@ -87,7 +88,8 @@ class GlossaryController {
             throw new BadInputException("A term has 1 to 80 letters. Nothing was changed.");
         }
         if (term.sayAs() != null && term.sayAs().length() > 120) {
-            throw new BadInputException("“" + term.term() + "” is said in at most 120 letters. Nothing was changed.");
+            throw new BadInputException(
+                    Quoted.of(term.term()) + " is said in at most 120 letters. Nothing was changed.");
         }
         String sayAs = term.sayAs() == null || term.sayAs().isBlank()
                 ? null

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.FromOutside;
 import saltdrum.core.language.LanguageGuess;
 import saltdrum.speech.SpeechDesk;
 
@@ -36,7 +37,7 @@ class LanguageController {
         return speech.troubles();
     }
 
-    record GuessRequest(String text) {}
+    record GuessRequest(String text) implements FromOutside {}
 
     @Operation(summary = "All languages of ISO 639-1 and what can be done in each, those that are recognised first")
     @GetMapping("/api/languages")

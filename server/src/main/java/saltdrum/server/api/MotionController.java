@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
@@ -58,7 +59,7 @@ class MotionController {
     }
 
     /** @param over whether it may become a version more of a motion that has this name */
-    record SaveMotionRequest(String name, boolean over) {}
+    record SaveMotionRequest(String name, boolean over) implements FromOutside {}
 
     @Operation(summary = "Keeps how a clip's track moves")
     @PostMapping("/clips/{clipId}/motions")

@@ -17,6 +17,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
@@ -68,7 +70,7 @@ class ProofController {
             @Schema(description = "Words that would be written or timed otherwise") int words,
             String refusal) {}
 
-    record PreviewRequest(Edit edit) {}
+    record PreviewRequest(Edit edit) implements FromOutside {}
 
     @Operation(summary = "Counts what an edit would change, without making it")
     @PostMapping("/preview")
@@ -127,7 +129,7 @@ class ProofController {
         return Math.max(old.size(), (int) after.words().count()) - same;
     }
 
-    record PlacesRequest(String find, String with) {}
+    record PlacesRequest(String find, @MayBeMissing String with) implements FromOutside {}
 
     @Operation(summary = "Where a word or phrase stands, and what each cue would become")
     @PostMapping("/places")

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.text.Quoted;
 import saltdrum.media.emoji.Stickers;
 import saltdrum.server.store.StickerStore;
 import saltdrum.server.store.StickerStore.StickerRow;
@@ -39,7 +40,7 @@ class StickerController {
     @Hidden
     @PutMapping
     StickerRow bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
-        return stickers.take(name, Upload.bytes(request, Stickers.MOST_BYTES, "“" + name + "”"));
+        return stickers.take(name, Upload.bytes(request, Stickers.MOST_BYTES, Quoted.of(name)));
     }
 
     @Operation(summary = "Takes a sticker out of the list; what uses it keeps it")

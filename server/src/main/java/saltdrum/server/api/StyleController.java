@@ -20,6 +20,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
@@ -72,7 +74,7 @@ class StyleController {
     }
 
     /** @param over whether it may become a version more of a style that has this name */
-    record SaveStyleRequest(String name, String about, boolean over) {}
+    record SaveStyleRequest(String name, @MayBeMissing String about, boolean over) implements FromOutside {}
 
     @Operation(summary = "Keeps the look of a clip's track as a style: its style with all that the track changes of it")
     @PostMapping("/clips/{clipId}/styles")

@@ -2,7 +2,6 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -10,6 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Size;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Restyle;
@@ -38,7 +38,7 @@ class TrackController {
     }
 
     /** @param version of the track that the change was made on */
-    record EditRequest(long version, @NotNull Edit edit) {}
+    record EditRequest(long version, Edit edit) implements FromOutside {}
 
     record StepRequest(long version) {}
 
@@ -50,9 +50,6 @@ class TrackController {
     @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
     @PostMapping("/edits")
     TrackPatch edit(@PathVariable String clipId, @RequestBody EditRequest request) {
-        if (request.edit() == null) {
-            throw new saltdrum.core.BadInputException("The request holds no edit.");
-        }
         return patch(tracks.change(clipId, request.version(), pinned(request.edit())));
     }
 

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.TranslationEdits;
 import saltdrum.core.word.Word;
 import saltdrum.server.store.ClipStore;
@@ -65,7 +66,7 @@ class TranslationController {
     TrackView open(@PathVariable String clipId, @PathVariable String language) {
         String own = tracks.get(clips.get(clipId).id()).track().language();
         if (!LANGUAGES.contains(language)) {
-            throw new BadInputException("“" + language + "” is no language of ISO 639-1.");
+            throw new BadInputException(Quoted.of(language) + " is no language of ISO 639-1.");
         }
         if (language.equals(Locale.forLanguageTag(own).getLanguage())) {
             throw new BadInputException("The clip's own words are in that language. Choose another.");

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
 import saltdrum.server.store.WorkshopStore;
 
 @Tag(name = "workshop")
@@ -29,7 +30,7 @@ class WorkshopController {
             @Schema(description = "Confidence below which a word is unsure") double unsureBelow,
             @Schema(description = "What can be chosen, from lax to strict") List<Double> steps) {}
 
-    record WorkshopRequest(Double unsureBelow) {}
+    record WorkshopRequest(Double unsureBelow) implements FromOutside {}
 
     @Operation(summary = "What the workshop has settled for every clip")
     @GetMapping
@@ -39,8 +40,8 @@ class WorkshopController {
 
     @PutMapping
     WorkshopView put(@RequestBody WorkshopRequest request) {
-        Double below = request.unsureBelow();
-        if (below == null || !(below >= 0 && below <= 1)) {
+        double below = request.unsureBelow();
+        if (!(below >= 0 && below <= 1)) {
             throw new BadInputException("A limit for unsure words lies between 0 and 1, not at " + below + ".");
         }
         workshop.setUnsureBelow(below);

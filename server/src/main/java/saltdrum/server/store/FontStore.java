@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
+import saltdrum.core.text.Quoted;
 import saltdrum.media.font.FontCheck;
 import saltdrum.media.font.FontFacts;
 import saltdrum.media.font.FontShelf;
@@ -69,7 +70,7 @@ public class FontStore {
         boolean known = all().stream().anyMatch(row -> row.id().equals(id));
         if (!known && shelf.hasCut(facts)) {
             throw new BadInputException(
-                    "“" + facts.family() + "” in weight " + facts.weight() + (facts.italic() ? ", italic," : "")
+                    Quoted.of(facts.family()) + " in weight " + facts.weight() + (facts.italic() ? ", italic," : "")
                             + " is here already. Put that one away first if this is to serve in its place.");
         }
         mapper.add(

@@ -1,6 +1,7 @@
 package saltdrum.server.store;
 
 import java.util.List;
+import java.util.Set;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -26,6 +27,12 @@ interface MediaFileMapper {
             on conflict (hash) do update set created = now()
             """)
     void add(String hash, long bytes);
+
+    @Select("select hash from media_file")
+    Set<String> all();
+
+    @Select("select exists (select 1 from media_file where hash = #{hash})")
+    boolean has(String hash);
 
     @Select("select hash from media_file m where " + UNUSED)
     List<String> unused();

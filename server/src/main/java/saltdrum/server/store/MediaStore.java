@@ -13,6 +13,9 @@ import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -153,6 +156,24 @@ public class MediaStore {
                 }
             });
         }
+        strays().forEach(hash -> once.executeWithoutResult(status -> {
+            mapper.alone(hash);
+            if (!mapper.has(hash)) {
+                discard(file(hash));
+            }
+        }));
         work.sweep();
+    }
+
+    /** Files that no row tells of: they were moved in when the database lost what it had not yet written for good. */
+    private List<String> strays() {
+        Set<String> told = mapper.all();
+        try (Stream<Path> inside = Files.find(files, 2, (path, facts) -> facts.isRegularFile())) {
+            return inside.map(path -> path.getFileName().toString())
+                    .filter(hash -> !told.contains(hash))
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

@@ -9,6 +9,7 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
 import saltdrum.core.style.StyleShelf;
+import saltdrum.core.text.Quoted;
 
 /** The styles of this workshop, with all their versions. A track keeps the version that it was made with. */
 @Component
@@ -75,9 +76,11 @@ public class StyleStore implements StyleShelf {
         return listed().stream().map(StyleRow::style).toList();
     }
 
+    /** In its newest version where it has not the one that is asked for: a file may tell one of another workshop. */
     @Override
     public Style get(String name, int version) {
-        return row(name, version).style();
+        StyleRow row = mapper.find(name, version);
+        return (row == null ? row(name, 0) : row).style();
     }
 
     /**
@@ -86,6 +89,9 @@ public class StyleStore implements StyleShelf {
      */
     public StyleRow row(String name, int version) {
         StyleRow row = mapper.find(name, version);
+        if (row == null && version > 0 && has(name)) {
+            throw new BadInputException(Quoted.of(name) + " has no version " + version + ".");
+        }
         if (row == null) {
             throw StyleShelf.missing(name, all());
         }
@@ -121,12 +127,12 @@ public class StyleStore implements StyleShelf {
         StyleRow there = mapper.find(style.name(), 0);
         boolean named = there != null && there.name().equalsIgnoreCase(style.name());
         if (named && there.motion() != style.onlyMotion()) {
-            throw new BadInputException("“" + there.name() + "” is the name of a "
+            throw new BadInputException(Quoted.of(there.name()) + " is the name of a "
                     + (there.motion() ? "motion" : "style") + " already. Choose another name.");
         }
         if (named && !there.putAway() && !over) {
-            throw new BadInputException("There is a " + (there.motion() ? "motion" : "style") + " “" + there.name()
-                    + "” already. Choose another name, or keep this as a version more of it.");
+            throw new BadInputException("There is a " + (there.motion() ? "motion" : "style") + " "
+                    + Quoted.of(there.name()) + " already. Choose another name, or keep this as a version more of it.");
         }
         Style kept = named ? style.named(there.name(), style.about()) : style;
         mapper.add(kept.name(), kept.onlyMotion());
@@ -138,11 +144,11 @@ public class StyleStore implements StyleShelf {
         StyleRow row = row(name, 0);
         Style renamed = row.style().named(newName, about == null ? row.style().about() : about);
         if (!row.name().equalsIgnoreCase(newName) && has(newName)) {
-            throw new BadInputException("There is a style “" + newName + "” already. Choose another name.");
+            throw new BadInputException("There is a style " + Quoted.of(newName) + " already. Choose another name.");
         }
         if (row.shipped() && !row.name().equals(newName)) {
             throw new BadInputException(
-                    "“" + row.name() + "” ships with Salt Drum and keeps its name. Save it under another one.");
+                    Quoted.of(row.name()) + " ships with Salt Drum and keeps its name. Save it under another one.");
         }
         if (!row.name().equals(newName)) {
             writing.executeWithoutResult(status -> {

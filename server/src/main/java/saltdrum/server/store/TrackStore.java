@@ -3,10 +3,10 @@ package saltdrum.server.store;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
@@ -43,16 +43,17 @@ public class TrackStore {
     }
 
     /** The clip's translation into a language, made empty where there is none. */
-    @Transactional
     public StoredTrack openTranslation(String clipId, String language) {
         String id = translationId(clipId, language);
         if (mapper.find(id) == null) {
-            mapper.add(
-                    id,
-                    clipId,
-                    true,
-                    TrackRows.row(id, 0, Translation.empty(get(clipId).track(), language)));
+            TrackRow empty = TrackRows.row(id, 0, Translation.empty(get(clipId).track(), language));
+            try {
+                writing.executeWithoutResult(status -> mapper.add(id, clipId, true, empty));
+            } catch (DuplicateKeyException alreadyThere) {
+                return get(id);
+            }
         }
+        // What is read here is remembered, so it has to be written for good.
         return get(id);
     }
 

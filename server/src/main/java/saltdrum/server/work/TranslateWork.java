@@ -8,6 +8,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.Translation;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.StoredTrack;
@@ -35,7 +36,8 @@ class TranslateWork implements Work<WorkOrder.Translate> {
         Translator translator = translators.stream()
                 .filter(t -> t.name().equals(order.translator()))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("There is no translator “" + order.translator() + "” here."));
+                .orElseThrow(() ->
+                        new BadInputException("There is no translator " + Quoted.of(order.translator()) + " here."));
         Track first = tracks.get(clip.id()).track();
         String id = TrackStore.translationId(clip.id(), order.language());
         List<Cue> open = Translation.open(first, tracks.get(id).track());

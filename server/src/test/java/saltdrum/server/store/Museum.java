@@ -20,14 +20,16 @@ final class Museum {
     /** Puts one into a schema of its own. @return the address of it */
     static String restore(String name, String schema) throws IOException, SQLException {
         String dump = text(name + ".sql").replace("public.", schema + ".");
-        try (Connection connection =
-                        DriverManager.getConnection(TestDatabase.url(), "saltdrum", TestDatabase.password());
+        try (Connection connection = DriverManager.getConnection(
+                        TestDatabase.shared().url(),
+                        "saltdrum",
+                        TestDatabase.shared().password());
                 Statement statement = connection.createStatement()) {
             statement.execute("drop schema if exists " + schema + " cascade");
             statement.execute("create schema " + schema);
             statement.execute(dump);
         }
-        return TestDatabase.url() + "?currentSchema=" + schema;
+        return TestDatabase.shared().url() + "?currentSchema=" + schema;
     }
 
     private static String text(String name) {

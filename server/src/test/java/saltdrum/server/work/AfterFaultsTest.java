@@ -163,6 +163,15 @@ class AfterFaultsTest {
     }
 
     @Test
+    void bytesThatNoRowTellsOfAreSwept() throws Exception {
+        String hash = media.keep("moved in, and never written down".getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        sql.update("delete from media_file where hash = ?", hash);
+        assertThat(media.file(hash)).exists();
+        media.sweep();
+        assertThat(media.file(hash)).doesNotExist();
+    }
+
+    @Test
     void halfFilesOfDeadServersAreSweptAndThoseOfLivingOnesAreNot() throws Exception {
         Path own = media.workFile(".part");
         Files.write(own, new byte[3]);

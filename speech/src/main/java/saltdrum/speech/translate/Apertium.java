@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.MissingResourceException;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
@@ -62,7 +63,11 @@ public final class Apertium implements Translator {
     }
 
     private static String three(String tag) {
-        return Locale.forLanguageTag(two(tag)).getISO3Language();
+        try {
+            return Locale.forLanguageTag(two(tag)).getISO3Language();
+        } catch (MissingResourceException noLanguage) {
+            return "";
+        }
     }
 
     /** What is installed now; empty where the program is not. */

@@ -30,6 +30,10 @@ class ApertiumTest {
         assertThat(apertium.knows("en", "es")).isTrue();
         assertThat(apertium.knows("en-GB", "es-MX")).isTrue();
         assertThat(apertium.knows("es", "en")).isFalse();
+        assertThat(apertium.knows("en", "null"))
+                .as("well formed, and no language")
+                .isFalse();
+        assertThat(apertium.knows("", "xxxxxxxx")).isFalse();
         assertThat(new Apertium(folder.resolve("nothing-here").toString()).knows("en", "es"))
                 .isFalse();
     }

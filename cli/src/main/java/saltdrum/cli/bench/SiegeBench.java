@@ -1,0 +1,41 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.time.Duration;
+import saltdrum.cli.bench.siege.Siege;
+import saltdrum.core.SaltDrumException;
+
+/** Fires at the server of SALT_DRUM_PORT, which the launcher has started for nothing else. */
+final class SiegeBench {
+    private SiegeBench() {}
+
+    static void run(PrintWriter out, double minutes) throws IOException {
+        String port = System.getenv("SALT_DRUM_SIEGE_PORT");
+        if (port == null) {
+            throw new SaltDrumException(
+                    "A siege wants a server of its own: run it by ./salt-drum bench siege [MINUTES].");
+        }
+        long seed = System.nanoTime();
+        out.println("seed " + seed);
+        Siege siege = new Siege(
+                "http://127.0.0.1:" + port, Material.demo("tide-pool.mp4").getParent(), seed);
+        Siege.Outcome outcome = siege.run(Duration.ofMillis(Math.round(minutes * 60_000)));
+        out.printf(
+                java.util.Locale.ROOT,
+                "%d requests: %d taken, %d refused in a sentence; %d of %d calls, %d of %d fields of edits; %d faults%n",
+                outcome.requests(),
+                outcome.taken(),
+                outcome.refused(),
+                outcome.calls(),
+                outcome.ofCalls(),
+                outcome.fields(),
+                outcome.ofFields(),
+                outcome.faults().size());
+        outcome.faults().forEach(out::println);
+        out.flush();
+        if (!outcome.faults().isEmpty()) {
+            throw new SaltDrumException(outcome.faults().size() + " faults were found.");
+        }
+    }
+}

@@ -1,0 +1,214 @@
+package saltdrum.cli.bench.siege;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import java.io.IOException;
+import java.lang.reflect.RecordComponent;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import saltdrum.core.edit.Edit;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Asks a server everything it can be asked, with good values and hostile ones, and every edit with each of its fields
+ * spoilt. A server of its own is wanted: clips, styles and clients come and go.
+ */
+public final class Siege {
+    private static final int MOST_SAID = 600;
+    private static final String EDITS = "/api/clips/{clipId}/track/edits";
+
+    /** @param calls that were asked at least once, of {@code ofCalls} */
+    public record Outcome(
+            int requests,
+            int taken,
+            int refused,
+            int calls,
+            int ofCalls,
+            int fields,
+            int ofFields,
+            List<String> faults) {}
+
+    private record Spoilt(String kind, String type, String field, JsonNode value) {}
+
+    private final Target target;
+    private final Random random;
+    private final Ground ground;
+    private final Values values;
+    private final Aftermath aftermath;
+    private final List<Operation> operations;
+    private final Deque<Operation> nextCalls = new ArrayDeque<>();
+    private final Deque<Spoilt> nextSpoilt = new ArrayDeque<>();
+    private final Set<String> askedCalls = new TreeSet<>();
+    private final Set<String> askedFields = new TreeSet<>();
+    /** One of a sort. */
+    private final Map<String, String> faults = new TreeMap<>();
+
+    private int requests;
+    private int taken;
+    private int refused;
+
+    /** @param folder with the demo clips */
+    public Siege(String url, Path folder, long seed) throws IOException {
+        this.target = new Target(url);
+        this.random = new Random(seed);
+        this.ground = new Ground(target, folder, random);
+        JsonNode description = target.get("/api/openapi").json();
+        this.values = new Values(description, ground, random);
+        this.aftermath = new Aftermath(target, random);
+        this.operations = Operation.all(description);
+    }
+
+    public Outcome run(Duration length) throws IOException {
+        int ofFields = 0;
+        for (JsonSubTypes.Type kind : kinds()) {
+            ofFields += kind.value().getRecordComponents().length;
+        }
+        long end = System.nanoTime() + length.toNanos();
+        while (System.nanoTime() < end) {
+            if (requests % 3 == 2) {
+                call(nextCall());
+            } else if (random.nextInt(3) > 0) {
+                spoiltEdit();
+            } else {
+                goodEdit();
+            }
+        }
+        return new Outcome(
+                requests,
+                taken,
+                refused,
+                askedCalls.size(),
+                operations.size(),
+                askedFields.size(),
+                ofFields,
+                List.copyOf(faults.values()));
+    }
+
+    private static JsonSubTypes.Type[] kinds() {
+        return Edit.class.getAnnotation(JsonSubTypes.class).value();
+    }
+
+    private Operation nextCall() {
+        if (nextCalls.isEmpty()) {
+            List<Operation> all = new ArrayList<>(operations);
+            Collections.shuffle(all, random);
+            nextCalls.addAll(all);
+        }
+        return nextCalls.poll();
+    }
+
+    /** Every field of every kind once, then again with other values. */
+    private Spoilt nextSpoilt() {
+        if (nextSpoilt.isEmpty()) {
+            List<Spoilt> all = new ArrayList<>();
+            for (JsonSubTypes.Type kind : kinds()) {
+                for (RecordComponent field : kind.value().getRecordComponents()) {
+                    all.add(new Spoilt(
+                            kind.name(), kind.value().getSimpleName(), field.getName(), values.anyHostile()));
+                }
+            }
+            Collections.shuffle(all, random);
+            nextSpoilt.addAll(all);
+        }
+        return nextSpoilt.poll();
+    }
+
+    private void spoiltEdit() throws IOException {
+        Spoilt spoilt = nextSpoilt();
+        askedFields.add(spoilt.kind + "." + spoilt.field);
+        ObjectNode edit = values.object(spoilt.type, spoilt.kind, 0, 0);
+        edit.set(spoilt.field, spoilt.value);
+        edit(edit);
+    }
+
+    private void goodEdit() throws IOException {
+        JsonSubTypes.Type[] kinds = kinds();
+        JsonSubTypes.Type kind = kinds[random.nextInt(kinds.length)];
+        edit(values.object(kind.value().getSimpleName(), kind.name(), 0, 0));
+    }
+
+    private void edit(ObjectNode edit) throws IOException {
+        String body = "{\"version\":" + ground.version() + ",\"edit\":" + Values.write(edit) + "}";
+        ask("POST", EDITS.replace("{clipId}", ground.clipId()), body.getBytes(StandardCharsets.UTF_8), true);
+    }
+
+    private void call(Operation call) throws IOException {
+        askedCalls.add(call.method() + " " + call.path());
+        boolean hostile = random.nextInt(3) > 0;
+        String address = call.address(values, random, hostile);
+        byte[] body = new byte[0];
+        if (call.files()) {
+            body = ground.file();
+        } else if (call.bodySchema() != null) {
+            JsonNode sent = hostile ? values.bad(call.bodySchema(), "body") : values.good(call.bodySchema(), "body");
+            body = Values.write(sent).getBytes(StandardCharsets.UTF_8);
+            if (hostile && random.nextInt(6) == 0) {
+                body = ground.spoilt(body);
+            }
+        }
+        ask(call.method(), address, body, call.changesTheTrack());
+    }
+
+    private void ask(String method, String address, byte[] body, boolean changes) throws IOException {
+        requests++;
+        String said = method + " " + address + " " + shortened(new String(body, StandardCharsets.UTF_8));
+        Answer answer;
+        try {
+            answer = target.ask(method, address, "application/json", body);
+        } catch (IOException e) {
+            fault(said, "no answer: " + e);
+            return;
+        }
+        String fault = answer.fault();
+        if (fault != null) {
+            fault(said, fault);
+        }
+        if (!answer.ok()) {
+            refused++;
+            return;
+        }
+        taken++;
+        stopWork(answer, method);
+        if (!method.equals("GET")) {
+            ground.refresh();
+        }
+        if (changes) {
+            List<String> broken = aftermath.of(ground.clipPath());
+            broken.forEach(one -> fault(said, one));
+            if (!broken.isEmpty()) {
+                ground.begin();
+            }
+        }
+    }
+
+    /** Hearing and burning would only make the rest slow. */
+    private void stopWork(Answer answer, String method) throws IOException {
+        if (method.equals("POST") && answer.type().contains("json")) {
+            JsonNode made = answer.json();
+            if (made.has("state") && made.has("id")) {
+                target.post("/api/jobs/" + made.path("id").asString() + "/stop", "");
+            }
+        }
+    }
+
+    private void fault(String said, String fault) {
+        String sort =
+                said.substring(0, Math.min(said.length(), 12)) + fault.replaceAll("“[^”]*”|[a-z0-9]{12}|\\d+", "");
+        faults.putIfAbsent(sort, shortened(said) + "\n    → " + shortened(fault));
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= MOST_SAID ? text : text.substring(0, MOST_SAID) + "…";
+    }
+}

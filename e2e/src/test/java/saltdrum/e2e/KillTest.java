@@ -1,0 +1,155 @@
+package saltdrum.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import saltdrum.server.TestDatabase;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Server, database, one of its backends, ffmpeg: killed at any moment while somebody types, brings clips, gets words and
+ * renders. How often: -Dkills=200; which ones: -Dkills.seed=9.
+ */
+class KillTest {
+    private static final int KILLS = Integer.getInteger("kills", 20);
+    private static final long SEED = Long.getLong("kills.seed", 11);
+    private static final Set<String> ENDED = Set.of("DONE", "FAILED", "STOPPED");
+
+    @Test
+    void whatWasAcknowledgedIsThereAndNothingIsLeftBehind() throws Exception {
+        Random random = new Random(SEED);
+        TestDatabase database = TestDatabase.own();
+        RunningServer server = RunningServer.own(database, "kills");
+        try {
+            Typist typist = Typist.at(server);
+            Porter porter = new Porter(server);
+            AtomicBoolean over = new AtomicBoolean();
+            List<Thread> hands =
+                    List.of(hand(over, typist::type), hand(over, porter::bring), hand(over, porter::order));
+            hands.forEach(Thread::start);
+            Reaper reaper = new Reaper(server, database, random);
+            List<String> struck = new ArrayList<>();
+            for (int i = 0; i < KILLS; i++) {
+                RunningServer.pause(200 + random.nextInt(1300));
+                struck.add(reaper.strike());
+            }
+            over.set(true);
+            for (Thread hand : hands) {
+                hand.join();
+            }
+            System.out.println("killed: " + struck + "; acknowledged: " + typist.acknowledged() + " edits, "
+                    + porter.clips().size() + " clips, " + porter.jobs().size() + " jobs");
+            assertThat(new TreeSet<>(struck)).as("what was killed").hasSize(Math.min(4, KILLS));
+
+            jobsAreTakenUpWithin15Seconds(server, porter.jobs());
+            typist.checkAll();
+            assertThat(typist.acknowledged()).isGreaterThan(KILLS);
+            checkClips(server, porter.clips());
+            checkJobs(server, porter.jobs());
+            nothingIsLeft(server);
+        } finally {
+            server.kill();
+        }
+    }
+
+    private interface Act {
+        void once() throws IOException;
+    }
+
+    /** Does it again and again; what fails because something was killed is done again later. */
+    private static Thread hand(AtomicBoolean over, Act act) {
+        return new Thread(() -> {
+            while (!over.get()) {
+                try {
+                    act.once();
+                } catch (IOException | IllegalStateException killed) {
+                    RunningServer.pause(150);
+                }
+            }
+        });
+    }
+
+    private static void jobsAreTakenUpWithin15Seconds(RunningServer server, List<String> jobs) throws IOException {
+        long until = System.nanoTime() + Duration.ofSeconds(15).toNanos();
+        List<String> lost = lost(server, jobs);
+        while (!lost.isEmpty() && System.nanoTime() < until) {
+            RunningServer.pause(500);
+            lost = lost(server, jobs);
+        }
+        assertThat(lost).as("jobs that nobody does, 15 s after the last fault").isEmpty();
+    }
+
+    /** Jobs that are neither done nor waited for nor going on. */
+    private static List<String> lost(RunningServer server, List<String> jobs) throws IOException {
+        List<String> lost = new ArrayList<>();
+        for (String job : jobs) {
+            String state = server.get("/api/jobs/" + job).path("state").asString();
+            if (!ENDED.contains(state) && !Set.of("WAITING", "RUNNING").contains(state)) {
+                lost.add(job + " " + state);
+            }
+        }
+        return lost;
+    }
+
+    private static void checkClips(RunningServer server, List<String> clips) throws IOException {
+        long bytes = Files.size(Demo.clip("tide-pool"));
+        for (String clip : clips) {
+            Path back = download(server, "/api/clips/" + clip + "/video");
+            assertThat(Files.size(back)).as("clip " + clip).isEqualTo(bytes);
+        }
+    }
+
+    private static void checkJobs(RunningServer server, List<String> jobs) throws IOException {
+        String frames = Video.frames(Demo.clip("tide-pool"));
+        int done = 0;
+        for (String id : jobs) {
+            JsonNode job = server.awaitJob(id, List.copyOf(ENDED), Duration.ofMinutes(4));
+            assertThat(job.path("state").asString()).as(job.toString()).isIn(ENDED);
+            if (job.path("state").asString().equals("FAILED")) {
+                assertThat(job.path("message").asString("")).endsWith(".").hasSizeGreaterThan(15);
+            } else if (job.path("kind").asString().equals("RENDER")) {
+                assertThat(Video.frames(download(server, "/api/jobs/" + id + "/video")))
+                        .as("render " + id)
+                        .isEqualTo(frames);
+                done++;
+            }
+        }
+        assertThat(done).as("renders that were done all the same").isPositive();
+    }
+
+    private static Path download(RunningServer server, String path) throws IOException {
+        Path out = Path.of("target/after-kills.mp4");
+        try (var in = java.net.URI.create(server.url() + path).toURL().openStream()) {
+            Files.copy(in, out, StandardCopyOption.REPLACE_EXISTING);
+        }
+        return out;
+    }
+
+    /** No half file, and no process that works for a server that is gone. */
+    private static void nothingIsLeft(RunningServer server) throws IOException {
+        Path work = server.data().resolve("work");
+        try (Stream<Path> all = Files.walk(work)) {
+            assertThat(all.filter(Files::isRegularFile)).as("half files").isEmpty();
+        }
+        try (Stream<Path> folders = Files.list(work)) {
+            assertThat(folders).as("folders of work").hasSize(1);
+        }
+        assertThat(ProcessHandle.allProcesses()
+                        .filter(process ->
+                                process.info().commandLine().orElse("").contains(work.toString())))
+                .as("processes")
+                .isEmpty();
+    }
+}
