@@ -30,7 +30,7 @@ final class StillCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ClipInfo info = Probe.of(clip);
         byte[] png = Pictures.still(
-                clip, info, Frame.parse(captions.frame), captions.scene(info.size()), Math.round(at * 1000));
+                clip, info, Frame.parse(captions.frame), null, captions.scene(info.size()), Math.round(at * 1000));
         Files.write(out, png);
         return 0;
     }

@@ -1,25 +1,44 @@
 package saltdrum.core.cue;
 
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.text.Quoted;
 
 /**
  * The shape of the finished picture and how the clip sits in it.
  *
- * @param barColour {@code #RRGGBB} of the bars when the clip is fitted
+ * @param barColour {@code #RRGGBB} of the bars when the clip is fitted, and under pictures with clear places
+ * @param typed the size of a frame that is typed, both sides even; null for every other one
+ * @param turn the clip is turned by so many degrees clockwise before anything else: 0, 90, 180 or 270; null is 0
+ * @param focus what stays in sight of a clip that fills the frame, in order of time; empty is its middle. Between two
+ *     points the frame moves from one to the other, outside it stands still
+ * @param bars what the bars of a fitted clip show, and how high they are
  */
-public record Frame(Aspect aspect, Sit sit, String barColour) {
+public record Frame(
+        Aspect aspect,
+        Sit sit,
+        String barColour,
+        @MayBeMissing Size typed,
+        @MayBeMissing Integer turn,
+        @MayBeMissing List<Focus> focus,
+        @MayBeMissing Bars bars) {
     public static final Frame OWN = new Frame(Aspect.OWN, Sit.FILL, "#0f2a2e");
+    private static final int LEAST_SIDE = 64;
+    private static final int MOST_SIDE = 4096;
+    private static final int MOST_POINTS = 200;
 
-    /** Width to height; {@code OWN} is the clip's own. */
+    /** Width to height; {@code OWN} is the clip's own, {@code TYPED} a size in pixels. */
     public enum Aspect {
         OWN("own", 0, 0),
         TALL("9:16", 9, 16),
         PORTRAIT("4:5", 4, 5),
         SQUARE("1:1", 1, 1),
-        WIDE("16:9", 16, 9);
+        WIDE("16:9", 16, 9),
+        TYPED("typed", 0, 0);
 
         public final String label;
         public final int width;
@@ -32,10 +51,29 @@ public record Frame(Aspect aspect, Sit sit, String barColour) {
         }
     }
 
-    /** {@code FILL} crops what hangs over; {@code FIT} shows all with bars in a colour. */
+    /** {@code FILL} crops what hangs over; {@code FIT} shows all, with bars. */
     public enum Sit {
         FILL,
         FIT
+    }
+
+    /**
+     * A point of the clip's upright picture that is to stay in sight, from a time on.
+     *
+     * @param ms clip time
+     * @param x 0 at its left to 1 at its right
+     * @param y 0 at its top to 1 at its bottom
+     */
+    public record Focus(int ms, double x, double y) {
+        public Focus {
+            if (ms < 0 || !(x >= 0 && x <= 1) || !(y >= 0 && y <= 1)) {
+                throw new BadInputException("A point of interest has a time from 0 on and lies within the picture.");
+            }
+        }
+    }
+
+    public Frame(Aspect aspect, Sit sit, String barColour) {
+        this(aspect, sit, barColour, null, 0, List.of(), Bars.PLAIN);
     }
 
     public Frame {
@@ -45,30 +83,112 @@ public record Frame(Aspect aspect, Sit sit, String barColour) {
         if (barColour == null || !barColour.matches("#[0-9a-fA-F]{6}")) {
             throw new BadInputException("The bars' colour must be written #RRGGBB, not " + Quoted.of(barColour) + ".");
         }
+        if (aspect == Aspect.TYPED ? typed == null : typed != null) {
+            throw new BadInputException("A typed frame, and no other, has a size in pixels.");
+        }
+        if (typed != null
+                && (Math.min(typed.width(), typed.height()) < LEAST_SIDE
+                        || Math.max(typed.width(), typed.height()) > MOST_SIDE
+                        || !typed.equals(typed.even()))) {
+            throw new BadInputException("A frame of " + typed.width() + "×" + typed.height()
+                    + " cannot be made: both sides are even, and between " + LEAST_SIDE + " and " + MOST_SIDE + ".");
+        }
+        // Frames from before clips could be turned say nothing of it.
+        turn = turn == null ? Integer.valueOf(0) : turn;
+        if (turn % 90 != 0 || turn < 0 || turn > 270) {
+            throw new BadInputException("A clip is turned by 0, 90, 180 or 270 degrees, not by " + turn + ".");
+        }
+        focus = focus == null ? List.of() : ordered(focus);
+        bars = bars == null ? Bars.PLAIN : bars;
     }
 
-    /** Reads {@code own}, {@code 9:16}, {@code 4:5}, {@code 1:1} or {@code 16:9}, with {@code ,fit} for bars. */
+    private static List<Focus> ordered(List<Focus> focus) {
+        List<Focus> ordered =
+                focus.stream().sorted(Comparator.comparingInt(Focus::ms)).toList();
+        if (ordered.size() > MOST_POINTS) {
+            throw new BadInputException("A frame moves between " + MOST_POINTS + " points at most.");
+        }
+        for (int i = 1; i < ordered.size(); i++) {
+            if (ordered.get(i).ms == ordered.get(i - 1).ms) {
+                throw new BadInputException("Two points of interest cannot stand at the same time.");
+            }
+        }
+        return ordered;
+    }
+
+    /**
+     * Reads {@code own}, {@code 9:16}, {@code 4:5}, {@code 1:1}, {@code 16:9} or a size like {@code 720x900}; after commas
+     * {@code fit} for bars, {@code blur} for bars of the clip itself, and {@code turn=90}.
+     */
     public static Frame parse(String text) {
         String[] parts = text.trim().split(",");
-        Aspect aspect = Arrays.stream(Aspect.values())
-                .filter(a -> a.label.equals(parts[0].trim()))
-                .findFirst()
-                .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(text) + ". There are: "
-                        + Arrays.stream(Aspect.values()).map(a -> a.label).collect(Collectors.joining(", ")) + "."));
-        boolean fit = parts.length > 1 && parts[1].trim().equals("fit");
-        return new Frame(aspect, fit ? Sit.FIT : Sit.FILL, OWN.barColour);
+        String shape = parts[0].trim();
+        Size typed = size(shape);
+        Aspect aspect = typed != null
+                ? Aspect.TYPED
+                : Arrays.stream(Aspect.values())
+                        .filter(a -> a != Aspect.TYPED && a.label.equals(shape))
+                        .findFirst()
+                        .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(text)
+                                + ". There are: " + labels() + ", or a size like 720x900."));
+        Sit sit = Sit.FILL;
+        Bars bars = Bars.PLAIN;
+        int turn = 0;
+        for (int i = 1; i < parts.length; i++) {
+            String part = parts[i].trim();
+            if (part.equals("fit")) {
+                sit = Sit.FIT;
+            } else if (part.equals("blur")) {
+                sit = Sit.FIT;
+                bars = Bars.BLURRED;
+            } else if (part.matches("turn=(90|180|270)")) {
+                turn = Integer.parseInt(part.substring(5));
+            } else {
+                throw new BadInputException(
+                        "A frame has no " + Quoted.of(part) + ". It has: fit, blur, turn=90, turn=180, turn=270.");
+            }
+        }
+        return new Frame(aspect, sit, OWN.barColour, typed, turn, List.of(), bars);
+    }
+
+    private static Size size(String text) {
+        return text.matches("\\d{2,4}x\\d{2,4}")
+                ? new Size(
+                        Integer.parseInt(text.substring(0, text.indexOf('x'))),
+                        Integer.parseInt(text.substring(text.indexOf('x') + 1)))
+                : null;
+    }
+
+    private static String labels() {
+        return Arrays.stream(Aspect.values())
+                .filter(a -> a != Aspect.TYPED)
+                .map(a -> a.label)
+                .collect(Collectors.joining(", "));
     }
 
     public FrameLayout layout(Size clip) {
-        return FrameLayout.of(this, clip);
+        return layout(clip, SafeZones.USUAL);
+    }
+
+    public FrameLayout layout(Size clip, SafeZones zones) {
+        return FrameLayout.of(this, clip, zones);
+    }
+
+    /** The clip's picture once it is turned. */
+    public Size turned(Size clip) {
+        return turn % 180 == 0 ? clip : new Size(clip.height(), clip.width());
     }
 
     /** Size of the output for a clip of that size: even, no larger than the clip in the side that fills. */
     public Size output(Size clip) {
-        if (aspect == Aspect.OWN) {
-            return clip.even();
+        if (aspect == Aspect.TYPED) {
+            return typed;
         }
-        int shortSide = Math.min(clip.width(), clip.height());
+        Size turned = turned(clip);
+        if (aspect == Aspect.OWN) {
+            return turned.even();
+        }
+        int shortSide = Math.min(turned.width(), turned.height());
         int least = Math.min(aspect.width, aspect.height);
         return new Size(
                         Math.round((float) shortSide * aspect.width / least),

@@ -1,30 +1,184 @@
 package saltdrum.core.cue;
 
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.cue.SafeZones.Zone;
 import saltdrum.core.plane.Box;
 
 /**
- * Where a clip's picture lies in the finished one: the stage shows it there, and the burn puts it there.
+ * Where everything lies in the finished picture, in its pixels: the stage shows it there, the burn puts it there, and
+ * checks measure there.
  *
  * @param output size of the finished picture, even
- * @param picture the clip's picture in pixels of the output; what lies outside it is cropped, what it leaves is bar.
+ * @param turned size of the clip's picture once it is turned
+ * @param picture where the clip's picture lies at time 0; what lies outside the output is cropped, what it leaves is bar.
  *     Its edges are even, so that the codec's halved colours fall on whole pixels
+ * @param moves where its left and top are going, in order of time; empty where it stands still
+ * @param backdrop the blurred copy of the clip that the bars show; null where they show something else
+ * @param bars what the picture leaves of the output: none, one, or two that lie opposite each other
+ * @param zones what a phone lays over it
+ * @param safe what that leaves, parts of the output
+ * @param places where text stands when it is said to stand above, over or below the picture
  */
-public record FrameLayout(Size output, Box picture) {
-    static FrameLayout of(Frame frame, Size clip) {
+public record FrameLayout(
+        Size output,
+        Size turned,
+        Box picture,
+        List<Move> moves,
+        Backdrop backdrop,
+        List<Box> bars,
+        List<Zone> zones,
+        Box safe,
+        Places places) {
+    /**
+     * The picture's corner at a time. On the way from one to the next it goes by 3u² − 2u³ of the way after u of the time,
+     * and stands on the even pixel at or before that.
+     */
+    public record Move(int ms, double x, double y) {}
+
+    /** Parts of the output, each within what is safe; where there is no bar, a band at that edge. */
+    public record Places(Box above, Box over, Box below) {}
+
+    private static final double BAND = 0.16;
+
+    static FrameLayout of(Frame frame, Size clip, SafeZones zones) {
         Size out = frame.output(clip);
+        Size turned = frame.turned(clip);
+        Box whole = new Box(0, 0, out.width(), out.height());
         if (frame.aspect() == Frame.Aspect.OWN) {
             // An odd last row or column hangs over.
-            return new FrameLayout(out, new Box(0, 0, clip.width(), clip.height()));
+            Box all = new Box(0, 0, turned.width(), turned.height());
+            return lying(out, turned, all, List.of(), null, zones);
         }
-        double wide = (double) out.width() / clip.width();
-        double high = (double) out.height() / clip.height();
-        boolean fill = frame.sit() == Frame.Sit.FILL;
-        double scale = fill ? Math.max(wide, high) : Math.min(wide, high);
-        int width = fill ? evenUp(clip.width() * scale) : Math.max(2, evenDown(clip.width() * scale));
-        int height = fill ? evenUp(clip.height() * scale) : Math.max(2, evenDown(clip.height() * scale));
+        if (frame.sit() == Frame.Sit.FILL) {
+            Box picture = covering(turned, whole);
+            List<Move> moves = moves(frame.focus(), picture, out);
+            if (!moves.isEmpty()) {
+                picture = new Box(even(moves.get(0).x), even(moves.get(0).y), picture.width(), picture.height());
+            }
+            return lying(out, turned, picture, moves.size() > 1 ? moves : List.of(), null, zones);
+        }
+        Box picture = inside(turned, room(frame.bars(), out));
+        boolean blurred = frame.bars().kind() == Bars.Kind.BLUR;
+        return lying(out, turned, picture, List.of(), blurred ? Backdrop.of(frame.bars(), turned, out) : null, zones);
+    }
+
+    private static FrameLayout lying(
+            Size out, Size turned, Box picture, List<Move> moves, Backdrop backdrop, SafeZones zones) {
+        Box safe = zones.safe(out);
         return new FrameLayout(
                 out,
-                new Box(evenDown((out.width() - width) / 2.0), evenDown((out.height() - height) / 2.0), width, height));
+                turned,
+                picture,
+                moves,
+                backdrop,
+                bars(picture, out),
+                zones.zones(out),
+                safe,
+                places(out, picture, safe));
+    }
+
+    /** Between the bars that a hand has set. */
+    private static Box room(Bars bars, Size out) {
+        double top = even(Bars.part(bars.top()) * out.height());
+        double bottom = out.height() - even(Bars.part(bars.bottom()) * out.height());
+        return Box.ofEdges(0, top, out.width(), bottom);
+    }
+
+    private static Box covering(Size picture, Box room) {
+        double scale = Math.max(room.width() / picture.width(), room.height() / picture.height());
+        int width = evenUp(picture.width() * scale);
+        int height = evenUp(picture.height() * scale);
+        return new Box(
+                evenDown(room.x() + (room.width() - width) / 2.0),
+                evenDown(room.y() + (room.height() - height) / 2.0),
+                width,
+                height);
+    }
+
+    private static Box inside(Size picture, Box room) {
+        double scale = Math.min(room.width() / picture.width(), room.height() / picture.height());
+        int width = Math.max(2, evenDown(picture.width() * scale));
+        int height = Math.max(2, evenDown(picture.height() * scale));
+        return new Box(
+                evenDown(room.x() + (room.width() - width) / 2.0),
+                evenDown(room.y() + (room.height() - height) / 2.0),
+                width,
+                height);
+    }
+
+    /** The corner of a picture whose point of interest is as near to the frame's middle as its edges allow. */
+    private static List<Move> moves(List<Frame.Focus> focus, Box picture, Size out) {
+        return focus.stream()
+                .map(point -> new Move(
+                        point.ms(),
+                        Math.min(
+                                0,
+                                Math.max(
+                                        out.width() - picture.width(),
+                                        out.width() / 2.0 - point.x() * picture.width())),
+                        Math.min(
+                                0,
+                                Math.max(
+                                        out.height() - picture.height(),
+                                        out.height() / 2.0 - point.y() * picture.height()))))
+                .toList();
+    }
+
+    private static List<Box> bars(Box picture, Size out) {
+        List<Box> bars = new ArrayList<>();
+        if (picture.height() < out.height()) {
+            bars.add(Box.ofEdges(0, 0, out.width(), picture.y()));
+            bars.add(Box.ofEdges(0, picture.bottom(), out.width(), out.height()));
+        }
+        if (picture.width() < out.width()) {
+            // Between those above and below, where there are any.
+            bars.add(Box.ofEdges(0, picture.y(), picture.x(), picture.bottom()));
+            bars.add(Box.ofEdges(picture.right(), picture.y(), out.width(), picture.bottom()));
+        }
+        bars.removeIf(bar -> bar.width() <= 0 || bar.height() <= 0);
+        return List.copyOf(bars);
+    }
+
+    private static Places places(Size out, Box picture, Box safe) {
+        double top = Math.max(0, picture.y() / out.height());
+        double bottom = Math.min(1, picture.bottom() / out.height());
+        Box above = top > BAND / 2
+                ? Box.ofEdges(safe.x(), Math.min(safe.y(), top / 2), safe.right(), top)
+                : Box.ofEdges(safe.x(), safe.y(), safe.right(), safe.y() + BAND);
+        Box below = 1 - bottom > BAND / 2
+                ? Box.ofEdges(safe.x(), bottom, safe.right(), Math.max(safe.bottom(), (1 + bottom) / 2))
+                : Box.ofEdges(safe.x(), safe.bottom() - BAND, safe.right(), safe.bottom());
+        return new Places(
+                above,
+                Box.ofEdges(safe.x(), Math.max(safe.y(), top), safe.right(), Math.min(safe.bottom(), bottom)),
+                below);
+    }
+
+    /** Where the picture lies at a time of the clip, ms. */
+    public Box at(double ms) {
+        if (moves.isEmpty()) {
+            return picture;
+        }
+        Move before = moves.get(0);
+        for (Move move : moves) {
+            if (move.ms > ms) {
+                double u = move == before ? 0 : Math.max(0, (ms - before.ms) / (move.ms - before.ms));
+                double way = u * u * (3 - 2 * u);
+                return new Box(
+                        even(before.x + (move.x - before.x) * way),
+                        even(before.y + (move.y - before.y) * way),
+                        picture.width(),
+                        picture.height());
+            }
+            before = move;
+        }
+        return new Box(even(before.x), even(before.y), picture.width(), picture.height());
+    }
+
+    /** The even number nearest to 0 of those that are at most so far from it: what is cropped begins on such a pixel. */
+    private static double even(double corner) {
+        return corner < 0 ? -evenDown(-corner) : evenDown(corner);
     }
 
     /** A hair is forgiven, so that a side that fits exactly stays as it is. */

@@ -33,7 +33,7 @@ public sealed interface FacetKind<T> {
             double value = json.isNumber() ? json.asDouble() : Double.NaN;
             if (!(value >= least && value <= most)) {
                 throw new BadInputException(Quoted.of(name) + " is a number from " + ValueParts.plain(least) + " to "
-                        + ValueParts.plain(most) + ", not " + shortened(json) + ".");
+                        + ValueParts.plain(most) + ", not " + Quoted.of(json.toString()) + ".");
             }
             return value;
         }
@@ -48,7 +48,8 @@ public sealed interface FacetKind<T> {
         @Override
         public Boolean read(JsonNode json, String name) {
             if (!json.isBoolean()) {
-                throw new BadInputException(Quoted.of(name) + " is true or false, not " + shortened(json) + ".");
+                throw new BadInputException(
+                        Quoted.of(name) + " is true or false, not " + Quoted.of(json.toString()) + ".");
             }
             return json.asBoolean();
         }
@@ -69,7 +70,7 @@ public sealed interface FacetKind<T> {
                             + Arrays.stream(type.getEnumConstants())
                                     .map(Enum::name)
                                     .collect(Collectors.joining(", "))
-                            + ", not " + shortened(json) + "."));
+                            + ", not " + Quoted.of(json.toString()) + "."));
         }
 
         @Override
@@ -109,7 +110,7 @@ public sealed interface FacetKind<T> {
                     || emoji.length() > MOST_LETTERS
                     || !(emoji.isEmpty() || EmojiRule.one(emoji) || EmojiRule.sticker(emoji))) {
                 throw new BadInputException(Quoted.of(name) + " is one emoji, a sticker's name, or empty for none, not "
-                        + shortened(json) + ".");
+                        + Quoted.of(json.toString()) + ".");
             }
             return emoji;
         }
@@ -149,10 +150,5 @@ public sealed interface FacetKind<T> {
             value.forEach(item -> list.add(Json.typed(item, type)));
             return list;
         }
-    }
-
-    private static String shortened(JsonNode json) {
-        String text = json.toString();
-        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 }

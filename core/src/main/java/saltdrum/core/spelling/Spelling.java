@@ -98,9 +98,13 @@ public final class Spelling {
 
     /** Up to five words that may have been meant, the likeliest first; none where the search takes too long. */
     public List<String> suggestions(String token) {
+        String word = bare(token);
+        if (word.isEmpty()) {
+            return List.of();
+        }
         try {
             return new Hunspell(dictionaries.get(0))
-                    .suggest(bare(token)).stream().limit(MOST_SUGGESTIONS).toList();
+                    .suggest(word).stream().limit(MOST_SUGGESTIONS).toList();
         } catch (SuggestionTimeoutException e) {
             return e.getPartialResult() == null
                     ? List.of()

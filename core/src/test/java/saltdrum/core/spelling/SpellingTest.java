@@ -59,6 +59,14 @@ class SpellingTest {
         assertThat(ENGLISH.suggestions("varnsih,")).contains("varnish").hasSizeLessThanOrEqualTo(5);
     }
 
+    /** The search itself cannot bear it. */
+    @Test
+    void nothingIsSuggestedForWhatHasNoLetters() {
+        assertThat(ENGLISH.suggestions("👨‍👩‍👧‍👦")).isEmpty();
+        assertThat(ENGLISH.suggestions("…")).isEmpty();
+        assertThat(ENGLISH.suggestions("")).isEmpty();
+    }
+
     @Test
     void aDictionaryThatCannotBeReadIsSaidSo() {
         assertThatThrownBy(() -> new Spelling(

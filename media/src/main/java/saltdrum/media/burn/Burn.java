@@ -17,13 +17,13 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.Timeline;
 import saltdrum.media.clip.CaptionStream;
+import saltdrum.media.clip.ClipColours;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameFilter;
+import saltdrum.media.clip.FrameGraph;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.Band;
-import saltdrum.media.paint.VideoColours;
 
 /**
  * Burns a scene into a clip. The video is decoded and encoded once by one ffmpeg; the sound is copied where MP4 can
@@ -38,8 +38,15 @@ public final class Burn {
     private final Frame frame;
     private final Scene scene;
     private final BurnOrder order;
+    private final Path barsFile;
 
     public Burn(Path clip, ClipInfo info, Frame frame, Scene scene, BurnOrder order) {
+        this(clip, info, frame, null, scene, order);
+    }
+
+    /** @param barsFile the picture that the frame's bars are cut from ({@code BarsPicture}); null where it wants none */
+    public Burn(Path clip, ClipInfo info, Frame frame, Path barsFile, Scene scene, BurnOrder order) {
+        this.barsFile = barsFile;
         this.clip = clip;
         this.info = info;
         this.frame = frame;
@@ -64,7 +71,7 @@ public final class Burn {
     public Result to(Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         FrameTimes times = FrameTimes.of(clip, info);
         var size = frame.output(info.size());
-        try (Band band = Band.of(scene, size.width(), size.height(), colours());
+        try (Band band = Band.of(scene, size.width(), size.height(), ClipColours.of(info));
                 ToolRun run = new ToolRun(command(band, out), 120)) {
             Thread reader = new Thread(() -> readProgress(run, progress), "burn-progress");
             reader.setDaemon(true);
@@ -120,7 +127,12 @@ public final class Burn {
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(List.of("-thread_queue_size", "16", "-f", "matroska", "-i", "pipe:0"));
         String tick = info.timeBase().numerator() + "/" + info.timeBase().denominator();
-        String graph = "[0:v:0]" + FrameFilter.of(info, frame) + "[picture];"
+        FrameGraph framing = new FrameGraph(info, frame);
+        String bars = framing.wantsBarsPicture() ? "2:v" : null;
+        if (bars != null) {
+            command.addAll(FrameGraph.barsInput(barsFile));
+        }
+        String graph = framing.graph("0:v:0", "picture", bars, 0) + ";"
                 + "[1:v]settb=" + tick + "[words];"
                 + "[picture][words]overlay=" + band.left + ":" + band.top
                 + ":format=yuv420:alpha=straight:eof_action=repeat[done]";
@@ -144,20 +156,6 @@ public final class Burn {
         command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-movflags", "+faststart"));
         command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out.toAbsolutePath()));
         return command;
-    }
-
-    private VideoColours colours() {
-        boolean full = "pc".equals(info.colour().range());
-        String space = info.colour().space();
-        if (space == null) {
-            boolean high = Math.min(info.width(), info.height()) >= 720;
-            return high ? VideoColours.bt709(full) : VideoColours.bt601(full);
-        }
-        return switch (space) {
-            case "smpte170m", "bt470bg" -> VideoColours.bt601(full);
-            case "bt2020nc", "bt2020c" -> VideoColours.bt2020(full);
-            default -> VideoColours.bt709(full);
-        };
     }
 
     private List<String> colourTags() {

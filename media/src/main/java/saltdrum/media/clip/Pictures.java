@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.DoubleFunction;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.scene.Scene;
@@ -24,11 +25,16 @@ public final class Pictures {
     /** A JPEG of about 540 on the short side, from a third into the clip. */
     public static byte[] poster(Path clip, ClipInfo info) {
         String scale = info.width() < info.height() ? "scale=540:-2" : "scale=-2:540";
-        return frame(clip, FrameTimes.of(clip, info), info.durationMs() / 3, scale, "mjpeg");
+        FrameTimes times = FrameTimes.of(clip, info);
+        return frame(clip, times, info.durationMs() / 3, start -> "[0:v:0]" + scale + "[picture]", List.of(), "mjpeg");
     }
 
-    /** The frame shown at a time, in its frame, with the captions of that frame's own time, as PNG. */
-    public static byte[] still(Path clip, ClipInfo info, Frame frame, Scene scene, long ms) {
+    /**
+     * The frame shown at a time, in its frame, with the captions of that frame's own time, as PNG.
+     *
+     * @param bars file with the picture that the frame's bars are cut from; null where it wants none
+     */
+    public static byte[] still(Path clip, ClipInfo info, Frame frame, Path bars, Scene scene, long ms) {
         if (ms < 0 || ms >= info.durationMs()) {
             throw new BadInputException(String.format(
                     Locale.ROOT,
@@ -37,7 +43,10 @@ public final class Pictures {
                     info.durationMs() / 1000.0));
         }
         FrameTimes times = FrameTimes.of(clip, info);
-        byte[] png = frame(clip, times, ms, FrameFilter.of(info, frame), "png");
+        FrameGraph framing = new FrameGraph(info, frame);
+        List<String> more = framing.wantsBarsPicture() ? FrameGraph.barsInput(bars) : List.of();
+        String label = framing.wantsBarsPicture() ? "1:v" : null;
+        byte[] png = frame(clip, times, ms, start -> framing.graph("0:v:0", "picture", label, start), more, "png");
         try (Image picture = Image.makeDeferredFromEncodedBytes(png);
                 Surface surface = Surface.makeRasterN32Premul(picture.getWidth(), picture.getHeight());
                 ScenePainter painter = new ScenePainter(scene, (double) picture.getWidth() / scene.width())) {
@@ -57,14 +66,16 @@ public final class Pictures {
     }
 
     /** Seeks half a frame early, so that the frame on the screen at that time is the one that comes. */
-    private static byte[] frame(Path clip, FrameTimes times, long ms, String filter, String codec) {
+    private static byte[] frame(
+            Path clip, FrameTimes times, long ms, DoubleFunction<String> graph, List<String> more, String codec) {
         int shown = times.shownAt(ms);
         long us = Math.max(0, times.us(shown) - (shown == 0 ? 0 : (times.us(shown) - times.us(shown - 1)) / 2));
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.6f", us / 1e6)));
         command.addAll(Ffmpeg.clip(clip));
-        command.addAll(
-                List.of("-map", "0:v:0", "-frames:v", "1", "-vf", filter, "-c:v", codec, "-f", "image2pipe", "pipe:1"));
+        command.addAll(more);
+        command.addAll(List.of("-filter_complex", graph.apply(us / 1e6), "-map", "[picture]"));
+        command.addAll(List.of("-frames:v", "1", "-c:v", codec, "-f", "image2pipe", "pipe:1"));
         try (ToolRun run = new ToolRun(command, 60)) {
             byte[] picture = run.output().readAllBytes();
             if (run.await() != 0 || picture.length == 0) {

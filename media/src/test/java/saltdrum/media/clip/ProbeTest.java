@@ -54,6 +54,22 @@ class ProbeTest {
         refused(clip, "32000x240", "largest side");
     }
 
+    /** A length of nothing would divide by nothing further on. */
+    @Test
+    void oneFrameOfATenThousandthOfASecondHasALength() {
+        Path clip = TestClips.make(
+                folder.resolve("blink.mkv"),
+                "-f",
+                "lavfi",
+                "-i",
+                "testsrc=s=320x240:r=10000",
+                "-frames:v",
+                "1",
+                "-c:v",
+                "ffv1");
+        assertThat(Probe.of(clip).durationMs()).isBetween(1L, 40L);
+    }
+
     @Test
     void textWithAVideosNameIsRefused() throws IOException {
         refused(Files.writeString(folder.resolve("a.mp4"), "a letter home ".repeat(300)), "MP4");

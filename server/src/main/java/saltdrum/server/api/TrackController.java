@@ -15,11 +15,11 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Restyle;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
+import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.store.WorkshopStore;
 
 @Tag(name = "track")
 @RestController
@@ -27,14 +27,14 @@ import saltdrum.server.store.WorkshopStore;
 class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
-    private final WorkshopStore workshop;
+    private final HouseStore houses;
     private final StyleStore styles;
 
-    TrackController(ClipStore clips, TrackStore tracks, WorkshopStore workshop, StyleStore styles) {
+    TrackController(ClipStore clips, TrackStore tracks, HouseStore houses, StyleStore styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
-        this.workshop = workshop;
+        this.houses = houses;
     }
 
     /** @param version of the track that the change was made on */
@@ -44,7 +44,7 @@ class TrackController {
 
     @GetMapping
     TrackView get(@PathVariable String clipId) {
-        return TrackView.of(tracks.get(clipId), size(clipId), workshop.unsureBelow());
+        return TrackView.of(tracks.get(clipId), size(clipId), houses.of(clipId));
     }
 
     @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
@@ -90,7 +90,8 @@ class TrackController {
     }
 
     private TrackPatch patch(StoredChange change) {
-        return TrackPatch.of(change, size(change.after().id()), workshop.unsureBelow());
+        return TrackPatch.of(
+                change, size(change.after().id()), houses.of(change.after().id()));
     }
 
     private Size size(String clipId) {

@@ -7,11 +7,10 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeArea;
+import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
-import saltdrum.core.plane.Box;
 import saltdrum.server.store.StoredTrack;
 
 /** What there is to know of a track but its cues. */
@@ -22,14 +21,13 @@ record TrackHead(
         @Schema(description = "How it uses its style, and what it has otherwise") Styling styling,
         Recipe recipe,
         Frame frame,
-        @Schema(description = "Where the clip's picture lies in the finished one") FrameLayout layout,
-        @Schema(description = "Where captions are safe, parts of the finished picture") Box safe,
+        @Schema(description = "Where everything lies in the finished picture") FrameLayout layout,
         @Schema(description = "Room for a cue after the last one, ms; 0 where there is none") int endRestMs,
         @Schema(description = "Speech that was heard and is not in the script") List<Unscripted> unscripted,
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo) {
 
-    static TrackHead of(StoredTrack stored, Size clip) {
+    static TrackHead of(StoredTrack stored, Size clip, SafeZones zones) {
         Track track = stored.track();
         return new TrackHead(
                 stored.version(),
@@ -38,8 +36,7 @@ record TrackHead(
                 track.styling(),
                 track.recipe(),
                 track.frame(),
-                track.frame().layout(clip),
-                SafeArea.of(track.frame().output(clip)),
+                track.frame().layout(clip, zones),
                 CueTime.restAtEnd(CueTime.of(track), track.endMs()),
                 track.beside().unscripted(),
                 stored.steps().undo(),

@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import saltdrum.core.cue.Size;
+import saltdrum.server.store.House;
 import saltdrum.server.store.StoredChange;
 
 /** What a change did to a track, so that a small edit of a long track is a small answer. */
@@ -13,9 +14,9 @@ record TrackPatch(
         @Schema(description = "How many cues of the track before go") int removed,
         @Schema(description = "The cues that come in their place") List<CueView> cues) {
 
-    static TrackPatch of(StoredChange change, Size clip, double unsureBelow) {
-        List<CueView> old = CueView.of(change.before().track(), unsureBelow);
-        List<CueView> now = CueView.of(change.after().track(), unsureBelow);
+    static TrackPatch of(StoredChange change, Size clip, House house) {
+        List<CueView> old = CueView.of(change.before().track(), house.unsureBelow());
+        List<CueView> now = CueView.of(change.after().track(), house.unsureBelow());
         int least = Math.min(old.size(), now.size());
         int from = 0;
         while (from < least && old.get(from).equals(now.get(from))) {
@@ -26,7 +27,7 @@ record TrackPatch(
             tail++;
         }
         return new TrackPatch(
-                TrackHead.of(change.after(), clip),
+                TrackHead.of(change.after(), clip, house.zones()),
                 change.before().version(),
                 from,
                 old.size() - from - tail,

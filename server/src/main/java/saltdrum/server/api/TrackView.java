@@ -2,11 +2,13 @@ package saltdrum.server.api;
 
 import java.util.List;
 import saltdrum.core.cue.Size;
+import saltdrum.server.store.House;
 import saltdrum.server.store.StoredTrack;
 
 /** A track with everything the bench shows of it. */
 record TrackView(TrackHead head, List<CueView> cues) {
-    static TrackView of(StoredTrack stored, Size clip, double unsureBelow) {
-        return new TrackView(TrackHead.of(stored, clip), CueView.of(stored.track(), unsureBelow));
+    static TrackView of(StoredTrack stored, Size clip, House house) {
+        return new TrackView(
+                TrackHead.of(stored, clip, house.zones()), CueView.of(stored.track(), house.unsureBelow()));
     }
 }

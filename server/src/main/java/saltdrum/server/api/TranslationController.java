@@ -16,11 +16,13 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.TranslationEdits;
 import saltdrum.core.word.Word;
 import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.House;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
@@ -133,6 +135,6 @@ class TranslationController {
     }
 
     private TrackView view(StoredTrack stored, String clipId) {
-        return TrackView.of(stored, clips.get(clipId).info().size(), Word.UNSURE_BELOW);
+        return TrackView.of(stored, clips.get(clipId).info().size(), new House(Word.UNSURE_BELOW, SafeZones.USUAL));
     }
 }

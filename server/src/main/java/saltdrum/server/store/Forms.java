@@ -4,6 +4,7 @@ import java.util.List;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.SafeZones;
 import saltdrum.core.edit.Change;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Styling;
@@ -22,12 +23,14 @@ final class Forms {
     static final StoredForm<Beside> BESIDE = StoredForm.of("track", Beside.class);
     static final StoredForm<Change> CHANGE = StoredForm.of("history entry", Change.class);
 
+    static final StoredForm<SafeZones> ZONES = StoredForm.of("safe zones", SafeZones.class);
+
     static final StoredForm<Styling> STYLING = StoredForm.of("styling", Styling.class);
     static final StoredForm<Patch> LOOK = StoredForm.of("look", Patch.class);
 
     /** Every one that a column holds. */
     static final List<StoredForm<?>> COLUMNS =
-            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, STYLING, LOOK, StyleFile.FORM);
+            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, STYLING, LOOK, StyleFile.FORM);
 
     private Forms() {}
 }

@@ -140,7 +140,12 @@ public final class Siege {
 
     private void edit(ObjectNode edit) throws IOException {
         String body = "{\"version\":" + ground.version() + ",\"edit\":" + Values.write(edit) + "}";
-        ask("POST", EDITS.replace("{clipId}", ground.clipId()), body.getBytes(StandardCharsets.UTF_8), true);
+        ask(
+                "POST",
+                EDITS.replace("{clipId}", ground.clipId()),
+                "application/json",
+                body.getBytes(StandardCharsets.UTF_8),
+                true);
     }
 
     private void call(Operation call) throws IOException {
@@ -157,15 +162,16 @@ public final class Siege {
                 body = ground.spoilt(body);
             }
         }
-        ask(call.method(), address, body, call.changesTheTrack());
+        String type = call.files() ? "application/octet-stream" : "application/json";
+        ask(call.method(), address, type, body, call.changesTheTrack());
     }
 
-    private void ask(String method, String address, byte[] body, boolean changes) throws IOException {
+    private void ask(String method, String address, String type, byte[] body, boolean changes) throws IOException {
         requests++;
         String said = method + " " + address + " " + shortened(new String(body, StandardCharsets.UTF_8));
         Answer answer;
         try {
-            answer = target.ask(method, address, "application/json", body);
+            answer = target.ask(method, address, type, body);
         } catch (IOException e) {
             fault(said, "no answer: " + e);
             return;

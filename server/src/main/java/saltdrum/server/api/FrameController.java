@@ -1,0 +1,57 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.SafeZones;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.HouseStore;
+
+/** Frames that are tried, and what a phone lays over them. */
+@Tag(name = "frames")
+@RestController
+@RequestMapping("/api")
+class FrameController {
+    private final ClipStore clips;
+    private final HouseStore houses;
+
+    FrameController(ClipStore clips, HouseStore houses) {
+        this.clips = clips;
+        this.houses = houses;
+    }
+
+    @Operation(summary = "Where everything would lie in a frame; nothing is kept")
+    @PostMapping("/clips/{clipId}/frame/attempt")
+    FrameLayout attempt(@PathVariable String clipId, @RequestBody Frame frame) {
+        return frame.layout(clips.get(clipId).info().size(), houses.of(clipId).zones());
+    }
+
+    @Operation(summary = "What a phone lays over the clips of a client, or of the workshop")
+    @GetMapping("/zones")
+    SafeZones zones(@RequestParam(required = false) Long client) {
+        return houses.zones(client);
+    }
+
+    @PutMapping("/zones")
+    SafeZones setZones(@RequestParam(required = false) Long client, @RequestBody SafeZones zones) {
+        houses.setZones(client, zones);
+        return zones(client);
+    }
+
+    @Operation(summary = "Back to what is usual")
+    @DeleteMapping("/zones")
+    SafeZones usualZones(@RequestParam(required = false) Long client) {
+        houses.setZones(client, null);
+        return zones(client);
+    }
+}

@@ -1,0 +1,104 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Bars;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Size;
+import saltdrum.media.clip.OwnPicture;
+import saltdrum.media.paint.BarsPicture;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.PictureStore;
+import saltdrum.server.store.PictureStore.PictureRow;
+
+/** What the bars beside a clip show: gradients, and pictures of one's own. */
+@Tag(name = "frames")
+@RestController
+@RequestMapping("/api")
+class PictureController {
+    private static final int MOST_SIDE = 4096;
+
+    private final PictureStore pictures;
+    private final MediaStore media;
+
+    PictureController(PictureStore pictures, MediaStore media) {
+        this.pictures = pictures;
+        this.media = media;
+    }
+
+    @Operation(summary = "The pictures that were brought in for bars, the oldest first")
+    @GetMapping("/pictures")
+    List<PictureRow> all() {
+        return pictures.all();
+    }
+
+    /** Outside the described API's types: the body is the raw file. */
+    @Hidden
+    @PutMapping("/pictures")
+    PictureRow bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
+        if (request.getContentLengthLong() > OwnPicture.MOST_BYTES) {
+            throw new BadInputException("The picture is larger than 25 MB. Nothing of it was taken.");
+        }
+        try (InputStream in = request.getInputStream()) {
+            return pictures.take(name, media.receive(in));
+        }
+    }
+
+    @Operation(summary = "Takes a picture out of the list; what uses it keeps it")
+    @DeleteMapping("/pictures/{hash}")
+    PictureRow putAway(@PathVariable String hash) {
+        return pictures.putAway(hash, true);
+    }
+
+    @Operation(summary = "Brings back a picture that was put away")
+    @PostMapping("/pictures/{hash}/restore")
+    PictureRow restore(@PathVariable String hash) {
+        return pictures.putAway(hash, false);
+    }
+
+    /** The picture that bars are cut from, as the burn has it. */
+    @Hidden
+    @GetMapping("/bars")
+    ResponseEntity<byte[]> bars(
+            @RequestParam int width,
+            @RequestParam int height,
+            @RequestParam String from,
+            @RequestParam String to,
+            @RequestParam(required = false) String picture) {
+        Bars.Kind kind = picture == null ? Bars.Kind.GRADIENT : Bars.Kind.PICTURE;
+        Frame frame = new Frame(
+                Frame.Aspect.SQUARE,
+                Frame.Sit.FIT,
+                from,
+                null,
+                0,
+                null,
+                new Bars(kind, to, null, null, picture, null, null));
+        if (Math.max(width, height) > MOST_SIDE) {
+            throw new BadInputException("A side of a picture has at most " + MOST_SIDE + " pixels.");
+        }
+        byte[] own = picture == null ? null : pictures.bytes(picture);
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(BarsPicture.png(frame, new Size(width, height), own));
+    }
+}

@@ -1,0 +1,11 @@
+package saltdrum.server.store;
+
+import saltdrum.core.cue.SafeZones;
+
+/**
+ * What a workshop has settled for all clips, and for those of one client.
+ *
+ * @param unsureBelow confidence below which words ask to be listened to again, 0 to 1
+ * @param zones what a phone lays over a picture
+ */
+public record House(double unsureBelow, SafeZones zones) {}
