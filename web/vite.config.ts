@@ -6,5 +6,10 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { target: 'es2022', assetsInlineLimit: 0 },
   // The launcher's dev says where the server is.
-  server: { proxy: { '/api': process.env.SALT_DRUM_SERVER ?? 'http://127.0.0.1:7311' } },
+  server: {
+    // The server answers only to pages of its own: it has to hear the name that the page has.
+    proxy: {
+      '/api': { target: process.env.SALT_DRUM_SERVER ?? 'http://127.0.0.1:7311', changeOrigin: false },
+    },
+  },
 });

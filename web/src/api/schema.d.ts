@@ -4,6 +4,24 @@
  */
 
 export interface paths {
+    "/api/zones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a phone lays over the clips of a client, or of the workshop */
+        get: operations["zones"];
+        put: operations["setZones"];
+        post?: never;
+        /** Back to what is usual */
+        delete: operations["usualZones"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workshop": {
         parameters: {
             query?: never;
@@ -229,6 +247,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{hash}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings back a picture that was put away */
+        post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages/guess": {
         parameters: {
             query?: never;
@@ -273,7 +308,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Brings back a font that was put away */
-        post: operations["restore_2"];
+        post: operations["restore_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -535,6 +570,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/frame/attempt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where everything would lie in a frame; nothing is kept */
+        post: operations["attempt_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/captions/streams/{index}": {
         parameters: {
             query?: never;
@@ -723,6 +775,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pictures that were brought in for bars, the oldest first */
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/motions": {
         parameters: {
             query?: never;
@@ -748,7 +817,7 @@ export interface paths {
             cookie?: never;
         };
         /** All languages of ISO 639-1 and what can be done in each, those that are recognised first */
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -799,7 +868,7 @@ export interface paths {
             cookie?: never;
         };
         /** The fonts that were brought in, by family and weight */
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -918,7 +987,7 @@ export interface paths {
             cookie?: never;
         };
         /** All clips, newest first */
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1231,6 +1300,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{hash}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a picture out of the list; what uses it keeps it */
+        delete: operations["putAway_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fonts/{fontId}": {
         parameters: {
             query?: never;
@@ -1242,7 +1328,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Takes a font out of the list; what uses it keeps it */
-        delete: operations["putAway_2"];
+        delete: operations["putAway_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1252,6 +1338,18 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        SafeZones: {
+            /** Format: double */
+            bar: number;
+            /** Format: double */
+            buttons: number;
+            /** Format: double */
+            buttonsFrom: number;
+            /** Format: double */
+            text: number;
+            /** Format: double */
+            side: number;
+        };
         WorkshopRequest: {
             /** Format: double */
             unsureBelow?: number;
@@ -1333,6 +1431,28 @@ export interface components {
             closed: boolean;
             putAway: boolean;
         };
+        Backdrop: {
+            part: components["schemas"]["Box"];
+            small: components["schemas"]["Size"];
+            /** Format: double */
+            sigma: number;
+            /** Format: double */
+            light: number;
+        };
+        Bars: {
+            /** @enum {string} */
+            kind: "COLOUR" | "GRADIENT" | "BLUR" | "PICTURE";
+            to: string;
+            /** Format: double */
+            blur: number;
+            /** Format: double */
+            dark: number;
+            picture?: string;
+            /** Format: double */
+            top?: number;
+            /** Format: double */
+            bottom?: number;
+        };
         Box: {
             /** Format: double */
             x: number;
@@ -1376,16 +1496,49 @@ export interface components {
             lineStarts: number[];
             words: components["schemas"]["WordView"][];
         };
+        Focus: {
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         Frame: {
             /** @enum {string} */
-            aspect: "OWN" | "TALL" | "PORTRAIT" | "SQUARE" | "WIDE";
+            aspect: "OWN" | "TALL" | "PORTRAIT" | "SQUARE" | "WIDE" | "TYPED";
             /** @enum {string} */
             sit: "FILL" | "FIT";
             barColour: string;
+            typed?: components["schemas"]["Size"];
+            /** Format: int32 */
+            turn: number;
+            focus: components["schemas"]["Focus"][];
+            bars: components["schemas"]["Bars"];
         };
         FrameLayout: {
             output: components["schemas"]["Size"];
+            turned: components["schemas"]["Size"];
             picture: components["schemas"]["Box"];
+            moves: components["schemas"]["Move"][];
+            backdrop?: components["schemas"]["Backdrop"];
+            bars: components["schemas"]["Box"][];
+            zones: components["schemas"]["Zone"][];
+            safe: components["schemas"]["Box"];
+            places: components["schemas"]["Places"];
+        };
+        Move: {
+            /** Format: int32 */
+            ms: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Places: {
+            above: components["schemas"]["Box"];
+            over: components["schemas"]["Box"];
+            below: components["schemas"]["Box"];
         };
         Size: {
             /** Format: int32 */
@@ -1408,10 +1561,8 @@ export interface components {
             styling: components["schemas"]["Styling"];
             recipe: components["schemas"]["Recipe"];
             frame: components["schemas"]["Frame"];
-            /** @description Where the clip's picture lies in the finished one */
+            /** @description Where everything lies in the finished picture */
             layout: components["schemas"]["FrameLayout"];
-            /** @description Where captions are safe, parts of the finished picture */
-            safe: components["schemas"]["Box"];
             /**
              * Format: int32
              * @description Room for a cue after the last one, ms; 0 where there is none
@@ -1459,6 +1610,11 @@ export interface components {
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
             /** @description Some of its look is its own */
             bent: boolean;
+        };
+        Zone: {
+            /** @enum {string} */
+            kind: "BAR" | "BUTTONS" | "TEXT";
+            part: components["schemas"]["Box"];
         };
         SoundRequest: {
             sound?: string;
@@ -1544,6 +1700,15 @@ export interface components {
         StickerRow: {
             name: string;
             label: string;
+            putAway: boolean;
+        };
+        PictureRow: {
+            hash: string;
+            label: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
             putAway: boolean;
         };
         GuessRequest: {
@@ -2479,7 +2644,6 @@ export interface components {
             null: boolean;
             float: boolean;
             container: boolean;
-            number: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
@@ -2498,6 +2662,7 @@ export interface components {
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
             missingNode: boolean;
+            number: boolean;
             string: boolean;
             embeddedValue: boolean;
         };
@@ -3007,6 +3172,76 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    zones: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SafeZones"];
+                };
+            };
+        };
+    };
+    setZones: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SafeZones"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SafeZones"];
+                };
+            };
+        };
+    };
+    usualZones: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SafeZones"];
+                };
+            };
+        };
+    };
     get: {
         parameters: {
             query?: never;
@@ -3503,6 +3738,28 @@ export interface operations {
             };
         };
     };
+    restore_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                hash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PictureRow"];
+                };
+            };
+        };
+    };
     guess: {
         parameters: {
             query?: never;
@@ -3549,7 +3806,7 @@ export interface operations {
             };
         };
     };
-    restore_2: {
+    restore_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3991,6 +4248,32 @@ export interface operations {
             };
         };
     };
+    attempt_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Frame"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FrameLayout"];
+                };
+            };
+        };
+    };
     readStream: {
         parameters: {
             query?: never;
@@ -4254,6 +4537,26 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PictureRow"][];
+                };
+            };
+        };
+    };
     motions: {
         parameters: {
             query?: never;
@@ -4274,7 +4577,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4356,7 +4659,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4506,7 +4809,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4967,6 +5270,28 @@ export interface operations {
         };
     };
     putAway_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                hash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PictureRow"];
+                };
+            };
+        };
+    };
+    putAway_3: {
         parameters: {
             query?: never;
             header?: never;

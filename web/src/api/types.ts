@@ -3,6 +3,13 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type Clip = Schemas['ClipView'];
+export type Frame = Schemas['Frame'];
+export type FrameLayout = Schemas['FrameLayout'];
+export type Focus = Schemas['Focus'];
+export type Bars = Schemas['Bars'];
+export type Zone = Schemas['Zone'];
+export type SafeZones = Schemas['SafeZones'];
+export type OwnPicture = Schemas['PictureRow'];
 /** A track as the page holds it: its head and its cues side by side. */
 export type Track = Schemas['TrackHead'] & { cues: Cue[] };
 export type TrackView = Schemas['TrackView'];

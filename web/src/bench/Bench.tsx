@@ -79,6 +79,7 @@ export function Bench() {
           scene={tried ?? scene.data?.scene}
           version={tried ? null : (scene.data?.version ?? null)}
           styling={step === 'style'}
+          framing={step === 'frame'}
         />
         <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
         <div

@@ -3,6 +3,7 @@ import type { Clip, Job, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 import type { StepName } from '../state/steps';
 import { BreaksStep } from './breaks/BreaksStep';
+import { FrameStep } from './frame/FrameStep';
 import { RenderStep } from './render/RenderStep';
 import { StyleStep } from './style/StyleStep';
 import { WordsStep } from './words/WordsStep';
@@ -10,6 +11,7 @@ import { WordsStep } from './words/WordsStep';
 const PARTS: Record<StepName, FC<{ clip: Clip; track: Track; jobs: Job[] }>> = {
   words: WordsStep,
   breaks: BreaksStep,
+  frame: FrameStep,
   style: StyleStep,
   render: RenderStep,
 };

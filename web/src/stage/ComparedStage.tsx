@@ -1,5 +1,7 @@
 import { useEffect, useRef } from 'react';
+import { barsAddress } from '../api/frames';
 import type { Scene, Track } from '../api/types';
+import { BackdropPainter, drawTurned, pictureAt } from './framing';
 import { ScenePainter } from './paint/scenePainter';
 
 /** The picture of a video that plays elsewhere, with captions of its own over it. */
@@ -11,9 +13,9 @@ export function ComparedStage(props: {
 }) {
   const { video, track, scene, width } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
-  const { output, picture } = track.layout;
+  const { layout, frame } = track;
+  const { output } = layout;
   const height = Math.round((width * output.height) / output.width);
-  const bars = track.frame.barColour;
   useEffect(() => {
     const element = canvas.current!;
     if (!video || !scene) return;
@@ -23,16 +25,19 @@ export function ComparedStage(props: {
     const context = element.getContext('2d', { willReadFrequently: true })!;
     const painter = new ScenePainter(scene, element.width / scene.width);
     const scale = element.width / output.width;
+    const backdrop = new BackdropPainter();
+    const bars = new Image();
+    bars.src = barsAddress(frame, output) ?? '';
     const paint = (timeMs: number) => {
-      context.fillStyle = bars;
+      context.fillStyle = frame.barColour;
       context.fillRect(0, 0, element.width, element.height);
-      context.drawImage(
-        video,
-        picture.x * scale,
-        picture.y * scale,
-        picture.width * scale,
-        picture.height * scale,
-      );
+      if (layout.backdrop) backdrop.paint(context, video, layout, frame.turn ?? 0);
+      if (bars.complete && bars.naturalWidth > 0) {
+        context.drawImage(bars, 0, 0, element.width, element.height);
+      }
+      const { x, y, width: w, height: h } = pictureAt(layout, timeMs);
+      const to = { x: x * scale, y: y * scale, width: w * scale, height: h * scale };
+      drawTurned(context, video, layout, frame.turn ?? 0, null, to);
       painter.paint(context, timeMs);
       element.dataset.paintedMs = String(timeMs);
     };
@@ -44,6 +49,6 @@ export function ComparedStage(props: {
     request = video.requestVideoFrameCallback(onFrame);
     if (video.readyState >= 2) paint(video.currentTime * 1000);
     return () => video.cancelVideoFrameCallback(request);
-  }, [video, scene, width, height, bars, output, picture]);
+  }, [video, scene, width, height, frame, layout, output]);
   return <canvas ref={canvas} style={{ width, height }} className="rounded-[3px] bg-stage" aria-hidden />;
 }

@@ -4,10 +4,15 @@ import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { length, stamp } from '../player/time';
 import { useDropper } from '../state/dropper';
+import { useShownFrame } from '../state/framing';
 import { usePanels } from '../state/panels';
 import { useNarrow } from '../ui/useNarrow';
+import { Bars } from './Bars';
 import { EmojiHandles } from './EmojiHandles';
+import { FrameHandles } from './FrameHandles';
 import { StageHandles } from './StageHandles';
+import { Zones } from './Zones';
+import { drawTurned, pictureAt, placed } from './framing';
 import { ScenePainter } from './paint/scenePainter';
 
 /** The picture in its frame, with the captions painted over it at the time of the frame on the screen. */
@@ -17,6 +22,7 @@ export function Stage({
   scene,
   version,
   styling,
+  framing,
 }: {
   clip: Clip;
   track: Track;
@@ -25,6 +31,8 @@ export function Stage({
   version: number | null;
   /** The caption can be taken hold of. */
   styling: boolean;
+  /** The picture can be taken hold of under its frame. */
+  framing: boolean;
 }) {
   const room = useRef<HTMLDivElement>(null);
   const video = useRef<HTMLVideoElement>(null);
@@ -33,13 +41,16 @@ export function Stage({
   const [box, setBox] = useState({ width: 0, height: 0 });
   const { attach, shown, toggle, seek } = usePlayer.getState();
   const playing = usePlayer((s) => s.playing);
-  const { output, picture } = track.layout;
+  const { frame, layout } = useShownFrame(track);
+  const { output } = layout;
+  const turn = frame.turn ?? 0;
   const aspect = output.width / output.height;
   const portrait = aspect < 1;
   const captions = usePanels((s) => s.captions);
-  const turn = usePanels((s) => s.turn);
+  const zones = usePanels((s) => s.zones);
+  const inView = usePanels((s) => s.turn);
   // Out of sight it goes on: the voice is heard, and its time runs through the score.
-  const away = useNarrow() && turn !== 'stage';
+  const away = useNarrow() && inView !== 'stage';
   const dropping = useDropper((s) => s.take !== null);
 
   useLayoutEffect(() => {
@@ -77,6 +88,15 @@ export function Stage({
       attach(null, clip.id);
     };
   }, [clip.id, clip.prepared, clip.durationMs, clip.frameRate, attach, shown]);
+
+  // Where the frame moves over the picture, the picture is moved under it with each frame.
+  useEffect(() => {
+    const element = video.current!;
+    const place = (ms: number) => Object.assign(element.style, placed(layout, pictureAt(layout, ms), turn));
+    place(usePlayer.getState().timeMs);
+    if (layout.moves.length === 0) return;
+    return usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && place(s.timeMs));
+  }, [layout, turn, clip.prepared]);
 
   // A video out of sight tells of no frames: its clock is read instead.
   useEffect(() => {
@@ -129,9 +149,16 @@ export function Stage({
     const source = video.current!;
     const at = source.getBoundingClientRect();
     const one = new OffscreenCanvas(1, 1).getContext('2d')!;
-    const x = ((e.clientX - at.left) / at.width) * source.videoWidth;
-    const y = ((e.clientY - at.top) / at.height) * source.videoHeight;
-    one.drawImage(source, x, y, 1, 1, 0, 0, 1, 1);
+    const x = ((e.clientX - at.left) / at.width) * layout.turned.width;
+    const y = ((e.clientY - at.top) / at.height) * layout.turned.height;
+    drawTurned(
+      one,
+      source,
+      layout,
+      turn,
+      { x: Math.floor(x), y: Math.floor(y), width: 1, height: 1 },
+      { x: 0, y: 0, width: 1, height: 1 },
+    );
     const [r, g, b] = one.getImageData(0, 0, 1, 1).data;
     useDropper.getState().take?.(`#${[r, g, b].map((c) => c.toString(16).padStart(2, '0')).join('')}`);
     useDropper.setState({ take: null });
@@ -153,8 +180,9 @@ export function Stage({
       <div ref={room} className="m-4 mb-2 flex min-h-0 flex-1 items-center justify-center">
         <div
           className="relative overflow-hidden rounded-[3px]"
-          style={{ width: box.width, height: box.height, background: track.frame.barColour }}
+          style={{ width: box.width, height: box.height, background: frame.barColour }}
         >
+          <Bars frame={frame} layout={layout} />
           {clip.prepared ? (
             <video
               ref={video}
@@ -165,12 +193,6 @@ export function Stage({
               aria-label={`Clip ${clip.name}`}
               onClick={toggle}
               className="absolute max-w-none object-fill"
-              style={{
-                left: `${(100 * picture.x) / output.width}%`,
-                top: `${(100 * picture.y) / output.height}%`,
-                width: `${(100 * picture.width) / output.width}%`,
-                height: `${(100 * picture.height) / output.height}%`,
-              }}
             />
           ) : (
             <>
@@ -186,6 +208,8 @@ export function Stage({
             data-version={version ?? undefined}
             className="pointer-events-none absolute inset-0 h-full w-full"
           />
+          {zones && <Zones layout={layout} />}
+          {framing && <FrameHandles clip={clip} track={track} />}
           {styling && scene && captions && !dropping && (
             <>
               <StageHandles clip={clip} track={track} scene={scene} />

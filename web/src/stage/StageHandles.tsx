@@ -97,7 +97,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   };
 
   const moved = (d: Drag, dx: number, dy: number, free: boolean) => {
-    const lines = linesOf(track.safe);
+    const lines = linesOf(track.layout.safe);
     const left = (d.block.x + dx) / width;
     const top = (d.block.y + dy) / height;
     const wide = d.block.width / width;
@@ -190,10 +190,10 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
         <span
           className="absolute border border-dashed border-white/45"
           style={{
-            left: `${100 * track.safe.x}%`,
-            top: `${100 * track.safe.y}%`,
-            width: `${100 * track.safe.width}%`,
-            height: `${100 * track.safe.height}%`,
+            left: `${100 * track.layout.safe.x}%`,
+            top: `${100 * track.layout.safe.y}%`,
+            width: `${100 * track.layout.safe.width}%`,
+            height: `${100 * track.layout.safe.height}%`,
           }}
         />
       )}

@@ -11,6 +11,8 @@ interface Panels {
   turn: Turn;
   /** Captions are on the stage. */
   captions: boolean;
+  /** What a phone lays over the picture is on the stage. */
+  zones: boolean;
   /** The word that is to be replaced everywhere; null when the panel is closed. */
   replace: string | null;
   /** Language of the translation beside the words, and on the stage; null for none. */
@@ -27,6 +29,7 @@ export const usePanels = create<Panels>((set) => ({
   history: false,
   turn: 'score',
   captions: true,
+  zones: false,
   replace: null,
   beside: null,
   onStage: null,

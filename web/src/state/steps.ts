@@ -2,8 +2,9 @@
 export const STEPS = [
   { step: 'words', label: 'Words', key: '1' },
   { step: 'breaks', label: 'Breaks', key: '2' },
-  { step: 'style', label: 'Style', key: '3' },
-  { step: 'render', label: 'Render', key: '4' },
+  { step: 'frame', label: 'Frame', key: '3' },
+  { step: 'style', label: 'Style', key: '4' },
+  { step: 'render', label: 'Render', key: '5' },
 ] as const;
 
 export type StepName = (typeof STEPS)[number]['step'];

@@ -8,7 +8,6 @@ import { JobLine } from '../JobLine';
 import { useSettings } from '../../state/setting';
 import { Choice, MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
-import { FramePart } from './FramePart';
 import { RenderCard } from './RenderCard';
 
 /** Says in words what will be made, makes it, and keeps what was made. */
@@ -28,7 +27,6 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
     : `${Math.round(clip.frameRate * 100) / 100} frames a second`;
   return (
     <>
-      <FramePart clip={clip} track={track} />
       <Section title="What will be made">
         <p className="mb-4 leading-relaxed">
           A video of {track.layout.output.width}×{track.layout.output.height}, {length(clip.durationMs)} long,

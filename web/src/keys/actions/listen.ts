@@ -13,6 +13,13 @@ export const LISTEN: Action[] = [
     run: () => () => panels().set({ captions: !panels().captions }),
   },
   {
+    id: 'zones',
+    group: 'Listen',
+    label: 'Safe areas off or on',
+    keys: ['Z'],
+    run: () => () => panels().set({ zones: !panels().zones }),
+  },
+  {
     id: 'playCue',
     group: 'Listen',
     label: 'Play just this cue',

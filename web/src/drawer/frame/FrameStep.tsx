@@ -1,0 +1,30 @@
+import { useEffect } from 'react';
+import { useChange } from '../../api/queries';
+import type { Clip, Frame, Track } from '../../api/types';
+import { endFraming, tryFrame, useShownFrame } from '../../state/framing';
+import { BarsPart } from './BarsPart';
+import { FocusPart } from './FocusPart';
+import { ShapePart } from './ShapePart';
+import { ZonesPart } from './ZonesPart';
+
+/** The shape of the finished picture, how the clip sits in it, and what a phone lays over it. */
+export function FrameStep({ clip, track }: { clip: Clip; track: Track }) {
+  const change = useChange(clip.id);
+  const { frame } = useShownFrame(track);
+  useEffect(() => endFraming, [clip.id]);
+  const set = (part: Partial<Frame>) =>
+    change.mutate({ kind: 'reframe', frame: { ...track.frame, ...part } });
+  const soon = (part: Partial<Frame>) => tryFrame(clip.id, { ...track.frame, ...part });
+  const now = (part: Partial<Frame>) =>
+    change.mutate({ kind: 'reframe', frame: { ...track.frame, ...part } }, { onSettled: endFraming });
+  return (
+    <>
+      <ShapePart clip={clip} track={track} frame={frame} set={set} />
+      {frame.aspect !== 'OWN' && frame.sit === 'FILL' && <FocusPart frame={frame} set={set} />}
+      {frame.aspect !== 'OWN' && frame.sit === 'FIT' && (
+        <BarsPart frame={frame} set={set} soon={soon} now={now} />
+      )}
+      <ZonesPart clip={clip} layout={track.layout} />
+    </>
+  );
+}
