@@ -70,11 +70,20 @@ export function Stage({
     usePlayer.setState({ durationMs: clip.durationMs, frameMs: 1000 / clip.frameRate });
     attach(element, clip.id);
     let request = 0;
+    let early: number | null = null;
     const onFrame = (_: number, frame: VideoFrameCallbackMetadata) => {
+      early = element.seeking ? frame.mediaTime : null;
       shown(frame.mediaTime * 1000);
       request = element.requestVideoFrameCallback(onFrame);
     };
     request = element.requestVideoFrameCallback(onFrame);
+    // The frame that was sought can be on the screen before the seek is over, and is not told of again.
+    const onSeeked = () => {
+      const late = early === null ? Infinity : element.currentTime - early;
+      if (late >= 0 && late < 1.5 / clip.frameRate) shown(early! * 1000);
+      early = null;
+    };
+    element.addEventListener('seeked', onSeeked);
     const onPlay = () => usePlayer.setState({ playing: true });
     const onPause = () => usePlayer.setState({ playing: false });
     element.addEventListener('play', onPlay);
@@ -82,6 +91,7 @@ export function Stage({
     element.addEventListener('ended', onPause);
     return () => {
       element.cancelVideoFrameCallback(request);
+      element.removeEventListener('seeked', onSeeked);
       element.removeEventListener('play', onPlay);
       element.removeEventListener('pause', onPause);
       element.removeEventListener('ended', onPause);

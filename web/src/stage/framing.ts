@@ -1,7 +1,7 @@
 import type { Box, FrameLayout } from '../api/types';
 
-/** The even pixel at or before a corner, counted from 0: where a crop begins. */
-const even = (corner: number) => -2 * Math.floor(-corner / 2 + 1e-6);
+/** How much of the picture is cropped: to the nearest pixel, then to the even one at or before it. */
+const even = (corner: number) => -2 * Math.floor(Math.round(-corner) / 2);
 
 /** Where the picture lies at a time, as the burn crops it. */
 export function pictureAt(layout: FrameLayout, ms: number): Box {

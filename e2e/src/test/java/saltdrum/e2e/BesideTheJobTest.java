@@ -87,11 +87,11 @@ class BesideTheJobTest extends OnTheBench {
         String clipId = bringIn("last-ferry", "Wide.mp4");
         page.getByRole(
                         AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                        new Page.GetByRoleOptions().setName("Frame").setExact(true))
                 .click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("9:16"))
                 .click();
-        page.getByText("A video of 1080×1920").waitFor();
+        assertThat(page.getByLabel("Height in pixels")).hasValue("1920");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Fit"))
                 .click();
         // 1920x1080 in 1080x1920: 606 of 1920 high, with bars above and below.
@@ -102,6 +102,11 @@ class BesideTheJobTest extends OnTheBench {
                   return Math.abs(v.height / c.height - 606 / 1920) < 0.01 && Math.abs(v.width - c.width) < 1
                     && v.top > c.top + c.height / 4; }
                 """);
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                .click();
+        page.getByText("A video of 1080×1920").waitFor();
         JsonNode head = track(clipId).path("head");
         assertThat(head.path("frame").path("sit").asString()).isEqualTo("FIT");
         assertThat(head.path("layout").path("output").path("height").asInt()).isEqualTo(1920);

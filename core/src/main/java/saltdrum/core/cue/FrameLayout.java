@@ -32,7 +32,7 @@ public record FrameLayout(
         Places places) {
     /**
      * The picture's corner at a time. On the way from one to the next it goes by 3u² − 2u³ of the way after u of the time,
-     * and stands on the even pixel at or before that.
+     * and what is cropped is counted to the nearest pixel, and then to the even one at or before that.
      */
     public record Move(int ms, double x, double y) {}
 
@@ -176,9 +176,10 @@ public record FrameLayout(
         return new Box(even(before.x), even(before.y), picture.width(), picture.height());
     }
 
-    /** The even number nearest to 0 of those that are at most so far from it: what is cropped begins on such a pixel. */
+    /** How much of the picture is cropped, as ffmpeg's crop counts: to the nearest pixel, then to the even one before it. */
     private static double even(double corner) {
-        return corner < 0 ? -evenDown(-corner) : evenDown(corner);
+        double cropped = Math.rint(Math.abs(corner));
+        return Math.signum(corner) * 2 * Math.floor(cropped / 2);
     }
 
     /** A hair is forgiven, so that a side that fits exactly stays as it is. */

@@ -85,9 +85,12 @@ public final class FrameGraph {
         Box picture = layout.picture();
         Size turned = layout.turned();
         boolean same = picture.width() == turned.width() && picture.height() == turned.height();
-        return same && clip.squarePixels()
-                ? List.of("null")
-                : List.of(format("scale=%.0f:%.0f:flags=bicubic", picture.width(), picture.height()), "setsar=1");
+        if (same && clip.squarePixels()) {
+            return List.of("null");
+        }
+        // Larger as a browser makes it larger: the stage shows what is burned.
+        String way = picture.width() > turned.width() ? "bilinear" : "bicubic";
+        return List.of(format("scale=%.0f:%.0f:flags=%s", picture.width(), picture.height(), way), "setsar=1");
     }
 
     /** Cut to the output, or with bars of one colour around it. */

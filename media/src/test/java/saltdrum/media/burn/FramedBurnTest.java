@@ -145,7 +145,7 @@ class FramedBurnTest {
         for (int i = 0; i < luma.length; i++) {
             double left = -layout.at(times.us(i) / 1000.0).x() + 2;
             double expected = (40 + 160 * left / layout.picture().width() - 16) * 255 / 219;
-            assertThat((luma[i] & 255) - expected).as("frame " + i).isCloseTo(0, within(2.0));
+            assertThat((luma[i] & 255) - expected).as("frame " + i).isCloseTo(0, within(1.2));
         }
     }
 
