@@ -2,11 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
 import type { Curve, CurvePreset, FacetGroup, LookView, Typeface } from './types';
 
-/** What a change of the look touches: words, cues, an emphasis role, or with none of them the track. */
+/** What a change of the look touches: words, cues, an emphasis role, a headline, or with none of them the track. */
 export interface Target {
   wordIds?: number[];
   cueIds?: number[];
   role?: number;
+  headlineId?: number;
 }
 
 export const useFacets = () =>
@@ -40,7 +41,9 @@ export const useLook = (id: string, version: number, target: Target) => {
       ? `?cueId=${target.cueIds[0]}`
       : target.role
         ? `?role=${target.role}`
-        : '';
+        : target.headlineId !== undefined
+          ? `?headlineId=${target.headlineId}`
+          : '';
   return useQuery({
     queryKey: ['look', id, version, query],
     queryFn: () => call<LookView>('GET', `/api/clips/${id}/look${query}`),

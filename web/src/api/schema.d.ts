@@ -74,6 +74,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** From where on something is a finding, for a client or the workshop */
+        get: operations["limits"];
+        put: operations["setLimits"];
+        post?: never;
+        /** Back to what is usual */
+        delete: operations["usualLimits"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/glossary": {
         parameters: {
             query?: never;
@@ -564,6 +582,23 @@ export interface paths {
         put?: never;
         /** Keeps how a clip's track moves */
         post: operations["save_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks at the picture, once, and listens to where the words are now */
+        post: operations["measure"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1223,7 +1258,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The look of a word, a cue, an emphasis role or, with none of them, of the whole track */
+        /** The look of a word, a cue, a headline, an emphasis role or, with none of them, of the whole track */
         get: operations["look"];
         put?: never;
         post?: never;
@@ -1250,6 +1285,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is wrong in the clip, in order of time; what is let stand has its reason */
+        get: operations["findings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/captions": {
         parameters: {
             query?: never;
@@ -1259,6 +1311,23 @@ export interface paths {
         };
         /** The kinds of caption files that can be written, and what each would lose */
         get: operations["formats"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All kinds of findings that are looked for */
+        get: operations["kinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1402,6 +1471,36 @@ export interface components {
             shipped: components["schemas"]["Recipe"][];
             own: components["schemas"]["Recipe"][];
         };
+        Limits: {
+            /** Format: double */
+            charactersASecond: number;
+            /** Format: double */
+            signsASecond: number;
+            /** Format: int32 */
+            shortestMs: number;
+            /** Format: int32 */
+            glanceMs: number;
+            /** Format: int32 */
+            longestMs: number;
+            /** Format: int32 */
+            tallLine: number;
+            /** Format: int32 */
+            wideLine: number;
+            /** Format: int32 */
+            lines: number;
+            /** Format: double */
+            smallest: number;
+            /** Format: int32 */
+            voiceMs: number;
+            /** Format: int32 */
+            silenceMs: number;
+            /** Format: int32 */
+            gapMs: number;
+            /** Format: double */
+            contrast: number;
+            /** Format: double */
+            emphasis: number;
+        };
         GlossaryRequest: {
             terms?: components["schemas"]["TermView"][];
             text?: string;
@@ -1527,6 +1626,18 @@ export interface components {
             safe: components["schemas"]["Box"];
             places: components["schemas"]["Places"];
         };
+        Headline: {
+            /** Format: int64 */
+            id: number;
+            text: string;
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs?: number;
+            /** @enum {string} */
+            place: "ABOVE" | "OVER" | "BELOW";
+            look?: components["schemas"]["Patch"];
+        };
         Move: {
             /** Format: int32 */
             ms: number;
@@ -1570,6 +1681,8 @@ export interface components {
             endRestMs: number;
             /** @description Speech that was heard and is not in the script */
             unscripted: components["schemas"]["Unscripted"][];
+            /** @description Fixed texts, in the order in which they are drawn */
+            headlines: components["schemas"]["Headline"][];
             /** @description What undo would undo */
             undo?: string;
             /** @description What redo would do again */
@@ -1728,7 +1841,7 @@ export interface components {
             id: string;
             clipId: string;
             /** @enum {string} */
-            kind: "PREPARE" | "WORDS" | "RENDER";
+            kind: "PREPARE" | "WORDS" | "RENDER" | "MEASURE";
             /** @enum {string} */
             state: "WAITING" | "RUNNING" | "STOPPING" | "DONE" | "FAILED" | "STOPPED";
             /** @description Whether there is more to come of it */
@@ -1835,6 +1948,8 @@ export interface components {
             cueIds?: number[];
             /** Format: int32 */
             role?: number;
+            /** Format: int64 */
+            headlineId?: number;
             look?: components["schemas"]["Patch"];
             reset?: string[];
         } & {
@@ -1888,6 +2003,16 @@ export interface components {
              */
             kind: "deleteCues";
         };
+        DropHeadline: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: int64 */
+            id: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dropHeadline";
+        };
         DropUnscripted: Omit<components["schemas"]["Edit"], "kind"> & {
             ids: number[];
         } & {
@@ -1912,7 +2037,24 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+        };
+        FollowVoice: Omit<components["schemas"]["Edit"], "kind"> & {
+            words: components["schemas"]["Heard"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "followVoice";
+        };
+        Heard: {
+            /** Format: int64 */
+            wordId: number;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
         };
         HoldAtLeast: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds?: number[];
@@ -1944,6 +2086,18 @@ export interface components {
              */
             kind: "joinRun";
         };
+        LetStand: Omit<components["schemas"]["Edit"], "kind"> & {
+            check: string;
+            /** Format: int64 */
+            at: number;
+            reason: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "letStand";
+        };
         Lock: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
             locked: boolean;
@@ -1953,6 +2107,15 @@ export interface components {
              * @enum {string}
              */
             kind: "lock";
+        };
+        Mend: Omit<components["schemas"]["Edit"], "kind"> & {
+            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "mend";
         };
         MoveEdge: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -2006,6 +2169,23 @@ export interface components {
              * @enum {string}
              */
             kind: "putEmoji";
+        };
+        PutHeadline: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** Format: int64 */
+            id?: number;
+            text?: string;
+            /** Format: int32 */
+            fromMs?: number;
+            /** Format: int32 */
+            toMs?: number;
+            /** @enum {string} */
+            place?: "ABOVE" | "OVER" | "BELOW";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "putHeadline";
         };
         Rebreak: Omit<components["schemas"]["Edit"], "kind"> & {
             recipe: components["schemas"]["Recipe"];
@@ -2237,7 +2417,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -2643,7 +2823,9 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            string: boolean;
             container: boolean;
+            number: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
@@ -2662,8 +2844,6 @@ export interface components {
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
             missingNode: boolean;
-            number: boolean;
-            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -2772,11 +2952,60 @@ export interface components {
             /** @enum {string} */
             origin: "REST" | "STYLE" | "TRACK" | "CUE" | "STYLE_ROLE" | "TRACK_ROLE" | "WORD";
         };
+        Finding: {
+            /** @enum {string} */
+            kind: "speed" | "short" | "long" | "lineLength" | "lines" | "letter" | "size" | "safe" | "frame" | "headline" | "late" | "early" | "silence" | "gap" | "overlap" | "repeated" | "unsure" | "spelling" | "empty" | "emphasis" | "flashing" | "letters" | "translation" | "twice" | "contrast";
+            spot: components["schemas"]["Spot"];
+            /** Format: double */
+            measured: number;
+            /** Format: double */
+            limit: number;
+            unit: string;
+            said: string;
+            remedies: components["schemas"]["Remedy"][];
+            reason: string;
+        };
+        Found: {
+            /** Format: int64 */
+            version: number;
+            picture: boolean;
+            voice: boolean;
+            /** Format: int32 */
+            unheard: number;
+            findings: components["schemas"]["Finding"][];
+        };
+        Remedy: {
+            said: string;
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            /** Format: double */
+            measured: number;
+        };
+        Spot: {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int64 */
+            wordId: number;
+            /** Format: int32 */
+            ms: number;
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
+        };
         FormatView: {
             format: string;
             label: string;
             endings: string[];
             loses: string[];
+        };
+        KindView: {
+            /** @enum {string} */
+            kind: "speed" | "short" | "long" | "lineLength" | "lines" | "letter" | "size" | "safe" | "frame" | "headline" | "late" | "early" | "silence" | "gap" | "overlap" | "repeated" | "unsure" | "spelling" | "empty" | "emphasis" | "flashing" | "letters" | "translation" | "twice" | "contrast";
+            label: string;
+            source: string;
+            ofVoice: boolean;
+            ofPicture: boolean;
+            oneByOne: boolean;
         };
         Axis: {
             tag: string;
@@ -3378,6 +3607,76 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecipesView"];
+                };
+            };
+        };
+    };
+    limits: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Limits"];
+                };
+            };
+        };
+    };
+    setLimits: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Limits"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Limits"];
+                };
+            };
+        };
+    };
+    usualLimits: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Limits"];
                 };
             };
         };
@@ -4181,7 +4480,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             };
         };
         responses: {
@@ -4244,6 +4543,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MotionView"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobView"];
                 };
             };
         };
@@ -5156,6 +5477,7 @@ export interface operations {
                 language?: string;
                 wordId?: number;
                 cueId?: number;
+                headlineId?: number;
                 role?: number;
             };
             header?: never;
@@ -5199,6 +5521,28 @@ export interface operations {
             };
         };
     };
+    findings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Found"];
+                };
+            };
+        };
+    };
     formats: {
         parameters: {
             query?: {
@@ -5219,6 +5563,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FormatView"][];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KindView"][];
                 };
             };
         };

@@ -11,6 +11,7 @@ export type Zone = Schemas['Zone'];
 export type SafeZones = Schemas['SafeZones'];
 export type OwnPicture = Schemas['PictureRow'];
 /** A track as the page holds it: its head and its cues side by side. */
+export type Headline = Schemas['Headline'];
 export type Track = Schemas['TrackHead'] & { cues: Cue[] };
 export type TrackView = Schemas['TrackView'];
 export type TrackPatch = Schemas['TrackPatch'];
@@ -117,4 +118,6 @@ export type Edit =
   | Schemas['AcceptUnscripted']
   | Schemas['DropUnscripted']
   | Schemas['DropWords']
+  | Schemas['PutHeadline']
+  | Schemas['DropHeadline']
   | Schemas['Redraft'];

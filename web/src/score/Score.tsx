@@ -7,6 +7,7 @@ import { usePlayer } from '../player/player';
 import { useSelection } from '../state/selection';
 import { CueRow } from './CueRow';
 import { followClock, useLit } from '../state/lit';
+import { HeadlineRow } from './HeadlineRow';
 import { RestRow } from './RestRow';
 import { rowsOf } from '../state/rows';
 import { UnscriptedRow } from './UnscriptedRow';
@@ -91,6 +92,8 @@ export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks:
                   beside={beside}
                   translated={translated.get(item.cue.id)}
                 />
+              ) : 'headline' in item ? (
+                <HeadlineRow clip={clip} headline={item.headline} />
               ) : 'rest' in item ? (
                 <RestRow clipId={clip.id} fromMs={item.fromMs} toMs={item.toMs} />
               ) : (

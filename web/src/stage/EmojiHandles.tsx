@@ -13,7 +13,7 @@ import { Timeline } from './paint/timeline';
 export function EmojiHandles({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene }) {
   const timeMs = usePlayer((s) => s.timeMs);
   const timeline = useMemo(() => new Timeline(scene), [scene]);
-  const part = timeline.alive(timeMs)[0];
+  const part = timeline.alive(timeMs).find((one) => one.depth === 0);
   const boxes = useMemo(() => (part ? emojiBoxes(part) : []), [part]);
   if (!part || boxes.length === 0) return null;
   const turn = turnOf(part);

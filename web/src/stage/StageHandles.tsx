@@ -1,7 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { useLook, useWithin } from '../api/looks';
 import { useStyles } from '../api/styles';
-import type { Box, Clip, Look, Pose, Scene, Track } from '../api/types';
+import type { Box, Clip, Look, Part, Pose, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { reachOf, useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
@@ -52,14 +52,18 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   const within = useWithin();
   const [drag, setDrag] = useState<Drag | null>(null);
   const timeline = useMemo(() => new Timeline(scene), [scene]);
-  const part = timeline.alive(timeMs)[0];
+  const alive = timeline.alive(timeMs);
+  const held = reach.target.headlineId;
+  const part =
+    held === undefined ? alive.find((one) => one.depth === 0) : alive.find((one) => one.cueId === held);
   const words = useMemo(() => (part ? wordBoxes(part) : []), [part]);
   const block = useMemo(() => blockOf(words, part ? emojiBoxes(part) : []), [words, part]);
   const turn = part ? turnOf(part) : null;
   // What is shrunk to fit is taken by the size it is seen at.
   const fit = part?.fit ?? 1;
   const look = view.data?.look;
-  if (!block || !look) return null;
+  const others = alive.filter((one) => one !== part);
+  if (!block || !look) return <Others parts={others} scene={scene} />;
 
   const { width, height } = scene;
   const place = (facet: string, part: number) => within(facet, Math.round(part * 10_000) / 10_000);
@@ -172,6 +176,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       onPointerUp={onDrop}
       onPointerCancel={() => setDrag(null)}
     >
+      <Others parts={others} scene={scene} />
       {drag?.across && (
         <span
           className="absolute inset-y-0 border-l border-[#ff8a66]"
@@ -234,6 +239,35 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       </div>
     </div>
   );
+}
+
+/** What else stands on the stage, headlines and captions: a click takes it into the hand. */
+function Others({ parts, scene }: { parts: Part[]; scene: Scene }) {
+  return parts.map((part) => {
+    const block = blockOf(wordBoxes(part), []);
+    const headline = part.depth > 0;
+    return (
+      block && (
+        <button
+          key={part.cueId}
+          aria-label={headline ? 'Take hold of the headline' : 'Take hold of the caption'}
+          title={headline ? 'Take hold of the headline' : 'Take hold of the caption'}
+          data-testid={headline ? 'other-headline' : 'other-caption'}
+          onClick={() => {
+            usePlayer.getState().pause();
+            useSelection.getState().select({ kind: headline ? 'headline' : 'cue', id: part.cueId });
+          }}
+          className="pointer-events-auto absolute rounded-[2px] outline-offset-4 outline-white/50 hover:outline-1"
+          style={{
+            left: `${(100 * block.x) / scene.width}%`,
+            top: `${(100 * block.y) / scene.height}%`,
+            width: `${(100 * block.width) / scene.width}%`,
+            height: `${(100 * block.height) / scene.height}%`,
+          }}
+        />
+      )
+    );
+  });
 }
 
 /** As the block itself is turned. */

@@ -4,7 +4,7 @@ import type { Target } from '../api/looks';
 import { chosenCues, type Selected } from './selection';
 
 /** How far a change of the look reaches. */
-export type Scope = 'track' | 'cue' | 'word' | 'role';
+export type Scope = 'track' | 'cue' | 'word' | 'role' | 'headline';
 
 /** What a person chose; as long as nothing of it is selected, the track is meant. */
 export const useScope = create<{ scope: Scope; role: number }>(() => ({ scope: 'track', role: 1 }));
@@ -25,6 +25,12 @@ export function reachOf(
   role: number,
   roles: string[],
 ): Reach {
+  const headline =
+    selected.kind === 'headline' ? track.headlines.find((one) => one.id === selected.id) : undefined;
+  if (headline) {
+    const text = headline.text.replace(/\s+/g, ' ');
+    return { scope: 'headline', target: { headlineId: headline.id }, said: `the headline “${text}”` };
+  }
   const cues = chosenCues(track, selected);
   const word = selected.kind === 'word' ? cues[0]?.words.find((w) => w.id === selected.id) : undefined;
   if (scope === 'word' && word) {

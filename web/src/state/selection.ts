@@ -1,11 +1,12 @@
 import { create } from 'zustand';
 import type { Cue, Track } from '../api/types';
 
-/** The one thing under the cursor: a word, a cue, a run of cues, or nothing. */
+/** The one thing under the cursor: a word, a cue, a run of cues, a headline, or nothing. */
 export type Selected =
   | { kind: 'word'; id: number }
   | { kind: 'cue'; id: number }
   | { kind: 'run'; from: number; to: number }
+  | { kind: 'headline'; id: number }
   | { kind: 'none' };
 
 /** Where typing begins: in a cue at a word, or in a rest where a new cue is to stand. */
@@ -49,7 +50,7 @@ export const useSelection = create<Selection>((set, get) => ({
 export function chosenCues(track: Track, selected: Selected): Cue[] {
   if (selected.kind === 'word') return track.cues.filter((c) => c.words.some((w) => w.id === selected.id));
   if (selected.kind === 'cue') return track.cues.filter((c) => c.id === selected.id);
-  if (selected.kind === 'none') return [];
+  if (selected.kind === 'none' || selected.kind === 'headline') return [];
   const a = track.cues.findIndex((c) => c.id === selected.from);
   const b = track.cues.findIndex((c) => c.id === selected.to);
   return a < 0 || b < 0 ? [] : track.cues.slice(Math.min(a, b), Math.max(a, b) + 1);
@@ -58,6 +59,7 @@ export function chosenCues(track: Track, selected: Selected): Cue[] {
 /** “this word”, “this cue”, “these 4 cues”: what an action will touch. */
 export function saidOf(track: Track, selected: Selected): string {
   if (selected.kind === 'word') return 'this word';
+  if (selected.kind === 'headline') return 'this headline';
   const count = chosenCues(track, selected).length;
   return count === 0 ? 'the track' : count === 1 ? 'this cue' : `these ${count} cues`;
 }

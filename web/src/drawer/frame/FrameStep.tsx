@@ -4,6 +4,7 @@ import type { Clip, Frame, Track } from '../../api/types';
 import { endFraming, tryFrame, useShownFrame } from '../../state/framing';
 import { BarsPart } from './BarsPart';
 import { FocusPart } from './FocusPart';
+import { HeadlinePart } from './HeadlinePart';
 import { ShapePart } from './ShapePart';
 import { ZonesPart } from './ZonesPart';
 
@@ -24,6 +25,7 @@ export function FrameStep({ clip, track }: { clip: Clip; track: Track }) {
       {frame.aspect !== 'OWN' && frame.sit === 'FIT' && (
         <BarsPart frame={frame} set={set} soon={soon} now={now} />
       )}
+      <HeadlinePart clip={clip} track={track} />
       <ZonesPart clip={clip} layout={track.layout} />
     </>
   );

@@ -9,7 +9,13 @@ import { FacetRow } from './FacetRow';
 import { MotionPart } from './MotionPart';
 import { useLookChange } from '../../state/useLookChange';
 
-const OWN: Record<Scope, Origin> = { track: 'TRACK', cue: 'CUE', word: 'WORD', role: 'TRACK_ROLE' };
+const OWN: Record<Scope, Origin> = {
+  track: 'TRACK',
+  cue: 'CUE',
+  word: 'WORD',
+  role: 'TRACK_ROLE',
+  headline: 'CUE',
+};
 const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
 
 /** Every part of the look of what is in hand, in groups. */

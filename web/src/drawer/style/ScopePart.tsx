@@ -11,8 +11,12 @@ export function ScopePart({ track, reach, roles }: { track: Track; reach: Reach;
   const cues = chosenCues(track, selected).length;
   const options: { scope: Scope; label: string; can: boolean }[] = [
     { scope: 'track', label: 'Track', can: true },
-    { scope: 'cue', label: cues > 1 ? `${cues} cues` : 'Cue', can: cues > 0 },
-    { scope: 'word', label: 'Word', can: selected.kind === 'word' },
+    ...(selected.kind === 'headline'
+      ? [{ scope: 'headline' as const, label: 'Headline', can: true }]
+      : [
+          { scope: 'cue' as const, label: cues > 1 ? `${cues} cues` : 'Cue', can: cues > 0 },
+          { scope: 'word' as const, label: 'Word', can: selected.kind === 'word' },
+        ]),
     { scope: 'role', label: 'Marked', can: true },
   ];
   return (
@@ -20,7 +24,10 @@ export function ScopePart({ track, reach, roles }: { track: Track; reach: Reach;
       <OneOf
         label="What a change touches"
         value={reach.scope}
-        onChange={(scope) => useScope.setState({ scope: scope as Scope })}
+        onChange={(scope) => {
+          if (selected.kind === 'headline') useSelection.getState().select({ kind: 'none' });
+          useScope.setState({ scope: scope as Scope });
+        }}
         className="flex rounded-full bg-sunk p-1"
       >
         {options.map(({ scope, label, can }) => (

@@ -14,3 +14,17 @@ create table house (
     zones jsonb,
     unique nulls not distinct (client_id)
 );
+
+alter table house add column limits jsonb;
+
+-- What was measured of a clip for its checks: how light its picture is, and when its words are heard.
+create table measured (
+    clip_id text primary key references clip on delete cascade,
+    light_hash text references media_file,
+    onsets jsonb
+);
+
+alter table job drop constraint job_kind_check;
+alter table job add constraint job_kind_check check (kind in ('PREPARE', 'WORDS', 'RENDER', 'MEASURE'));
+create unique index job_measure_once on job (clip_id)
+    where kind = 'MEASURE' and state in ('WAITING', 'RUNNING', 'STOPPING');

@@ -89,6 +89,20 @@ public final class SpeechDesk {
         return new ScriptAndVoice(aligner(), here).place(sound, tokens, terms, progress, stopped);
     }
 
+    /** Whether onsets can be measured in that language. */
+    public boolean canAlign(String language) {
+        return english(language);
+    }
+
+    /**
+     * When words are heard, by their sounds alone; words that are not found are none of {@code ALIGNED}.
+     *
+     * @throws BadInputException where the words cannot be said in that sound
+     */
+    public List<Word> align(Sound sound, List<String> tokens, DoubleConsumer progress, BooleanSupplier stopped) {
+        return aligner().align(sound, tokens, progress, stopped).words();
+    }
+
     /** Times of words that were heard in a piece of a sound. */
     private List<Word> placeHeard(Sound sound, List<String> tokens, String language) {
         if (english(language)) {

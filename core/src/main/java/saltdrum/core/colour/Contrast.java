@@ -20,7 +20,8 @@ public final class Contrast {
         return 0.2126 * linear(c[0]) + 0.7152 * linear(c[1]) + 0.0722 * linear(c[2]);
     }
 
-    private static double linear(int channel) {
+    /** @param channel 0 to 255 */
+    public static double linear(int channel) {
         double s = channel / 255.0;
         return s <= 0.04045 ? s / 12.92 : Math.pow((s + 0.055) / 1.055, 2.4);
     }

@@ -40,7 +40,11 @@ final class BringInEdits {
         return track.withLanguage(language)
                 .withStyling(styling)
                 .withCues(cues, ids.peek())
-                .withBeside(new Beside(List.of(), e.regions()));
+                .withBeside(new Beside(
+                        List.of(),
+                        e.regions(),
+                        track.beside().headlines(),
+                        track.beside().stands()));
     }
 
     static Track replaceWords(Track track, ReplaceWords e) {

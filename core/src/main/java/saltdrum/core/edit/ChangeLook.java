@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.Facets;
@@ -15,12 +16,13 @@ import saltdrum.core.look.Styling;
 import saltdrum.core.text.Quoted;
 
 /**
- * Some facets of the look of words, of cues, of an emphasis role or of the whole track: at most one of the three is
- * given, and none for the track.
+ * Some facets of the look of words, of cues, of an emphasis role, of a headline or of the whole track: at most one of
+ * the four is given, and none for the track.
  *
  * @param wordIds null for no words
  * @param cueIds null for no cues
  * @param role emphasis 1 to 4; null for none
+ * @param headlineId null for none
  * @param look values that are settled now; null for none
  * @param reset names of facets that come from what lies under again; null for none
  */
@@ -28,6 +30,7 @@ public record ChangeLook(
         @MayBeMissing List<Long> wordIds,
         @MayBeMissing List<Long> cueIds,
         @MayBeMissing Integer role,
+        @MayBeMissing Long headlineId,
         @MayBeMissing Patch look,
         @MayBeMissing List<String> reset)
         implements Edit {
@@ -36,9 +39,12 @@ public record ChangeLook(
     public ChangeLook {
         look = look == null ? Patch.NONE : look;
         reset = reset == null ? List.of() : List.copyOf(reset);
-        if (Stream.of(wordIds, cueIds, role).filter(target -> target != null).count() > 1) {
+        if (Stream.of(wordIds, cueIds, role, headlineId)
+                        .filter(target -> target != null)
+                        .count()
+                > 1) {
             throw new BadInputException(
-                    "A look is changed for words, for cues, for a role or for the track, not for two of them.");
+                    "A look is changed for words, for cues, for a role, for a headline or for the track, not for two of them.");
         }
         if (look.isEmpty() && reset.isEmpty()) {
             throw new BadInputException("A change of the look names something of it.");
@@ -55,15 +61,15 @@ public record ChangeLook(
     }
 
     public static ChangeLook ofTrack(Patch look) {
-        return new ChangeLook(null, null, null, look, null);
+        return new ChangeLook(null, null, null, null, look, null);
     }
 
     public static ChangeLook ofCues(List<Long> cueIds, Patch look) {
-        return new ChangeLook(null, cueIds, null, look, null);
+        return new ChangeLook(null, cueIds, null, null, look, null);
     }
 
     public static ChangeLook ofWords(List<Long> wordIds, Patch look) {
-        return new ChangeLook(wordIds, null, null, look, null);
+        return new ChangeLook(wordIds, null, null, null, look, null);
     }
 
     @Override
@@ -74,6 +80,14 @@ public record ChangeLook(
         if (cueIds != null) {
             var chosen = Edits.existing(track, cueIds);
             return Edits.eachCue(track, cue -> chosen.contains(cue.id()) ? bent(cue) : cue);
+        }
+        if (headlineId != null) {
+            List<Headline> headlines = new ArrayList<>(track.beside().headlines());
+            int index = DropHeadline.index(track, headlineId);
+            headlines.set(
+                    index,
+                    headlines.get(index).withLook(changed(headlines.get(index).look())));
+            return track.withBeside(track.beside().withHeadlines(headlines));
         }
         Styling styling = track.styling();
         return track.withStyling(
@@ -109,6 +123,9 @@ public record ChangeLook(
         }
         if (cueIds != null) {
             return Said.count(cueIds.size(), "cue");
+        }
+        if (headlineId != null) {
+            return "the headline “" + DropHeadline.said(before, headlineId) + "”";
         }
         return role == null ? "the track" : "emphasis " + role;
     }

@@ -175,6 +175,10 @@ public abstract class CaptionFormat {
         if (!keeps.contains(Keeps.CERTAINTY) && words.stream().anyMatch(w -> w.confidence() < 1)) {
             lost.add("how sure each word is");
         }
+        int headlines = track.beside().headlines().size();
+        if (headlines > 0) {
+            lost.add(headlines == 1 ? "the headline" : "the " + headlines + " headlines");
+        }
         lost.addAll(losesOfLook(track, style));
         return lost;
     }

@@ -2,6 +2,7 @@ package saltdrum.core.layout;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -31,6 +34,8 @@ import saltdrum.core.text.Hyphens;
 public final class SceneMaker {
     private static final int MOST_KEPT = 16_000;
     private static final int MOST_SETTINGS = 64;
+    /** Over the captions. */
+    private static final int HEADLINES = 1;
 
     private final Typesetter typesetter;
     private final Hyphens hyphens;
@@ -76,7 +81,7 @@ public final class SceneMaker {
     /** @param clip size of the clip's upright picture in pixels */
     public Scene make(Track track, Style style, Size clip) {
         LineLayout.Setting setting = settings.computeIfAbsent(asked(track, style, clip), this::lines);
-        return scene(track, setting, Range.ALL, question -> {
+        return scene(track, clip, setting, Range.ALL, question -> {
             Part known = kept.get(question);
             if (known == null) {
                 known = part(question);
@@ -92,7 +97,7 @@ public final class SceneMaker {
      * @param fromMs up to {@code toMs}, clip time
      */
     public Scene attempt(Track track, Style style, Size clip, int fromMs, int toMs) {
-        return scene(track, lines(asked(track, style, clip)), new Range(fromMs, toMs), this::part);
+        return scene(track, clip, lines(asked(track, style, clip)), new Range(fromMs, toMs), this::part);
     }
 
     private Setting asked(Track track, Style style, Size clip) {
@@ -100,8 +105,10 @@ public final class SceneMaker {
                 style, track.styling(), track.frame().output(clip).design(), track.language(), typesetter.edition());
     }
 
-    private Scene scene(Track track, LineLayout.Setting setting, Range range, Function<Question, Part> maker) {
+    private Scene scene(
+            Track track, Size clip, LineLayout.Setting setting, Range range, Function<Question, Part> maker) {
         double mostFit = mostFit(track, setting);
+        FrameLayout layout = track.frame().layout(clip);
         List<CueTime> times = CueTime.of(track);
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < times.size(); i++) {
@@ -110,6 +117,15 @@ public final class SceneMaker {
                         new Question(setting, track.cues().get(i), times.get(i), flowsOn(times, i), mostFit)));
             }
         }
+        for (Headline headline : track.beside().headlines()) {
+            CueTime time = new CueTime(headline.fromMs(), headline.endMs(track.lengthMs()));
+            if (time.hideMs() > range.fromMs() && time.showMs() < range.toMs()) {
+                Cue cue = HeadlineCue.of(headline, layout, time.hideMs());
+                parts.add(
+                        maker.apply(new Question(setting, cue, time, false, 1)).atDepth(HEADLINES));
+            }
+        }
+        parts.sort(Comparator.comparingInt(Part::startMs));
         Size design = setting.design();
         return new Scene(design.width(), design.height(), glyphs(parts), pictures(parts), parts);
     }

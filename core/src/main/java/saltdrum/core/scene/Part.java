@@ -21,4 +21,9 @@ public record Part(
     public Part {
         marks = List.copyOf(marks);
     }
+
+    /** The same, drawn over what is less deep. */
+    public Part atDepth(int newDepth) {
+        return new Part(cueId, startMs, endMs, newDepth, bounds, fit, missing, marks);
+    }
 }

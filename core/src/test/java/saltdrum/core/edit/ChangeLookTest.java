@@ -43,18 +43,18 @@ class ChangeLookTest {
     @Test
     void whatIsResetComesFromUnderneathAgain() {
         Track bent = ChangeLook.ofTrack(BIG.with(Facets.X, 0.3)).on(track);
-        Track after = new ChangeLook(null, null, null, null, List.of("size")).on(bent);
+        Track after = new ChangeLook(null, null, null, null, null, List.of("size")).on(bent);
         assertThat(after.styling().all()).isEqualTo(Patch.of(Facets.X, 0.3));
-        after = new ChangeLook(null, null, null, null, List.of("x")).on(after);
+        after = new ChangeLook(null, null, null, null, null, List.of("x")).on(after);
         assertThat(after).isEqualTo(track);
     }
 
     @Test
     void aRoleIsBentForTheWholeTrack() {
-        Track after = new ChangeLook(null, null, 2, TILTED, null).on(track);
+        Track after = new ChangeLook(null, null, 2, null, TILTED, null).on(track);
         assertThat(after.styling().role(2)).isEqualTo(TILTED);
         assertThat(after.styling().role(1)).isEqualTo(Patch.NONE);
-        assertThatThrownBy(() -> new ChangeLook(null, null, 9, TILTED, null).on(track))
+        assertThatThrownBy(() -> new ChangeLook(null, null, 9, null, TILTED, null).on(track))
                 .isInstanceOf(BadInputException.class);
     }
 
@@ -68,10 +68,11 @@ class ChangeLookTest {
         assertThatThrownBy(() -> ChangeLook.ofWords(List.of(9999L), TILTED).on(track))
                 .isInstanceOf(BadInputException.class);
         assertThatThrownBy(() -> ChangeLook.ofWords(List.of(word(0)), BIG)).hasMessageContaining("whole cues");
-        assertThatThrownBy(() -> new ChangeLook(List.of(1L), List.of(2L), null, BIG, null))
+        assertThatThrownBy(() -> new ChangeLook(List.of(1L), List.of(2L), null, null, BIG, null))
                 .isInstanceOf(BadInputException.class);
-        assertThatThrownBy(() -> new ChangeLook(null, null, null, null, null)).isInstanceOf(BadInputException.class);
-        assertThatThrownBy(() -> new ChangeLook(null, null, null, null, List.of("shine")))
+        assertThatThrownBy(() -> new ChangeLook(null, null, null, null, null, null))
+                .isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new ChangeLook(null, null, null, null, null, List.of("shine")))
                 .hasMessageContaining("shine");
     }
 
@@ -79,7 +80,7 @@ class ChangeLookTest {
     void itSaysWhatItDoes() {
         assertThat(ChangeLook.ofCues(List.of(cue(0), cue(1)), BIG).said(track)).isEqualTo("Size of 2 cues");
         assertThat(ChangeLook.ofWords(List.of(word(1)), TILTED).said(track)).isEqualTo("Tilt of “it”");
-        assertThat(new ChangeLook(null, null, null, null, List.of("size")).said(track))
+        assertThat(new ChangeLook(null, null, null, null, null, List.of("size")).said(track))
                 .isEqualTo("Size of the track as before");
     }
 

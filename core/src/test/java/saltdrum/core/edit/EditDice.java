@@ -11,6 +11,7 @@ import net.jqwik.api.Combinators;
 import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
@@ -94,6 +95,12 @@ final class EditDice {
                     Word.of(2, "laugh", from + 1 + die.other, from + 2 + 2 * die.other, WordSource.RECOGNISED));
         }
 
+        /** The first headline's id, or null. */
+        Long headline() {
+            List<Headline> all = track.beside().headlines();
+            return all.isEmpty() ? null : all.get(0).id();
+        }
+
         List<Long> unscripted() {
             return track.beside().unscripted().stream().map(Unscripted::id).toList();
         }
@@ -147,9 +154,12 @@ final class EditDice {
             kind(Restyle.class, on -> new Restyle(on.die.flag ? "Lantern" : "Tidemark")),
             kind(
                     ChangeLook.class,
-                    on -> on.die.flag
-                            ? ChangeLook.ofCues(List.of(on.cueId()), Patch.of(Facets.SIZE, 60d + on.die.other % 90))
-                            : ChangeLook.ofWords(on.wordIds(), Patch.of(Facets.TILT, on.die.other % 20 - 10d))),
+                    on -> on.headline() != null && on.die.other % 3 == 0
+                            ? new ChangeLook(null, null, null, on.headline(), Patch.of(Facets.SIZE, 80d), null)
+                            : on.die.flag
+                                    ? ChangeLook.ofCues(
+                                            List.of(on.cueId()), Patch.of(Facets.SIZE, 60d + on.die.other % 90))
+                                    : ChangeLook.ofWords(on.wordIds(), Patch.of(Facets.TILT, on.die.other % 20 - 10d))),
             kind(PutEmoji.class, on -> new PutEmoji(List.of(new PutEmoji.Put(on.wordId(), on.die.flag ? "🔔" : "")))),
             kind(
                     Reframe.class,
@@ -166,7 +176,21 @@ final class EditDice {
                     BringInCues.class,
                     on -> new BringInCues("en", List.of(new Cue(1, on.heard(), List.of(), on.die.flag)), null)),
             kind(AcceptUnscripted.class, on -> new AcceptUnscripted(on.unscripted())),
-            kind(DropUnscripted.class, on -> new DropUnscripted(on.unscripted())));
+            kind(DropUnscripted.class, on -> new DropUnscripted(on.unscripted())),
+            kind(
+                    PutHeadline.class,
+                    on -> new PutHeadline(on.headline(), "Low tide\nat " + on.die.other, on.from(), 0, null)),
+            kind(
+                    Mend.class,
+                    on -> new Mend(List.of(
+                            new SetEmphasis(on.wordIds(), on.die.other % 5), new DeleteCues(List.of(on.cueId()))))),
+            kind(
+                    FollowVoice.class,
+                    on -> new FollowVoice(on.wordIds().stream()
+                            .map(id -> new FollowVoice.Heard(id, on.from(), on.from() + 1 + on.die.other))
+                            .toList())),
+            kind(LetStand.class, on -> new LetStand("speed", on.cueId(), on.die.flag ? "as it was said" : "")),
+            kind(DropHeadline.class, on -> new DropHeadline(on.headline() == null ? 0 : on.headline())));
 
     static Set<Class<?>> kinds() {
         return KINDS.stream().map(Kind::type).collect(Collectors.toSet());

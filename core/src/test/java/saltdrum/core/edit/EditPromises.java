@@ -122,6 +122,7 @@ final class EditPromises {
             RetypeCue.class,
             DropWords.class,
             DeleteCues.class,
+            Mend.class,
             AddCue.class,
             ReplaceText.class,
             Redraft.class,
@@ -130,6 +131,8 @@ final class EditPromises {
             AcceptUnscripted.class);
 
     private static final Set<Class<?>> CHANGE_TIME = Set.of(
+            FollowVoice.class,
+            Mend.class,
             MoveEdge.class,
             NudgeWords.class,
             ShiftAfter.class,

@@ -25,7 +25,7 @@ class FlaggedEditsTest {
 
     private static Track track(int from, int to, String guess) {
         Track track = Track.of("en", Recipe.PHRASE, "Mallet", WORDS);
-        return track.withBeside(new Beside(List.of(new Unscripted(90, from, to, guess)), null));
+        return track.withBeside(new Beside(List.of(new Unscripted(90, from, to, guess)), null, List.of(), List.of()));
     }
 
     private static String said(Track track) {

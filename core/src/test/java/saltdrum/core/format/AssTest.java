@@ -154,7 +154,7 @@ class AssTest {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it");
         long cue = track.cues().get(0).id();
         Track changed = new ChangeLook(
-                        null, List.of(cue), null, Patch.NONE.with(Facets.FILL, Ink.of("#00ff00")), List.of())
+                        null, List.of(cue), null, null, Patch.NONE.with(Facets.FILL, Ink.of("#00ff00")), List.of())
                 .on(track);
         assertThat(Ass.write(changed, bent(), new Size(1080, 1920), FontHeights.EM))
                 .contains("{\\1c&H00FF00&\\1a&H00&}");

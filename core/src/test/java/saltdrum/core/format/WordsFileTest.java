@@ -53,7 +53,7 @@ class WordsFileTest {
         long cue = track.cues().get(1).id();
         long word = track.words().findFirst().orElseThrow().id();
         track = ChangeLook.ofTrack(Patch.of(Facets.SIZE, 99d)).on(track);
-        track = new ChangeLook(null, null, 2, Patch.of(Facets.TILT, 5d), null).on(track);
+        track = new ChangeLook(null, null, 2, null, Patch.of(Facets.TILT, 5d), null).on(track);
         track = ChangeLook.ofCues(List.of(cue), Patch.of(Facets.Y, 0.2)).on(track);
         track = ChangeLook.ofWords(List.of(word), Patch.of(Facets.FILL, Ink.of("#ff0000")))
                 .on(track);

@@ -56,7 +56,7 @@ class CascadeTest {
         var track = Words.track(Recipe.TWO_LINES, "row it home");
         long word = track.words().findFirst().orElseThrow().id();
         track = new SetEmphasis(List.of(word), 1).on(ChangeLook.ofTrack(TRACK).on(track));
-        track = new ChangeLook(null, null, 1, ROLE, null).on(track);
+        track = new ChangeLook(null, null, 1, null, ROLE, null).on(track);
         Cue cue = track.cues().get(0);
         var layers = new Cascade(STYLE, track.styling()).layers(cue, cue.words().get(0));
         assertThat(Cascade.origin(layers, Facets.SIZE)).isEqualTo(Origin.STYLE);

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.colour.Contrast;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.layout.HeadlineCue;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.FacetGroup;
 import saltdrum.core.look.FacetKind;
@@ -29,6 +30,7 @@ import saltdrum.core.style.Cascade.Layer;
 import saltdrum.core.style.Cascade.Origin;
 import saltdrum.core.style.Palette;
 import saltdrum.core.style.StyleShelf;
+import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.TrackStore;
 
 /** What can be settled about a look, and where in a clip each value comes from. */
@@ -38,9 +40,11 @@ import saltdrum.server.store.TrackStore;
 class LookController {
     private final TrackStore tracks;
     private final StyleShelf styles;
+    private final ClipStore clips;
 
-    LookController(TrackStore tracks, StyleShelf styles) {
+    LookController(TrackStore tracks, StyleShelf styles, ClipStore clips) {
         this.tracks = tracks;
+        this.clips = clips;
         this.styles = styles;
     }
 
@@ -158,13 +162,16 @@ class LookController {
 
     record OriginView(String facet, Origin origin) {}
 
-    @Operation(summary = "The look of a word, a cue, an emphasis role or, with none of them, of the whole track")
+    @Operation(
+            summary =
+                    "The look of a word, a cue, a headline, an emphasis role or, with none of them, of the whole track")
     @GetMapping("/clips/{clipId}/look")
     LookView look(
             @PathVariable String clipId,
             @RequestParam(required = false) String language,
             @RequestParam(required = false) Long wordId,
             @RequestParam(required = false) Long cueId,
+            @RequestParam(required = false) Long headlineId,
             @RequestParam(required = false) Integer role) {
         Track track = tracks.shown(clipId, language).track();
         Cascade cascade = new Cascade(styles.of(track), track.styling());
@@ -174,6 +181,11 @@ class LookController {
             layers = cascade.layers(cue, cue.words().get(cue.indexOf(wordId)));
         } else if (cueId != null) {
             layers = cascade.layers(track.cues().get(track.indexOfCue(cueId)));
+        } else if (headlineId != null) {
+            layers = cascade.layers(HeadlineCue.of(
+                    track.beside().headline(headlineId),
+                    track.frame().layout(clips.get(clipId).info().size()),
+                    0));
         } else {
             layers = new ArrayList<>(cascade.track());
             layers.addAll(cascade.role(role == null ? 0 : role));

@@ -44,6 +44,8 @@ class OpenApiSettings {
             "CueGiven.hideMs",
             "CueGiven.settings",
             "Frame.typed",
+            "Headline.toMs",
+            "Headline.look",
             "Bars.picture",
             "Bars.top",
             "Bars.bottom",

@@ -6,6 +6,7 @@ import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
@@ -24,6 +25,7 @@ record TrackHead(
         @Schema(description = "Where everything lies in the finished picture") FrameLayout layout,
         @Schema(description = "Room for a cue after the last one, ms; 0 where there is none") int endRestMs,
         @Schema(description = "Speech that was heard and is not in the script") List<Unscripted> unscripted,
+        @Schema(description = "Fixed texts, in the order in which they are drawn") List<Headline> headlines,
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo) {
 
@@ -39,6 +41,7 @@ record TrackHead(
                 track.frame().layout(clip, zones),
                 CueTime.restAtEnd(CueTime.of(track), track.endMs()),
                 track.beside().unscripted(),
+                track.beside().headlines(),
                 stored.steps().undo(),
                 stored.steps().redo());
     }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
@@ -135,6 +136,7 @@ class TranslationController {
     }
 
     private TrackView view(StoredTrack stored, String clipId) {
-        return TrackView.of(stored, clips.get(clipId).info().size(), new House(Word.UNSURE_BELOW, SafeZones.USUAL));
+        return TrackView.of(
+                stored, clips.get(clipId).info().size(), new House(Word.UNSURE_BELOW, SafeZones.USUAL, Limits.USUAL));
     }
 }

@@ -1,6 +1,8 @@
 package saltdrum.server.store;
 
 import java.util.List;
+import saltdrum.core.check.Limits;
+import saltdrum.core.check.Onsets;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -25,12 +27,16 @@ final class Forms {
 
     static final StoredForm<SafeZones> ZONES = StoredForm.of("safe zones", SafeZones.class);
 
+    static final StoredForm<Limits> LIMITS = StoredForm.of("limits", Limits.class);
+
+    static final StoredForm<Onsets> ONSETS = StoredForm.of("onsets", Onsets.class);
+
     static final StoredForm<Styling> STYLING = StoredForm.of("styling", Styling.class);
     static final StoredForm<Patch> LOOK = StoredForm.of("look", Patch.class);
 
     /** Every one that a column holds. */
     static final List<StoredForm<?>> COLUMNS =
-            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, STYLING, LOOK, StyleFile.FORM);
+            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, LIMITS, ONSETS, STYLING, LOOK, StyleFile.FORM);
 
     private Forms() {}
 }

@@ -1,5 +1,6 @@
 package saltdrum.server.store;
 
+import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
 
 /**
@@ -7,5 +8,6 @@ import saltdrum.core.cue.SafeZones;
  *
  * @param unsureBelow confidence below which words ask to be listened to again, 0 to 1
  * @param zones what a phone lays over a picture
+ * @param limits from where on something is a finding
  */
-public record House(double unsureBelow, SafeZones zones) {}
+public record House(double unsureBelow, SafeZones zones, Limits limits) {}

@@ -3,6 +3,7 @@ package saltdrum.server.store;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
 
 /** A client id of null is the workshop itself. */
@@ -17,4 +18,14 @@ interface HouseMapper {
             on conflict (client_id) do update set zones = excluded.zones
             """)
     void setZones(Long clientId, SafeZones zones);
+
+    @Select("select limits::text from house where client_id is not distinct from #{clientId,jdbcType=BIGINT}")
+    Limits limits(Long clientId);
+
+    @Insert(
+            """
+            insert into house (client_id, limits) values (#{clientId,jdbcType=BIGINT}, #{limits,jdbcType=VARCHAR}::jsonb)
+            on conflict (client_id) do update set limits = excluded.limits
+            """)
+    void setLimits(Long clientId, Limits limits);
 }

@@ -1,6 +1,7 @@
 package saltdrum.server.store;
 
 import org.springframework.stereotype.Component;
+import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
 
 /** What holds for a client's clips: the client's own, else the workshop's, else what is usual. */
@@ -20,7 +21,8 @@ public class HouseStore {
 
     /** @throws NotFoundException when there is no such clip */
     public House of(String clipId) {
-        return new House(workshop.unsureBelow(), zones(clips.get(clipId).clientId()));
+        Long client = clips.get(clipId).clientId();
+        return new House(workshop.unsureBelow(), zones(client), limits(client));
     }
 
     /** @param clientId null for the workshop's own */
@@ -30,6 +32,21 @@ public class HouseStore {
             own = mapper.zones(null);
         }
         return own == null ? SafeZones.USUAL : own;
+    }
+
+    /** @param clientId null for the workshop's own */
+    public Limits limits(Long clientId) {
+        Limits own = mapper.limits(clientId);
+        if (own == null && clientId != null) {
+            own = mapper.limits(null);
+        }
+        return own == null ? Limits.USUAL : own;
+    }
+
+    /** @param limits null for what is usual */
+    public void setLimits(Long clientId, Limits limits) {
+        clients.check(clientId);
+        mapper.setLimits(clientId, limits);
     }
 
     /** @param zones null for what is usual */

@@ -4,5 +4,7 @@ package saltdrum.server.store;
 public enum JobKind {
     PREPARE,
     WORDS,
-    RENDER
+    RENDER,
+    /** What checks look at. */
+    MEASURE
 }

@@ -20,7 +20,9 @@ public class JobStore {
             mapper.add(id, clipId, kind, workOrder);
         } catch (DuplicateKeyException e) {
             throw new RefusedEditException(
-                    "The words of this clip are being got already. Wait for that, or stop it first.");
+                    kind == JobKind.MEASURE
+                            ? "The clip is being measured already."
+                            : "The words of this clip are being got already. Wait for that, or stop it first.");
         }
         return mapper.find(id);
     }

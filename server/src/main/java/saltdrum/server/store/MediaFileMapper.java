@@ -14,6 +14,7 @@ interface MediaFileMapper {
             created < now() - interval '10 minutes'
               and not exists (select 1 from clip c where m.hash in (c.media_hash, c.proxy_hash, c.poster_hash, c.peaks_hash, c.speech_hash))
               and not exists (select 1 from job j where j.output_hash = m.hash)
+              and not exists (select 1 from measured d where d.light_hash = m.hash)
               and not exists (select 1 from picture p where p.hash = m.hash)
             """;
 

@@ -20,6 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
     @JsonSubTypes.Type(value = WorkOrder.Recognise.class, name = "recognise"),
     @JsonSubTypes.Type(value = WorkOrder.Translate.class, name = "translate"),
     @JsonSubTypes.Type(value = WorkOrder.Listen.class, name = "listen"),
+    @JsonSubTypes.Type(value = WorkOrder.Measure.class, name = "measure"),
     @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
 })
 public sealed interface WorkOrder {
@@ -92,6 +93,14 @@ public sealed interface WorkOrder {
         @Override
         public JobKind kind() {
             return JobKind.PREPARE;
+        }
+    }
+
+    /** What checks look at: how light the picture is, and when words are heard. */
+    record Measure() implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.MEASURE;
         }
     }
 

@@ -1,0 +1,138 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Bars;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Frame.Aspect;
+import saltdrum.core.cue.Frame.Focus;
+import saltdrum.core.cue.Frame.Sit;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.ShippedStyles;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.media.font.FontShelf;
+import saltdrum.media.font.SkijaTypesetter;
+import saltdrum.media.paint.BarsPicture;
+
+/** A landscape clip burned in tall frames, against ffmpeg making the same frame without captions; the least of two turns. */
+final class FrameBench {
+    private static final int TURNS = 2;
+    private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
+
+    private FrameBench() {}
+
+    private record Case(Frame frame, String budget) {}
+
+    private static Map<String, Case> cases() {
+        Map<String, Case> cases = new LinkedHashMap<>();
+        cases.put("fill", new Case(frame(Sit.FILL, Bars.PLAIN), "<= 1.12"));
+        cases.put(
+                "fill that moves",
+                new Case(frame(Sit.FILL, Bars.PLAIN, new Focus(1000, 0.2, 0.5), new Focus(9000, 0.8, 0.5)), "<= 1.12"));
+        cases.put("fit", new Case(frame(Sit.FIT, Bars.PLAIN), "<= 1.12"));
+        cases.put("fit, gradient", new Case(frame(Sit.FIT, bars(Bars.Kind.GRADIENT)), "<= 1.15"));
+        cases.put("fit, blurred", new Case(frame(Sit.FIT, Bars.BLURRED), "<= 1.5"));
+        return cases;
+    }
+
+    private static Bars bars(Bars.Kind kind) {
+        return new Bars(kind, null, null, null, null, null, null);
+    }
+
+    private static Frame frame(Sit sit, Bars bars, Focus... focus) {
+        return new Frame(Aspect.TALL, sit, "#0f2a2e", null, 0, List.of(focus), bars);
+    }
+
+    static void run(Report report) throws IOException {
+        Path folder = Files.createTempDirectory("salt-drum-bench");
+        Path clip = Material.demo("last-ferry.mp4");
+        ClipInfo info = Probe.of(clip);
+        SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
+        cases().forEach((name, one) -> measure(report, folder, clip, info, maker, name, one));
+    }
+
+    private static void measure(
+            Report report, Path folder, Path clip, ClipInfo info, SceneMaker maker, String name, Case one) {
+        try {
+            Frame frame = one.frame;
+            Scene scene = maker.make(
+                    Material.track(41, Recipe.TWO_LINES, "Mallet").withFrame(frame),
+                    new ShippedStyles().get("Mallet"),
+                    info.size());
+            Path bars =
+                    Files.write(folder.resolve("bars.png"), BarsPicture.png(frame, frame.output(info.size()), null));
+            double[] plain = new double[TURNS];
+            double[] ours = new double[TURNS];
+            // The first burn of all compiles what the others only run.
+            burn(folder, clip, info, frame, bars, scene, "ultrafast");
+            for (int turn = 0; turn < TURNS; turn++) {
+                plain[turn] = plain(folder, clip, info, frame, bars);
+                ours[turn] = burn(folder, clip, info, frame, bars, scene, BurnOrder.USUAL.preset());
+            }
+            double base = Report.quantile(plain, 0);
+            report.line(
+                    "burn / same frame plain, " + name,
+                    Report.quantile(ours, 0) / base,
+                    "CPU",
+                    one.budget,
+                    String.format(Locale.ROOT, "%.0f / %.0f ms", Report.quantile(ours, 0), base));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private static double burn(
+            Path folder, Path clip, ClipInfo info, Frame frame, Path bars, Scene scene, String preset) {
+        long before = Cpu.ownNs();
+        Burn.Result result = new Burn(clip, info, frame, bars, scene, new BurnOrder(preset, BurnOrder.USUAL.crf()))
+                .to(folder.resolve("burned.mp4"), done -> {}, () -> false);
+        return result.toolCpuMs() + (Cpu.ownNs() - before) / 1e6;
+    }
+
+    private static double plain(Path folder, Path clip, ClipInfo info, Frame frame, Path bars) {
+        FrameGraph framing = new FrameGraph(info, frame);
+        List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-nostats", "-benchmark", "-y"));
+        command.addAll(Ffmpeg.clip(clip));
+        if (framing.wantsBarsPicture()) {
+            command.addAll(FrameGraph.barsInput(bars));
+        }
+        String label = framing.wantsBarsPicture() ? "1:v" : null;
+        command.addAll(List.of("-filter_complex", framing.graph("0:v:0", "picture", label, 0), "-map", "[picture]"));
+        command.addAll(List.of("-map", "0:a?", "-c:v", "libx264", "-preset", BurnOrder.USUAL.preset()));
+        command.addAll(List.of("-crf", "" + BurnOrder.USUAL.crf(), "-pix_fmt", "yuv420p", "-fps_mode", "passthrough"));
+        command.addAll(List.of(
+                "-c:a",
+                "copy",
+                "-movflags",
+                "+faststart",
+                folder.resolve("plain.mp4").toString()));
+        try (ToolRun run = new ToolRun(command, 120)) {
+            if (run.await() != 0) {
+                throw new SaltDrumException(run.errors());
+            }
+            Matcher bench = BENCH.matcher(run.errors());
+            double ms = 0;
+            while (bench.find()) {
+                ms = 1000 * (Double.parseDouble(bench.group(1)) + Double.parseDouble(bench.group(2)));
+            }
+            return ms;
+        }
+    }
+}

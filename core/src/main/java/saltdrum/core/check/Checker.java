@@ -1,0 +1,68 @@
+package saltdrum.core.check;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import saltdrum.core.cue.Beside.Standing;
+
+/** Runs all checks. What does not change is not measured again. Safe for many threads. */
+public final class Checker {
+    private final List<Check> checks = List.of(
+            new ReadingCheck(),
+            new LineCheck(),
+            new PlaceCheck(),
+            new VoiceCheck(),
+            new FlowCheck(),
+            new TextCheck(),
+            new FlashCheck(),
+            new OutputCheck(),
+            new ContrastCheck());
+
+    public Checker() {
+        long looked = checks.stream()
+                .flatMap(check -> check.kinds().stream())
+                .distinct()
+                .count();
+        if (looked != CheckKind.values().length) {
+            throw new IllegalStateException("Some kinds of findings are looked for by nobody.");
+        }
+    }
+
+    /** All findings in order of time, those that are let stand with their reason. */
+    public List<Finding> findings(Subject subject) {
+        Map<String, String> stands = new HashMap<>();
+        for (Standing one : subject.track.beside().stands()) {
+            stands.put(one.check() + one.at(), one.reason());
+        }
+        List<Finding> all = new ArrayList<>();
+        for (Check check : checks) {
+            for (Finding finding : check.of(subject)) {
+                String reason = stands.get(name(finding.kind()) + finding.at());
+                all.add(reason == null ? finding : finding.letStand(reason));
+            }
+        }
+        all.sort(Comparator.comparingInt((Finding finding) -> finding.spot().ms())
+                .thenComparing(Finding::kind));
+        return all;
+    }
+
+    /** As it is written in files and addresses. */
+    public static String name(CheckKind kind) {
+        try {
+            return CheckKind.class
+                    .getField(kind.name())
+                    .getAnnotation(JsonProperty.class)
+                    .value();
+        } catch (NoSuchFieldException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public static List<CheckKind> kinds() {
+        return Arrays.asList(CheckKind.values());
+    }
+}

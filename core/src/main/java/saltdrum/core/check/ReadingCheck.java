@@ -1,0 +1,169 @@
+package saltdrum.core.check;
+
+import java.lang.Character.UnicodeScript;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.ReadingSpeed;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.HoldAtLeast;
+import saltdrum.core.edit.JoinCues;
+import saltdrum.core.edit.SetCueTime;
+import saltdrum.core.edit.SplitCue;
+import saltdrum.core.edit.TrimToSpeech;
+
+/** Whether there is time to read, and not more than that. */
+final class ReadingCheck implements Check {
+    private static final Set<UnicodeScript> SIGNS =
+            Set.of(UnicodeScript.HAN, UnicodeScript.HIRAGANA, UnicodeScript.KATAKANA, UnicodeScript.HANGUL);
+
+    @Override
+    public Set<CheckKind> kinds() {
+        return Set.of(CheckKind.SPEED, CheckKind.SHORT, CheckKind.LONG);
+    }
+
+    @Override
+    public List<Finding> of(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (int i = 0; i < subject.times.size(); i++) {
+            Cue cue = subject.track.cues().get(i);
+            CueTime time = subject.times.get(i);
+            int shown = time.hideMs() - time.showMs();
+            double speed = ReadingSpeed.of(cue, time);
+            double most = most(cue, subject.limits);
+            int least = cue.words().size() > 1 ? subject.limits.shortestMs() : subject.limits.glanceMs();
+            if (cue.words().size() > 1 && speed > most) {
+                found.add(Finding.of(
+                                CheckKind.SPEED,
+                                subject.spot(i),
+                                Math.round(speed * 10) / 10.0,
+                                most,
+                                "characters a second",
+                                String.format(Locale.ROOT, "%.0f characters a second; %.0f can be read.", speed, most))
+                        .with(slower(subject, i, most)));
+            }
+            if (shown < least) {
+                found.add(Finding.of(
+                                CheckKind.SHORT,
+                                subject.spot(i),
+                                shown,
+                                least,
+                                "ms",
+                                "Shown for " + shown + " ms; it takes " + least + " to see it.")
+                        .with(longer(subject, i, least)));
+            }
+            if (shown > subject.limits.longestMs()) {
+                found.add(Finding.of(
+                                CheckKind.LONG,
+                                subject.spot(i),
+                                shown / 1000.0,
+                                subject.limits.longestMs() / 1000.0,
+                                "s",
+                                String.format(
+                                        Locale.ROOT, "Shown for %.1f s: a reader reads it again.", shown / 1000.0))
+                        .with(shorter(subject, i)));
+            }
+        }
+        return found;
+    }
+
+    static double most(Cue cue, Limits limits) {
+        int signs = 0;
+        int letters = 0;
+        for (int letter : cue.text().codePoints().filter(Character::isLetter).toArray()) {
+            letters++;
+            if (SIGNS.contains(UnicodeScript.of(letter))) {
+                signs++;
+            }
+        }
+        return 2 * signs > letters ? limits.signsASecond() : limits.charactersASecond();
+    }
+
+    private static List<Remedy> slower(Subject subject, int i, double most) {
+        Cue cue = subject.track.cues().get(i);
+        int need = (int) Math.ceil(1000 * ReadingSpeed.characters(cue.text()) / most) + 1;
+        int hide = Math.min(room(subject, i), subject.times.get(i).showMs() + need);
+        return Subject.of(
+                subject.tried(
+                        "Leave it longer",
+                        new SetCueTime(cue.id(), null, hide),
+                        tried -> speed(tried, cue.id()),
+                        0,
+                        most),
+                joined(subject, i, tried -> speed(tried, cue.id()), most));
+    }
+
+    /** Until when it could stay. */
+    private static int room(Subject subject, int i) {
+        return i + 1 < subject.times.size() ? subject.times.get(i + 1).showMs() : subject.track.endMs();
+    }
+
+    private static Optional<Remedy> joined(
+            Subject subject, int i, java.util.function.ToDoubleFunction<Track> measure, double most) {
+        if (i + 1 >= subject.times.size()) {
+            return Optional.empty();
+        }
+        Cue cue = subject.track.cues().get(i);
+        return subject.tried("Join it with the next", new JoinCues(cue.id()), measure, 0, most)
+                .filter(way -> fits(subject, way, cue.id()));
+    }
+
+    private static boolean fits(Subject subject, Remedy way, long cueId) {
+        Track tried = way.edit().on(subject.track);
+        Cue joined = tried.cues().get(tried.indexOfCue(cueId));
+        CueTime time = CueTime.of(tried).get(tried.indexOfCue(cueId));
+        return LineCheck.longest(joined) <= LineCheck.most(subject)
+                && joined.lineStarts().size() + 1 <= subject.limits.lines()
+                && time.hideMs() - time.showMs() <= subject.limits.longestMs();
+    }
+
+    private static double speed(Track track, long cueId) {
+        int index = track.indexOfCue(cueId);
+        return ReadingSpeed.of(track.cues().get(index), CueTime.of(track).get(index));
+    }
+
+    private static double shown(Track track, long cueId) {
+        CueTime time = CueTime.of(track).get(track.indexOfCue(cueId));
+        return time.hideMs() - time.showMs();
+    }
+
+    private static List<Remedy> longer(Subject subject, int i, int least) {
+        long id = subject.track.cues().get(i).id();
+        return Subject.of(
+                subject.tried(
+                        "Leave it longer",
+                        new HoldAtLeast(List.of(id), least),
+                        tried -> shown(tried, id),
+                        least,
+                        Double.MAX_VALUE),
+                subject.track.recipe().words() == 1
+                        ? Optional.empty()
+                        : joined(subject, i, tried -> shown(tried, id), Double.MAX_VALUE)
+                                .filter(way -> way.measured() >= least));
+    }
+
+    private static List<Remedy> shorter(Subject subject, int i) {
+        Cue cue = subject.track.cues().get(i);
+        double most = subject.limits.longestMs();
+        Optional<Remedy> split = cue.words().size() < 2
+                ? Optional.empty()
+                : subject.tried(
+                        "Split it",
+                        new SplitCue(cue.words().get(LineCheck.middle(cue)).id()),
+                        tried -> shown(tried, cue.id()),
+                        0,
+                        most);
+        return Subject.of(
+                subject.tried(
+                        "Let it go with the voice",
+                        new TrimToSpeech(List.of(cue.id())),
+                        tried -> shown(tried, cue.id()),
+                        0,
+                        most),
+                split);
+    }
+}

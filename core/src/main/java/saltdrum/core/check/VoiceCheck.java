@@ -1,0 +1,126 @@
+package saltdrum.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.edit.FollowVoice;
+import saltdrum.core.edit.SetCueTime;
+
+/** Whether cues come and go with the voice, by when the aligner hears their words and not by their own times. */
+final class VoiceCheck implements Check {
+    @Override
+    public Set<CheckKind> kinds() {
+        return Set.of(CheckKind.LATE, CheckKind.EARLY, CheckKind.SILENCE);
+    }
+
+    @Override
+    public List<Finding> of(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (int i = 0; i < subject.times.size(); i++) {
+            Cue cue = subject.track.cues().get(i);
+            Onsets.Heard first = subject.heard.get(cue.words().get(0).id());
+            Onsets.Heard last =
+                    subject.heard.get(cue.words().get(cue.words().size() - 1).id());
+            if (first != null) {
+                onset(subject, i, first.startMs()).ifPresent(found::add);
+            }
+            if (last != null) {
+                silence(subject, i, last.endMs()).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Finding> onset(Subject subject, int i, int heardMs) {
+        CueTime time = subject.times.get(i);
+        Cue cue = subject.track.cues().get(i);
+        int lead = subject.track.recipe().leadInMs();
+        int most = subject.limits.voiceMs();
+        // Until the cue before is gone there is no room for one that comes earlier.
+        int lateBy = time.showMs() - heardMs;
+        int earlyBy = heardMs - lead - time.showMs();
+        boolean late = lateBy > most;
+        if (!late && (earlyBy <= most || heardMs <= lead)) {
+            return Optional.empty();
+        }
+        Spot spot = subject.spot(i);
+        return Optional.of(Finding.of(
+                        late ? CheckKind.LATE : CheckKind.EARLY,
+                        new Spot(spot.cueId(), 0, Math.min(heardMs, time.showMs()), spot.fromMs(), spot.toMs()),
+                        late ? lateBy : earlyBy,
+                        most,
+                        "ms",
+                        late
+                                ? "Shows " + lateBy + " ms after its first word is heard."
+                                : "Shows " + earlyBy + " ms too early for its first word.")
+                .with(onVoice(subject, cue)));
+    }
+
+    private static List<Remedy> onVoice(Subject subject, Cue cue) {
+        List<FollowVoice.Heard> words = cue.words().stream()
+                .map(word -> {
+                    Onsets.Heard heard = subject.heard.get(word.id());
+                    return heard == null ? null : new FollowVoice.Heard(word.id(), heard.startMs(), heard.endMs());
+                })
+                .filter(Objects::nonNull)
+                .toList();
+        int most = subject.limits.voiceMs();
+        List<Remedy> ways = new ArrayList<>();
+        FollowVoice edit = new FollowVoice(words);
+        // Where a neighbour is wrong as well it stands in the way until it is mended too: with it, it goes.
+        subject.after(edit)
+                .ifPresent(tried -> ways.add(
+                        new Remedy("Place it on the voice", edit, (double) Math.abs(offset(subject, tried, cue)))));
+        if (cue.given() != null && cue.given().showMs() != null) {
+            subject.tried(
+                            "Let it come with its words",
+                            new SetCueTime(cue.id(), -1, null),
+                            tried -> Math.abs(offset(subject, tried, cue)),
+                            0,
+                            most)
+                    .ifPresent(way -> ways.add(0, way));
+        }
+        return ways;
+    }
+
+    private static int offset(Subject subject, saltdrum.core.cue.Track tried, Cue cue) {
+        int heard = subject.heard.get(cue.words().get(0).id()).startMs();
+        int show = CueTime.of(tried).get(tried.indexOfCue(cue.id())).showMs();
+        return show > heard
+                ? show - heard
+                : Math.min(0, show - heard + subject.track.recipe().leadInMs());
+    }
+
+    private static Optional<Finding> silence(Subject subject, int i, int overMs) {
+        CueTime time = subject.times.get(i);
+        int most = subject.limits.silenceMs();
+        int stays = time.hideMs() - overMs;
+        if (stays <= most) {
+            return Optional.empty();
+        }
+        Cue cue = subject.track.cues().get(i);
+        int hold = Math.min(most, subject.track.recipe().holdMs());
+        Spot spot = subject.spot(i);
+        return Optional.of(Finding.of(
+                        CheckKind.SILENCE,
+                        new Spot(spot.cueId(), 0, (overMs + time.hideMs()) / 2, spot.fromMs(), spot.toMs()),
+                        stays,
+                        most,
+                        "ms",
+                        String.format(Locale.ROOT, "Stays for %.1f s after the voice has ended.", stays / 1000.0))
+                .with(Subject.of(subject.tried(
+                        "Let it go with the voice",
+                        new SetCueTime(cue.id(), null, overMs + hold),
+                        tried -> CueTime.of(tried)
+                                        .get(tried.indexOfCue(cue.id()))
+                                        .hideMs()
+                                - overMs,
+                        Integer.MIN_VALUE,
+                        most))));
+    }
+}

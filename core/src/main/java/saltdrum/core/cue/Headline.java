@@ -1,0 +1,52 @@
+package saltdrum.core.cue;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import saltdrum.core.BadInputException;
+import saltdrum.core.look.Patch;
+
+/**
+ * A fixed text over the picture or in a bar, for the whole clip or a part of it.
+ *
+ * @param text its lines are its own; at most 300 characters
+ * @param fromMs from when on it shows
+ * @param toMs until when; null for the end of the clip
+ * @param place where it stands, unless its look says otherwise
+ * @param look what it has otherwise than the track
+ */
+public record Headline(
+        long id,
+        String text,
+        int fromMs,
+        Integer toMs,
+        Place place,
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
+    public static final int MOST_CHARACTERS = 300;
+    private static final int LEAST_MS = 100;
+
+    /** In the bar above the picture or at its top, over its middle, in the bar below it or at its bottom. */
+    public enum Place {
+        ABOVE,
+        OVER,
+        BELOW
+    }
+
+    public Headline {
+        look = look == null ? Patch.NONE : look;
+        text = text == null ? "" : text.strip();
+        if (text.isEmpty() || text.length() > MOST_CHARACTERS) {
+            throw new BadInputException("A headline has 1 to " + MOST_CHARACTERS + " characters.");
+        }
+        if (place == null || fromMs < 0 || (toMs != null && toMs < fromMs + LEAST_MS)) {
+            throw new BadInputException("A headline has a place, and shows for a tenth of a second at least.");
+        }
+    }
+
+    public Headline withLook(Patch newLook) {
+        return new Headline(id, text, fromMs, toMs, place, newLook);
+    }
+
+    /** When it goes in a clip of that length. */
+    public int endMs(int lengthMs) {
+        return toMs == null ? Math.max(fromMs + LEAST_MS, lengthMs) : toMs;
+    }
+}

@@ -1,0 +1,72 @@
+package saltdrum.core.check;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.Headline;
+import saltdrum.core.cue.SafeZones;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.layout.BlockTypesetter;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.ShippedStyles;
+import saltdrum.core.style.Style;
+
+/** Findings of tracks that are made for a test: tall clips in a shipped style. */
+final class Checked {
+    static final Size CLIP = new Size(1080, 1920);
+    private static final SceneMaker SCENES = new SceneMaker(new BlockTypesetter());
+    private static final ShippedStyles STYLES = new ShippedStyles();
+    private static final Checker CHECKER = new Checker();
+
+    private Checked() {}
+
+    static List<Finding> findings(Track track, UnaryOperator<Subject.Builder> more) {
+        return CHECKER.findings(more.apply(builder(track)).build());
+    }
+
+    static List<Finding> findings(Track track, CheckKind kind, UnaryOperator<Subject.Builder> more) {
+        return findings(track, more).stream()
+                .filter(finding -> finding.kind() == kind)
+                .toList();
+    }
+
+    static List<Finding> findings(Track track, CheckKind kind) {
+        return findings(track, kind, UnaryOperator.identity());
+    }
+
+    static Subject.Builder builder(Track track) {
+        Style style = STYLES.get(track.style());
+        Scene scene = SCENES.make(track, style, CLIP);
+        FrameLayout layout = track.frame().layout(CLIP, SafeZones.USUAL);
+        return new Subject.Builder(track, scene, layout, new Cascade(style, track.styling()), Checked::part);
+    }
+
+    static Part part(Track tried, long id) {
+        int at = tried.beside().headlines().stream()
+                .filter(one -> one.id() == id)
+                .mapToInt(Headline::fromMs)
+                .findFirst()
+                .orElse(-1);
+        if (at < 0) {
+            CueTime time = CueTime.of(tried).get(tried.indexOfCue(id));
+            at = (time.showMs() + time.hideMs()) / 2;
+        }
+        return SCENES.attempt(tried, STYLES.get(tried.style()), CLIP, at, at + 1).parts().stream()
+                .filter(part -> part.cueId() == id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A picture of one grey, for a minute. @param code 0 to 255 */
+    static FramedLight grey(Track track, int code) {
+        byte[] light = new byte[240];
+        java.util.Arrays.fill(light, (byte) code);
+        Samples samples = new Samples(1, 1, 250, 240, java.nio.ByteBuffer.wrap(light));
+        return new FramedLight(samples, null, track.frame(), track.frame().layout(CLIP, SafeZones.USUAL));
+    }
+}

@@ -1,0 +1,91 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.check.CheckKind;
+import saltdrum.core.check.Checker;
+import saltdrum.core.check.Limits;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.HouseStore;
+import saltdrum.server.work.Inspector;
+import saltdrum.server.work.WorkOrder;
+import saltdrum.server.work.Workers;
+
+/** What is wrong in a clip, measured, and from where on something is wrong. */
+@Tag(name = "checks")
+@RestController
+@RequestMapping("/api")
+class CheckController {
+    private final Inspector inspector;
+    private final HouseStore houses;
+    private final ClipStore clips;
+    private final Workers workers;
+
+    CheckController(Inspector inspector, HouseStore houses, ClipStore clips, Workers workers) {
+        this.clips = clips;
+        this.inspector = inspector;
+        this.houses = houses;
+        this.workers = workers;
+    }
+
+    /**
+     * A kind of findings.
+     *
+     * @param source where its limit comes from
+     * @param ofVoice the voice must have been measured
+     * @param ofPicture the picture must have been measured
+     * @param oneByOne only an ear or eye can tell whether its remedy is right
+     */
+    record KindView(
+            CheckKind kind, String label, String source, boolean ofVoice, boolean ofPicture, boolean oneByOne) {}
+
+    @Operation(summary = "All kinds of findings that are looked for")
+    @GetMapping("/checks")
+    List<KindView> kinds() {
+        return Checker.kinds().stream()
+                .map(kind -> new KindView(
+                        kind, kind.label, kind.source, kind.ofVoice(), kind.ofPicture(), kind.askedOneByOne()))
+                .toList();
+    }
+
+    @Operation(summary = "What is wrong in the clip, in order of time; what is let stand has its reason")
+    @GetMapping("/clips/{clipId}/findings")
+    Inspector.Found findings(@PathVariable String clipId) {
+        return inspector.look(clipId);
+    }
+
+    @Operation(summary = "Looks at the picture, once, and listens to where the words are now")
+    @PostMapping("/clips/{clipId}/measure")
+    JobView measure(@PathVariable String clipId) {
+        return JobView.of(workers.order(clips.get(clipId).id(), new WorkOrder.Measure()));
+    }
+
+    @Operation(summary = "From where on something is a finding, for a client or the workshop")
+    @GetMapping("/limits")
+    Limits limits(@RequestParam(required = false) Long client) {
+        return houses.limits(client);
+    }
+
+    @PutMapping("/limits")
+    Limits setLimits(@RequestParam(required = false) Long client, @RequestBody Limits limits) {
+        houses.setLimits(client, limits);
+        return limits(client);
+    }
+
+    @Operation(summary = "Back to what is usual")
+    @DeleteMapping("/limits")
+    Limits usualLimits(@RequestParam(required = false) Long client) {
+        houses.setLimits(client, null);
+        return limits(client);
+    }
+}

@@ -1,0 +1,241 @@
+package saltdrum.server.work;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import saltdrum.core.check.Checker;
+import saltdrum.core.check.Finding;
+import saltdrum.core.check.FramedLight;
+import saltdrum.core.check.Samples;
+import saltdrum.core.check.Subject;
+import saltdrum.core.check.Subject.Translated;
+import saltdrum.core.cue.Bars;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.Headline;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.spelling.Spelling;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleShelf;
+import saltdrum.core.word.Word;
+import saltdrum.media.clip.PictureLight;
+import saltdrum.media.paint.BarsPicture;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.GlossaryRow;
+import saltdrum.server.store.GlossaryStore;
+import saltdrum.server.store.House;
+import saltdrum.server.store.HouseStore;
+import saltdrum.server.store.Measured;
+import saltdrum.server.store.MeasuredStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.PictureStore;
+import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.TrackStore;
+
+/** Looks for what is wrong in a clip's track. What was measured once is known as long as it holds. */
+@Component
+public class Inspector {
+    private static final int MOST_KEPT = 64;
+    private static final int BARS_SIDE = 144;
+
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final StyleShelf styles;
+    private final SceneMaker scenes;
+    private final HouseStore houses;
+    private final GlossaryStore glossary;
+    private final Dictionaries dictionaries;
+    private final MeasuredStore measures;
+    private final MediaStore media;
+    private final PictureStore pictures;
+    private final Checker checker = new Checker();
+
+    private final Map<String, Samples> samples = few();
+    private final Map<Object, FramedLight> framed = few();
+    private final Map<String, List<String>> likely = few();
+
+    private static <K, V> Map<K, V> few() {
+        return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > MOST_KEPT;
+            }
+        });
+    }
+
+    Inspector(
+            ClipStore clips,
+            TrackStore tracks,
+            StyleShelf styles,
+            SceneMaker scenes,
+            HouseStore houses,
+            GlossaryStore glossary,
+            Dictionaries dictionaries,
+            MeasuredStore measures,
+            MediaStore media,
+            PictureStore pictures) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.styles = styles;
+        this.scenes = scenes;
+        this.houses = houses;
+        this.glossary = glossary;
+        this.dictionaries = dictionaries;
+        this.measures = measures;
+        this.media = media;
+        this.pictures = pictures;
+    }
+
+    /**
+     * What was found.
+     *
+     * @param version of the track that was looked at
+     * @param picture whether the picture was measured
+     * @param voice whether the voice was
+     * @param unheard words of the track that were not heard when the voice was measured
+     */
+    public record Found(long version, boolean picture, boolean voice, int unheard, List<Finding> findings) {}
+
+    public Found look(String clipId) {
+        ClipRow clip = clips.get(clipId);
+        StoredTrack stored = tracks.get(clipId);
+        Track track = stored.track();
+        Size size = clip.info().size();
+        House house = houses.of(clipId);
+        Style style = styles.of(track);
+        Measured measured = measures.of(clipId);
+        Scene scene = scenes.make(track, style, size);
+        FrameLayout layout = track.frame().layout(size, house.zones());
+        Subject subject = new Subject.Builder(
+                        track, scene, layout, new Cascade(style, track.styling()), (tried, id) -> part(tried, id, size))
+                .limits(house.limits())
+                .unsureBelow(house.unsureBelow())
+                .onsets(measured.onsets())
+                .light(light(measured, track.frame(), layout))
+                .spelling(misspelt(clip, track), text -> suggestions(track.language(), text))
+                .translations(translations(clipId, track))
+                .captionStreams(clip.info().captions().size())
+                .build();
+        int unheard = measured.onsets() == null
+                ? 0
+                : (int) track.words().count() - measured.onsets().of(track).size();
+        return new Found(
+                stored.version(),
+                measured.lightHash() != null,
+                measured.onsets() != null,
+                unheard,
+                checker.findings(subject));
+    }
+
+    /** One cue or headline of a track that is only tried. */
+    private Part part(Track tried, long id, Size size) {
+        int from;
+        int to;
+        Optional<Headline> headline = tried.beside().headlines().stream()
+                .filter(one -> one.id() == id)
+                .findFirst();
+        if (headline.isPresent()) {
+            from = headline.get().fromMs();
+            to = from + 1;
+        } else {
+            List<Cue> cues = tried.cues();
+            int index = 0;
+            while (index < cues.size() && cues.get(index).id() != id) {
+                index++;
+            }
+            if (index == cues.size()) {
+                return null;
+            }
+            CueTime time = CueTime.of(tried).get(index);
+            from = (time.showMs() + time.hideMs()) / 2;
+            to = from + 1;
+        }
+        return scenes.attempt(tried, styles.of(tried), size, from, to).parts().stream()
+                .filter(part -> part.cueId() == id)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The finished picture under the captions; null where it was not measured. */
+    FramedLight light(Measured measured, Frame frame, FrameLayout layout) {
+        if (measured.lightHash() == null) {
+            return null;
+        }
+        record Key(String hash, Frame frame, FrameLayout layout) {}
+        return known(framed, new Key(measured.lightHash(), frame, layout), () -> {
+            Samples clip =
+                    known(samples, measured.lightHash(), () -> PictureLight.open(media.file(measured.lightHash())));
+            return new FramedLight(clip, bars(frame, layout), frame, layout);
+        });
+    }
+
+    private Samples bars(Frame frame, FrameLayout layout) {
+        if (frame.bars().kind() != Bars.Kind.PICTURE || frame.bars().picture() == null) {
+            return null;
+        }
+        double scale = (double) BARS_SIDE
+                / Math.min(layout.output().width(), layout.output().height());
+        Size small = new Size((int) Math.round(layout.output().width() * scale), (int)
+                Math.round(layout.output().height() * scale));
+        return PictureLight.of(
+                BarsPicture.png(frame, small, pictures.bytes(frame.bars().picture())));
+    }
+
+    private static <K, V> V known(Map<K, V> all, K key, Supplier<V> make) {
+        V known = all.get(key);
+        if (known == null) {
+            known = make.get();
+            all.put(key, known);
+        }
+        return known;
+    }
+
+    private Set<Long> misspelt(ClipRow clip, Track track) {
+        Optional<Spelling> spelling = dictionaries.of(track.language());
+        if (spelling.isEmpty()) {
+            return Set.of();
+        }
+        Set<String> terms = Spelling.words(glossary.holdingFor(clip.clientId()).stream()
+                .map(GlossaryRow::term)
+                .toList());
+        return track.words()
+                .filter(word -> !spelling.get().right(word.text(), terms))
+                .map(Word::id)
+                .collect(Collectors.toSet());
+    }
+
+    private List<String> suggestions(String language, String text) {
+        return known(likely, language + " " + text, () -> dictionaries
+                .of(language)
+                .map(spelling -> spelling.suggestions(text).stream().limit(2).toList())
+                .orElse(List.of()));
+    }
+
+    private List<Translated> translations(String clipId, Track track) {
+        List<Translated> all = new ArrayList<>();
+        for (String language : tracks.translations(clipId)) {
+            Set<Long> missing = new HashSet<>();
+            track.cues().forEach(cue -> missing.add(cue.id()));
+            tracks.shown(clipId, language).track().cues().forEach(cue -> missing.remove(cue.id()));
+            all.add(new Translated(Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH), missing));
+        }
+        return all;
+    }
+}

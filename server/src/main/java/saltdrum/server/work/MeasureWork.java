@@ -1,0 +1,81 @@
+package saltdrum.server.work;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import saltdrum.core.check.Onsets;
+import saltdrum.core.cue.Range;
+import saltdrum.core.cue.Track;
+import saltdrum.core.sound.Sound;
+import saltdrum.core.word.Word;
+import saltdrum.media.clip.PictureLight;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.MeasuredStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.TrackStore;
+import saltdrum.speech.SpeechDesk;
+
+/** Looks at the picture, once, and listens to where the words are that the track has now. */
+@Component
+class MeasureWork implements Work<WorkOrder.Measure> {
+    private static final double PICTURE = 0.7;
+
+    private final TrackStore tracks;
+    private final MediaStore media;
+    private final MeasuredStore measured;
+    private final ClipSound sounds;
+    private final SpeechDesk speech;
+
+    MeasureWork(TrackStore tracks, MediaStore media, MeasuredStore measured, ClipSound sounds, SpeechDesk speech) {
+        this.tracks = tracks;
+        this.media = media;
+        this.measured = measured;
+        this.sounds = sounds;
+        this.speech = speech;
+    }
+
+    @Override
+    public Class<WorkOrder.Measure> order() {
+        return WorkOrder.Measure.class;
+    }
+
+    @Override
+    public void work(ClipRow clip, WorkOrder.Measure order, Watch watch) {
+        double done = 0;
+        if (measured.of(clip.id()).lightHash() == null) {
+            picture(clip, watch);
+            done = PICTURE;
+        }
+        voice(clip, watch, done);
+    }
+
+    private void picture(ClipRow clip, Watch watch) {
+        watch.say("Looking at the picture");
+        Path out = media.workFile(".light");
+        try {
+            PictureLight.sample(
+                    media.file(clip.mediaHash()),
+                    clip.info(),
+                    out,
+                    part -> watch.progress(PICTURE * part),
+                    watch::stopped);
+            measured.light(clip.id(), media.keep(out));
+        } finally {
+            media.discard(out);
+        }
+    }
+
+    private void voice(ClipRow clip, Watch watch, double done) {
+        Track track = tracks.get(clip.id()).track();
+        List<String> tokens = track.words().map(Word::text).toList();
+        Sound sound = sounds.part(clip, Range.ALL);
+        if (tokens.isEmpty() || sound.isEmpty() || !speech.canAlign(track.language())) {
+            measured.onsets(clip.id(), null);
+            return;
+        }
+        watch.say("Listening to where the words are");
+        List<Word> placed =
+                speech.align(sound, tokens, part -> watch.progress(done + (1 - done) * part), watch::stopped);
+        measured.onsets(clip.id(), Onsets.of(placed));
+    }
+}
