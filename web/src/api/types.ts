@@ -83,6 +83,12 @@ export type Tracks = Schemas['Tracks'];
 export type NumberTrack = Schemas['NumberTrack'];
 export type ColourTrack = Schemas['ColourTrack'];
 
+export type Found = Schemas['Found'];
+export type Finding = Schemas['Finding'];
+export type Remedy = Schemas['Remedy'];
+export type CheckKind = Schemas['KindView'];
+export type Limits = Schemas['Limits'];
+
 export type Edit =
   | Schemas['RetypeCue']
   | Schemas['SplitCue']
@@ -118,6 +124,9 @@ export type Edit =
   | Schemas['AcceptUnscripted']
   | Schemas['DropUnscripted']
   | Schemas['DropWords']
+  | Schemas['Mend']
+  | Schemas['LetStand']
+  | Schemas['FollowVoice']
   | Schemas['PutHeadline']
   | Schemas['DropHeadline']
   | Schemas['Redraft'];

@@ -6,6 +6,7 @@ import { KeysDialog } from '../keys/KeysDialog';
 import { useSpelling } from '../state/spelling';
 import { usePanels } from '../state/panels';
 import { stepNamed } from '../state/steps';
+import { useFindings } from '../api/checks';
 import { Drawer } from '../drawer/Drawer';
 import { useKeys } from '../keys/useKeys';
 import { Rail } from '../rail/Rail';
@@ -13,6 +14,7 @@ import { HandLine } from '../score/HandLine';
 import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
+import { setFound } from '../state/findings';
 import { settingsOf, useSettings } from '../state/setting';
 import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
@@ -35,14 +37,23 @@ export function Bench() {
   }, [misspelt.data]);
   const peaks = usePeaks(clipId, clip.data?.prepared ?? false, clip.data?.sound);
   const jobs = useJobs(clipId);
+  const measured = jobs.data?.find((j) => j.kind === 'MEASURE');
+  const findings = useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);
+  useEffect(() => setFound(findings.data), [findings.data]);
   useKeys(clipId);
   const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
   useEffect(() => {
     useSelection.getState().select({ kind: 'none' });
     useSelection.getState().endTyping();
-    usePanels
-      .getState()
-      .set({ lens: false, history: false, replace: null, beside: null, onStage: null, range: null });
+    usePanels.getState().set({
+      lens: false,
+      history: false,
+      replace: null,
+      beside: null,
+      onStage: null,
+      range: null,
+      preview: false,
+    });
   }, [clipId]);
   // What was tried is in the track by now.
   const shownVersion = scene.data?.version;

@@ -3,6 +3,7 @@ import type { Clip, Job, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 import type { StepName } from '../state/steps';
 import { BreaksStep } from './breaks/BreaksStep';
+import { CheckStep } from './check/CheckStep';
 import { FrameStep } from './frame/FrameStep';
 import { RenderStep } from './render/RenderStep';
 import { StyleStep } from './style/StyleStep';
@@ -13,6 +14,7 @@ const PARTS: Record<StepName, FC<{ clip: Clip; track: Track; jobs: Job[] }>> = {
   breaks: BreaksStep,
   frame: FrameStep,
   style: StyleStep,
+  check: CheckStep,
   render: RenderStep,
 };
 

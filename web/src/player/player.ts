@@ -27,6 +27,8 @@ interface Player {
   pause: () => void;
   toggle: () => void;
   step: (frames: number) => void;
+  muted: boolean;
+  mute: () => void;
   setRate: (rate: number) => void;
   faster: (steps: number) => void;
 }
@@ -39,6 +41,7 @@ export const usePlayer = create<Player>((set, get) => ({
   stopAtMs: null,
   loopFromMs: null,
   rate: 1,
+  muted: false,
   frameMs: 1000 / 30,
   clipId: null,
   attach: (video, clipId) => {
@@ -46,6 +49,7 @@ export const usePlayer = create<Player>((set, get) => ({
     set({ video, clipId, timeMs, playing: false, stopAtMs: null, loopFromMs: null });
     if (!video) return;
     video.playbackRate = get().rate;
+    video.muted = get().muted;
     if (timeMs > 0) video.currentTime = (timeMs + 0.5) / 1000;
   },
   shown: (timeMs) => {
@@ -90,6 +94,12 @@ export const usePlayer = create<Player>((set, get) => ({
     get().seek(get().timeMs + frames * get().frameMs);
   },
   toggle: () => (get().playing ? get().pause() : get().play()),
+  mute: () => {
+    const muted = !get().muted;
+    set({ muted });
+    const { video } = get();
+    if (video) video.muted = muted;
+  },
   setRate: (rate) => {
     set({ rate });
     const { video } = get();

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Clip, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 import { usePlayer } from '../player/player';
+import { useFindingsNow } from '../state/findings';
 import { chosenCues, useSelection } from '../state/selection';
 
 const PEAKS_A_SECOND = 100;
@@ -14,6 +15,7 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
   const rangeFrom = useRef<number | null>(null);
   const partFrom = useRef<number | null>(null);
   const part = usePanels((s) => s.range);
+  const open = useFindingsNow((s) => s.open);
   const { seek } = usePlayer.getState();
   const { select } = useSelection.getState();
 
@@ -44,6 +46,15 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
         for (let i = from; i < to && i < peaks.length; i++) most = Math.max(most, peaks[i]);
         const half = Math.max(0.5, (most / 255) * (width / 2 - 14));
         c.fillRect(width / 2 - half, py, 2 * half, 1.2);
+      }
+      c.fillStyle = accent;
+      for (const { spot } of open) {
+        // A lozenge at the left of what is wrong, where the eye runs down the cues.
+        c.save();
+        c.translate(14, y(spot.ms));
+        c.rotate(Math.PI / 4);
+        c.fillRect(-2, -2, 4, 4);
+        c.restore();
       }
       for (const cue of track.cues) {
         const here = chosen.has(cue.id);
@@ -76,7 +87,7 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
       observer.disconnect();
       dark.removeEventListener('change', draw);
     };
-  }, [clip, track, peaks, selected]);
+  }, [clip, track, peaks, selected, open]);
 
   useEffect(() => {
     const place = (ms: number) => {

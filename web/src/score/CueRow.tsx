@@ -12,6 +12,7 @@ import { chosenCues, useSelection } from '../state/selection';
 import { BesideLine } from './BesideLine';
 import { CueText } from './CueText';
 import { Lens } from './Lens';
+import { goTo, useFindingsNow } from '../state/findings';
 import { useLit } from '../state/lit';
 import { ScoreWord } from './ScoreWord';
 
@@ -131,6 +132,7 @@ export const CueRow = memo(function CueRow(props: {
             >
               {cue.speed.toFixed(0)} c/s
             </span>
+            <FoundIn cueId={cue.id} />
             <SetAs cueId={cue.id} />
             <span
               className={`absolute -top-0.5 right-0 justify-end gap-0.5 rounded-md bg-paper ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
@@ -180,6 +182,26 @@ export const CueRow = memo(function CueRow(props: {
     </CueMenu>
   );
 });
+
+/** What is wrong in it; a click goes there. */
+function FoundIn({ cueId }: { cueId: number }) {
+  const findings = useFindingsNow((s) => s.byCue.get(cueId));
+  if (!findings) return null;
+  const said = findings.map((f) => f.said).join('\n');
+  return (
+    <button
+      tabIndex={-1}
+      onClick={() => goTo(findings[0], [])}
+      title={said}
+      aria-label={`${findings.length === 1 ? '1 finding' : `${findings.length} findings`}: ${said}`}
+      data-testid="found"
+      className="ml-auto flex items-center gap-1 text-tiny text-accent hover:underline"
+    >
+      <span aria-hidden className="size-1.5 rotate-45 bg-accent" />
+      {findings.length === 1 ? '1 finding' : `${findings.length} findings`}
+    </button>
+  );
+}
 
 /** Letters that had to be smaller than asked for, and characters that no typeface has. */
 function SetAs({ cueId }: { cueId: number }) {

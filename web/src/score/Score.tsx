@@ -50,8 +50,19 @@ export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks:
       const index = items.findIndex((row) => 'cue' in row && row.cue.words.some((w) => w.id === wordId));
       if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
     };
+    const onRevealCue = (e: Event) => {
+      const cueId = (e as CustomEvent<number>).detail;
+      const index = items.findIndex(
+        (row) => ('cue' in row && row.cue.id === cueId) || ('headline' in row && row.headline.id === cueId),
+      );
+      if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
+    };
     window.addEventListener('reveal-word', onReveal);
-    return () => window.removeEventListener('reveal-word', onReveal);
+    window.addEventListener('reveal-cue', onRevealCue);
+    return () => {
+      window.removeEventListener('reveal-word', onReveal);
+      window.removeEventListener('reveal-cue', onRevealCue);
+    };
   }, [items, rows]);
 
   useEffect(

@@ -1,4 +1,4 @@
-import { Pause, Play } from 'lucide-react';
+import { Maximize2, Pause, Play } from 'lucide-react';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
@@ -10,6 +10,8 @@ import { useNarrow } from '../ui/useNarrow';
 import { Bars } from './Bars';
 import { EmojiHandles } from './EmojiHandles';
 import { FrameHandles } from './FrameHandles';
+import { PreviewControls } from './PreviewControls';
+import { StageButton } from './StageButton';
 import { StageHandles } from './StageHandles';
 import { Zones } from './Zones';
 import { drawTurned, pictureAt, placed } from './framing';
@@ -40,6 +42,7 @@ export function Stage({
   const painted = useRef<ScenePainter | null>(null);
   const [box, setBox] = useState({ width: 0, height: 0 });
   const { attach, shown, toggle, seek } = usePlayer.getState();
+  const { set } = usePanels.getState();
   const playing = usePlayer((s) => s.playing);
   const { frame, layout } = useShownFrame(track);
   const { output } = layout;
@@ -48,9 +51,12 @@ export function Stage({
   const portrait = aspect < 1;
   const captions = usePanels((s) => s.captions);
   const zones = usePanels((s) => s.zones);
+  const preview = usePanels((s) => s.preview);
+  // A telephone of no maker stands around a tall picture.
+  const phone = preview && aspect < 0.8;
   const inView = usePanels((s) => s.turn);
   // Out of sight it goes on: the voice is heard, and its time runs through the score.
-  const away = useNarrow() && inView !== 'stage';
+  const away = useNarrow() && inView !== 'stage' && !preview;
   const dropping = useDropper((s) => s.take !== null);
 
   useLayoutEffect(() => {
@@ -178,18 +184,24 @@ export function Stage({
     <section
       aria-label="Stage"
       inert={away}
-      className={`flex min-h-0 w-(--beside) flex-none flex-col bg-stage text-stage-soft max-[1099px]:w-auto max-[1099px]:min-w-0 max-[1099px]:flex-1 ${
-        away ? 'pointer-events-none absolute !size-px overflow-hidden opacity-0' : ''
-      }`}
+      className={`flex flex-col bg-stage text-stage-soft ${
+        preview
+          ? 'fixed inset-0 z-40'
+          : 'min-h-0 w-(--beside) flex-none max-[1099px]:w-auto max-[1099px]:min-w-0 max-[1099px]:flex-1'
+      } ${away ? 'pointer-events-none absolute !size-px overflow-hidden opacity-0' : ''}`}
       style={
         {
           '--beside': portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(35vw, 620px)',
         } as React.CSSProperties
       }
     >
-      <div ref={room} className="m-4 mb-2 flex min-h-0 flex-1 items-center justify-center">
+      <div
+        ref={room}
+        className={`flex min-h-0 flex-1 items-center justify-center ${preview ? 'm-9 mb-5' : 'm-4 mb-2'}`}
+      >
         <div
-          className="relative overflow-hidden rounded-[3px]"
+          data-testid={phone ? 'phone' : undefined}
+          className={`relative overflow-hidden ${phone ? 'rounded-[24px] shadow-[0_0_0_12px_#03090a,0_0_0_13px_rgb(255_255_255/0.25)]' : 'rounded-[3px]'}`}
           style={{ width: box.width, height: box.height, background: frame.barColour }}
         >
           <Bars frame={frame} layout={layout} />
@@ -219,8 +231,8 @@ export function Stage({
             className="pointer-events-none absolute inset-0 h-full w-full"
           />
           {zones && <Zones layout={layout} />}
-          {framing && <FrameHandles clip={clip} track={track} />}
-          {styling && scene && captions && !dropping && (
+          {framing && !preview && <FrameHandles clip={clip} track={track} />}
+          {styling && scene && captions && !dropping && !preview && (
             <>
               <StageHandles clip={clip} track={track} scene={scene} />
               <EmojiHandles clip={clip} track={track} scene={scene} />
@@ -252,6 +264,13 @@ export function Stage({
         <Clock durationMs={clip.durationMs} />
         <Rate />
         <Scrub durationMs={clip.durationMs} seek={seek} />
+        {preview ? (
+          <PreviewControls track={track} />
+        ) : (
+          <StageButton label="Preview of the whole" hint="G" onClick={() => set({ preview: true })}>
+            <Maximize2 size={16} />
+          </StageButton>
+        )}
       </div>
     </section>
   );

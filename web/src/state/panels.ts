@@ -13,6 +13,8 @@ interface Panels {
   captions: boolean;
   /** What a phone lays over the picture is on the stage. */
   zones: boolean;
+  /** The whole clip in the whole window, as a phone shows it. */
+  preview: boolean;
   /** The word that is to be replaced everywhere; null when the panel is closed. */
   replace: string | null;
   /** Language of the translation beside the words, and on the stage; null for none. */
@@ -30,6 +32,7 @@ export const usePanels = create<Panels>((set) => ({
   turn: 'score',
   captions: true,
   zones: false,
+  preview: false,
   replace: null,
   beside: null,
   onStage: null,

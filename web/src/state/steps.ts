@@ -4,7 +4,8 @@ export const STEPS = [
   { step: 'breaks', label: 'Breaks', key: '2' },
   { step: 'frame', label: 'Frame', key: '3' },
   { step: 'style', label: 'Style', key: '4' },
-  { step: 'render', label: 'Render', key: '5' },
+  { step: 'check', label: 'Check', key: '5' },
+  { step: 'render', label: 'Render', key: '6' },
 ] as const;
 
 export type StepName = (typeof STEPS)[number]['step'];

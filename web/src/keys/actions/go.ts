@@ -1,4 +1,6 @@
 import { selection, nextFrom, type Action } from './action';
+import type { Track } from '../../api/types';
+import { goTo, nextFinding } from '../../state/findings';
 import { useSpelling } from '../../state/spelling';
 import type { Hand } from '../hand';
 
@@ -17,6 +19,18 @@ function extend(hand: Hand, by: number) {
   const end = selected.kind === 'run' ? selected.to : hand.cue?.id;
   const next = hand.track.cues[hand.track.cues.findIndex((c) => c.id === end) + by];
   return next ? () => extendTo(hand.track, next.id) : null;
+}
+
+function goFinding(track: Track, by: 1 | -1) {
+  const next = nextFinding(by);
+  return (
+    next &&
+    (() =>
+      goTo(
+        next,
+        track.headlines.map((one) => one.id),
+      ))
+  );
 }
 
 /** Select words and cues. */
@@ -86,6 +100,20 @@ export const GO: Action[] = [
     label: 'Next word that may be misspelt',
     keys: ['Shift U'],
     run: (h) => nextFrom(h, (id) => useSpelling.getState().wrong.has(id)),
+  },
+  {
+    id: 'finding',
+    group: 'Go',
+    label: 'Next finding',
+    keys: ['F'],
+    run: ({ track }) => goFinding(track, 1),
+  },
+  {
+    id: 'findingBefore',
+    group: 'Go',
+    label: 'Finding before',
+    keys: ['Shift F'],
+    run: ({ track }) => goFinding(track, -1),
   },
   {
     id: 'none',

@@ -20,6 +20,14 @@ export const LISTEN: Action[] = [
     run: () => () => panels().set({ zones: !panels().zones }),
   },
   {
+    id: 'preview',
+    group: 'Listen',
+    label: 'Preview of the whole',
+    keys: ['G'],
+    run: () => () => panels().set({ preview: !panels().preview }),
+  },
+  { id: 'mute', group: 'Listen', label: 'Sound off or on', keys: ['M'], run: () => player().mute },
+  {
     id: 'playCue',
     group: 'Listen',
     label: 'Play just this cue',

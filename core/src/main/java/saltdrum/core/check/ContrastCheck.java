@@ -67,11 +67,12 @@ final class ContrastCheck implements Check {
                                 ": 1",
                                 String.format(
                                         Locale.ROOT,
-                                        "%s%.1f : 1 against the picture at %d:%04.1f.",
+                                        "%s%.1f : 1 to what lies beside it, at %d:%02d.%d.",
                                         word(cue, worst.wordId()),
                                         worst.ratio(),
                                         worst.ms() / 60_000,
-                                        worst.ms() % 60_000 / 1000.0))
+                                        worst.ms() / 1000 % 60,
+                                        worst.ms() / 100 % 10))
                         .with(measured.remedies));
             }
         }

@@ -37,7 +37,7 @@ final class PlaceCheck implements Check {
             Part part = subject.part(cue.id());
             if (part != null) {
                 small(subject, i, part).ifPresent(found::add);
-                placed(subject, subject.spot(i), part, new Held(subject, cue), found);
+                placed(subject, subject.whole(i), part, new Held(subject, cue), found);
                 headline(subject, i, part).ifPresent(found::add);
             }
         }
@@ -96,7 +96,7 @@ final class PlaceCheck implements Check {
                 .ifPresent(ways::add);
         return Optional.of(Finding.of(
                         CheckKind.SIZE,
-                        subject.spot(i),
+                        subject.whole(i),
                         Math.round(size),
                         least,
                         "of 1080",
@@ -131,7 +131,7 @@ final class PlaceCheck implements Check {
         }
         Box frame = new Box(0, 0, subject.scene.width(), subject.scene.height());
         double outFrame = outside(block, frame);
-        double outSafe = covered(subject, block);
+        Covered safe = covered(subject, block);
         String what = held.headline ? "The headline" : "The caption";
         if (outFrame > HAIR) {
             found.add(Finding.of(
@@ -142,27 +142,26 @@ final class PlaceCheck implements Check {
                             "% of the frame",
                             what + " reaches over the edge of the frame and is cut off.")
                     .with(inside(subject, held, block, frame.grown(-0.02 * frame.width()))));
-        } else if (outSafe > HAIR) {
+        } else if (safe.by > HAIR) {
             found.add(Finding.of(
                             CheckKind.SAFE,
                             spot,
-                            percent(outSafe, frame),
+                            percent(safe.by, frame),
                             0,
                             "% of the frame",
-                            what
-                                    + (subject.layout.zones().isEmpty()
-                                            ? " stands in the margin of the frame."
-                                            : " stands under what a phone lays over the picture."))
+                            what + " " + safe.where + ".")
                     .with(inside(subject, held, block, subject.safe())));
         }
     }
 
+    private record Covered(double by, String where) {}
+
     /** By how much the worst of a phone's zones covers it; where there are none, by how much it stands in the margin. */
-    private static double covered(Subject subject, Box block) {
+    private static Covered covered(Subject subject, Box block) {
         if (subject.layout.zones().isEmpty()) {
-            return outside(block, subject.safe());
+            return new Covered(outside(block, subject.safe()), "stands in the margin of the frame");
         }
-        double most = 0;
+        Covered most = new Covered(0, "");
         for (SafeZones.Zone zone : subject.layout.zones()) {
             Box part = zone.part();
             Box over = block.intersection(new Box(
@@ -170,7 +169,16 @@ final class PlaceCheck implements Check {
                     part.y() * subject.scene.height(),
                     part.width() * subject.scene.width(),
                     part.height() * subject.scene.height()));
-            most = Math.max(most, Math.min(over.width(), over.height()));
+            double by = Math.min(over.width(), over.height());
+            if (by > most.by) {
+                String where =
+                        switch (zone.kind()) {
+                            case BAR -> "reaches under the bar at the top";
+                            case BUTTONS -> "reaches under the buttons at the right";
+                            case TEXT -> "reaches into the text at the bottom";
+                        };
+                most = new Covered(by, where);
+            }
         }
         return most;
     }
@@ -247,7 +255,7 @@ final class PlaceCheck implements Check {
             boolean together = other != null && other.startMs() < part.endMs() && part.startMs() < other.endMs();
             if (together && subject.block(other).box().grown(-HAIR).meets(block)) {
                 Box taken = subject.block(other).box();
-                Spot spot = subject.spot(i);
+                Spot spot = subject.whole(i);
                 int when = Math.max(spot.fromMs(), other.startMs());
                 return Optional.of(Finding.of(
                                 CheckKind.HEADLINE,

@@ -89,6 +89,13 @@ public final class Subject {
                 track.cues().get(index).id(), 0, (time.showMs() + time.hideMs()) / 2, time.showMs(), time.hideMs());
     }
 
+    /** As {@link #spot(int)}, late enough for all of its words to be there. */
+    Spot whole(int index) {
+        Spot spot = spot(index);
+        int ms = spot.toMs() - Math.max(1, (spot.toMs() - spot.fromMs()) / 8);
+        return new Spot(spot.cueId(), 0, ms, spot.fromMs(), spot.toMs());
+    }
+
     Spot spot(int index, long wordId) {
         Cue cue = track.cues().get(index);
         int start = cue.words().get(cue.indexOf(wordId)).startMs();

@@ -128,12 +128,12 @@ class ContrastCheckTest {
     private static Track blinking(int everyMs) {
         List<Word> words = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
-            words.add(Words.word(1 + i, "Weatherboard", 1000 + i * everyMs, 1000 + i * everyMs + everyMs - 60));
+            words.add(Words.word(1 + i, "Row", 1000 + i * everyMs, 1000 + i * everyMs + everyMs - 60));
         }
         Recipe recipe = Recipe.parse("one word,holdMs=0,bridgeMs=0,leadInMs=0,shortestMs=0");
         Passage fade = Passage.of(Way.FADE, By.CUE, Order.FORWARD, 40);
         return look(
                 Track.of("en", recipe, "Mallet", words).withLength(9000),
-                BARE.with(Facets.SIZE, 200d).with(Facets.ENTRANCE, fade).with(Facets.EXIT, fade));
+                BARE.with(Facets.SIZE, 400d).with(Facets.ENTRANCE, fade).with(Facets.EXIT, fade));
     }
 }

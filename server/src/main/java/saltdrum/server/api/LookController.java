@@ -15,6 +15,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.colour.Contrast;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Headline;
+import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.HeadlineCue;
 import saltdrum.core.look.Facet;
@@ -182,10 +184,10 @@ class LookController {
         } else if (cueId != null) {
             layers = cascade.layers(track.cues().get(track.indexOfCue(cueId)));
         } else if (headlineId != null) {
-            layers = cascade.layers(HeadlineCue.of(
-                    track.beside().headline(headlineId),
-                    track.frame().layout(clips.get(clipId).info().size()),
-                    0));
+            Headline headline = track.beside().headline(headlineId);
+            Size clip = clips.get(clipId).info().size();
+            layers = cascade.layers(
+                    HeadlineCue.of(headline, track.frame().layout(clip), headline.endMs(track.lengthMs())));
         } else {
             layers = new ArrayList<>(cascade.track());
             layers.addAll(cascade.role(role == null ? 0 : role));

@@ -1,0 +1,46 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call } from './http';
+import { queryClient } from './queryClient';
+import type { CheckKind, Found, Limits } from './types';
+
+/** All kinds of findings that are looked for. */
+export const useCheckKinds = () =>
+  useQuery({
+    queryKey: ['checks'],
+    queryFn: () => call<CheckKind[]>('GET', '/api/checks'),
+    staleTime: Infinity,
+  });
+
+/**
+ * What is wrong in a clip's track; what was found before stands until the new findings are there.
+ * @param measured changes when more was measured
+ */
+export const useFindings = (id: string, version: number | undefined, measured: string) =>
+  useQuery({
+    queryKey: ['findings', id, version, measured],
+    queryFn: () => call<Found>('GET', `/api/clips/${id}/findings`),
+    enabled: version !== undefined,
+    placeholderData: (before) => before,
+    gcTime: 10_000,
+  });
+
+const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);
+
+/** From where on something is a finding, for a client's clips. */
+export const useLimits = (client: number | undefined) =>
+  useQuery({ queryKey: ['limits', client], queryFn: () => call<Limits>('GET', `/api/limits${of(client)}`) });
+
+/** Keeps them; null goes back to what is usual. */
+export function useSetLimits(client: number | undefined) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (limits: Limits | null) =>
+      call<Limits>(limits ? 'PUT' : 'DELETE', `/api/limits${of(client)}`, limits ?? undefined),
+    onSuccess: (limits) => {
+      queryClient.setQueryData(['limits', client], limits);
+      void queryClient.invalidateQueries({ queryKey: ['findings'] });
+    },
+    onError: (error) => notice(error.message),
+  });
+}

@@ -1,0 +1,94 @@
+import { useEffect, useRef } from 'react';
+import { useCheckKinds } from '../../api/checks';
+import { useChange, useOrder } from '../../api/queries';
+import type { Clip, Edit, Job, Track } from '../../api/types';
+import { useFindingsNow } from '../../state/findings';
+import { MainButton, QuietButton, Section } from '../../ui/parts';
+import { JobLine } from '../JobLine';
+import { FindingsOfKind } from './FindingsOfKind';
+import { LimitsPart } from './LimitsPart';
+import { StandPart } from './StandPart';
+import { mending } from './mending';
+import { usePanels } from '../../state/panels';
+
+/** What is wrong, kind by kind, each with its remedies. */
+export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
+  const kinds = useCheckKinds().data ?? [];
+  const found = useFindingsNow((s) => s.found);
+  const open = useFindingsNow((s) => s.open);
+  const change = useChange(clip.id);
+  const measure = useOrder<undefined>(`/api/clips/${clip.id}/measure`, clip.id);
+  const measuring = jobs.find((j) => j.kind === 'MEASURE' && j.open);
+  const failed = jobs.find((j) => j.kind === 'MEASURE')?.state === 'FAILED';
+  const asked = useRef('');
+  const wants = found !== null && !found.picture && !measuring && !failed && clip.prepared;
+  const order = measure.mutate;
+  useEffect(() => {
+    // Once for each clip: what was measured is kept.
+    if (wants && asked.current !== clip.id) {
+      asked.current = clip.id;
+      order(undefined);
+    }
+  }, [wants, clip.id, order]);
+  if (!found) return <p className="text-note text-soft">Looking</p>;
+  const looked = kinds.filter((k) => (!k.ofVoice || found.voice) && (!k.ofPicture || found.picture));
+  const safe = open.filter((f) => !kinds.find((k) => k.kind === f.kind)?.oneByOne);
+  const edits = mending(safe);
+  return (
+    <>
+      <Section
+        title={
+          open.length === 0 ? 'Nothing is wrong' : open.length === 1 ? '1 finding' : `${open.length} findings`
+        }
+      >
+        {measuring && <JobLine job={measuring} what="Measuring picture and voice" />}
+        {!measuring && open.length === 0 && (
+          <p className="mb-3 text-note text-soft">
+            Looked for {looked.length} kinds of mistakes in {track.cues.length} cues and found none.
+          </p>
+        )}
+        {!measuring && (failed || found.unheard > 0 || (!found.voice && clip.sounds > 0)) && (
+          <div className="mb-3">
+            <p className="mb-2 text-note text-soft">
+              {failed
+                ? `It could not be measured: ${jobs.find((j) => j.kind === 'MEASURE')?.message ?? ''}`
+                : found.voice
+                  ? `${found.unheard} ${found.unheard === 1 ? 'word has' : 'words have'} changed since the voice was measured.`
+                  : 'The voice was not measured: late and early cues are not looked for. That takes English speech and words.'}
+            </p>
+            <QuietButton onClick={() => measure.mutate(undefined)}>Measure again</QuietButton>
+          </div>
+        )}
+        {edits.length > 1 && (
+          <MainButton onClick={() => change.mutate({ kind: 'mend', edits } as Edit)}>
+            Mend all {edits.length}
+          </MainButton>
+        )}
+        {edits.length < open.length && edits.length > 1 && (
+          <p className="mt-2 text-note text-soft">
+            {open.length - edits.length} {open.length - edits.length === 1 ? 'wants' : 'want'} your eye or
+            ear.
+          </p>
+        )}
+        <div className="mt-3">
+          <QuietButton hint="G" onClick={() => usePanels.getState().set({ preview: true })}>
+            Preview of the whole
+          </QuietButton>
+        </div>
+      </Section>
+      {kinds
+        .filter((kind) => open.some((f) => f.kind === kind.kind))
+        .map((kind) => (
+          <FindingsOfKind
+            key={kind.kind}
+            clip={clip}
+            track={track}
+            kind={kind}
+            findings={open.filter((f) => f.kind === kind.kind)}
+          />
+        ))}
+      <StandPart clip={clip} track={track} kinds={kinds} />
+      <LimitsPart clip={clip} kinds={kinds} looked={looked} />
+    </>
+  );
+}

@@ -1,0 +1,49 @@
+import { useChange } from '../../api/queries';
+import type { CheckKind, Clip, Track } from '../../api/types';
+import { stamp } from '../../player/time';
+import { goTo, nameOf, useFindingsNow } from '../../state/findings';
+import { Section } from '../../ui/parts';
+
+/** What is let stand, and why. */
+export function StandPart({ clip, track, kinds }: { clip: Clip; track: Track; kinds: CheckKind[] }) {
+  const change = useChange(clip.id);
+  const found = useFindingsNow((s) => s.found);
+  const stands = found?.findings.filter((f) => f.reason !== undefined) ?? [];
+  if (stands.length === 0) return null;
+  return (
+    <Section title="Let stand">
+      <ul className="divide-y divide-rule border-y border-rule">
+        {stands.map((finding) => (
+          <li key={nameOf(finding)} className="py-2 text-note">
+            <button
+              onClick={() =>
+                goTo(
+                  finding,
+                  track.headlines.map((one) => one.id),
+                )
+              }
+              className="block w-full text-left hover:text-accent"
+            >
+              <span className="text-soft">{stamp(finding.spot.ms)}</span>{' '}
+              {kinds.find((k) => k.kind === finding.kind)?.label}
+              <span className="block">“{finding.reason}”</span>
+            </button>
+            <button
+              onClick={() =>
+                change.mutate({
+                  kind: 'letStand',
+                  check: finding.kind,
+                  at: finding.spot.wordId || finding.spot.cueId,
+                  reason: '',
+                })
+              }
+              className="text-accent hover:underline"
+            >
+              Look at it again
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Section>
+  );
+}
