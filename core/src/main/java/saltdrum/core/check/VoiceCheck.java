@@ -41,23 +41,20 @@ final class VoiceCheck implements Check {
         Cue cue = subject.track.cues().get(i);
         int lead = subject.track.recipe().leadInMs();
         int most = subject.limits.voiceMs();
-        // Until the cue before is gone there is no room for one that comes earlier.
-        int lateBy = time.showMs() - heardMs;
-        int earlyBy = heardMs - lead - time.showMs();
-        boolean late = lateBy > most;
-        if (!late && (earlyBy <= most || heardMs <= lead)) {
+        // Where the recipe would have it: its lead-in before the word.
+        int off = time.showMs() - Math.max(0, heardMs - lead);
+        if (Math.abs(off) <= most) {
             return Optional.empty();
         }
+        boolean late = off > 0;
         Spot spot = subject.spot(i);
         return Optional.of(Finding.of(
                         late ? CheckKind.LATE : CheckKind.EARLY,
                         new Spot(spot.cueId(), 0, Math.min(heardMs, time.showMs()), spot.fromMs(), spot.toMs()),
-                        late ? lateBy : earlyBy,
+                        Math.abs(off),
                         most,
                         "ms",
-                        late
-                                ? "Shows " + lateBy + " ms after its first word is heard."
-                                : "Shows " + earlyBy + " ms too early for its first word.")
+                        "Shows " + Math.abs(off) + " ms too " + (late ? "late" : "early") + " for its first word.")
                 .with(onVoice(subject, cue)));
     }
 
@@ -91,9 +88,7 @@ final class VoiceCheck implements Check {
     private static int offset(Subject subject, saltdrum.core.cue.Track tried, Cue cue) {
         int heard = subject.heard.get(cue.words().get(0).id()).startMs();
         int show = CueTime.of(tried).get(tried.indexOfCue(cue.id())).showMs();
-        return show > heard
-                ? show - heard
-                : Math.min(0, show - heard + subject.track.recipe().leadInMs());
+        return show - Math.max(0, heard - subject.track.recipe().leadInMs());
     }
 
     private static Optional<Finding> silence(Subject subject, int i, int overMs) {

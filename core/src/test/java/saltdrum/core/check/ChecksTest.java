@@ -160,7 +160,7 @@ class ChecksTest {
         Track late = new ShiftCues(all, 200).on(good);
         assertThat(Checked.findings(late, CheckKind.LATE, voice))
                 .hasSameSizeAs(all)
-                .allSatisfy(finding -> assertThat(finding.measured()).isEqualTo(160));
+                .allSatisfy(finding -> assertThat(finding.measured()).isEqualTo(200));
         assertThat(Checked.findings(late, CheckKind.LATE)).as("not measured").isEmpty();
         mendsItself(late, CheckKind.LATE, voice);
         Track early = new ShiftCues(all, -200).on(good);
