@@ -1,11 +1,8 @@
 package saltdrum.core.check;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
@@ -20,23 +17,14 @@ import saltdrum.core.scene.Part;
 
 /** Whether captions stand out from the real picture. What was measured is known until the part or the picture changes. */
 final class ContrastCheck implements Check {
-    private static final int MOST_KEPT = 16_000;
     private static final double RIM_EM = 0.06;
     private static final String LIGHT = "#ffffff";
     private static final String DARK = "#06181b";
     private static final double[] PLACES = {0.18, 0.3, 0.5, 0.68, 0.78};
 
-    /** A part is kept as the same object as long as nothing of it changes. */
-    private record Key(int part, FramedLight light) {}
+    private record Measured(EdgeContrast.Worst worst, List<Remedy> remedies) {}
 
-    private record Known(Part part, EdgeContrast.Worst worst, List<Remedy> remedies) {}
-
-    private final Map<Key, Known> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Known> eldest) {
-            return size() > MOST_KEPT;
-        }
-    });
+    private final Kept<Measured> kept = new Kept<>();
 
     @Override
     public Set<CheckKind> kinds() {
@@ -55,7 +43,8 @@ final class ContrastCheck implements Check {
             if (part == null) {
                 continue;
             }
-            Known measured = measured(subject, cue, part);
+            Measured measured =
+                    kept.of(part, List.of(subject.light, subject.limits), () -> measured(subject, cue, part));
             if (measured.worst != null && measured.worst.ratio() < subject.limits.contrast()) {
                 EdgeContrast.Worst worst = measured.worst;
                 Spot spot = subject.spot(i);
@@ -84,19 +73,10 @@ final class ContrastCheck implements Check {
         return index < 0 ? "" : "“" + cue.words().get(index).text() + "” has ";
     }
 
-    private Known measured(Subject subject, Cue cue, Part part) {
-        Key key = new Key(System.identityHashCode(part), subject.light);
-        Known before = known.get(key);
-        // The remedies are edits of this cue: they hold as long as the part is the same.
-        if (before != null && before.part == part) {
-            return before;
-        }
+    private static Measured measured(Subject subject, Cue cue, Part part) {
         EdgeContrast.Worst worst = worst(subject, part);
-        List<Remedy> remedies =
-                worst != null && worst.ratio() < subject.limits.contrast() ? remedies(subject, cue, worst) : List.of();
-        Known now = new Known(part, worst, remedies);
-        known.put(key, now);
-        return now;
+        boolean little = worst != null && worst.ratio() < subject.limits.contrast();
+        return new Measured(worst, little ? remedies(subject, cue, worst) : List.of());
     }
 
     private static EdgeContrast.Worst worst(Subject subject, Part part) {

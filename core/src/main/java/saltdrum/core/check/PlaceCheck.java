@@ -24,6 +24,8 @@ final class PlaceCheck implements Check {
     /** Antialiased edges and rounding reach so far, design pixels. */
     private static final double HAIR = 3;
 
+    private final Kept<List<Remedy>> kept = new Kept<>();
+
     @Override
     public Set<CheckKind> kinds() {
         return Set.of(CheckKind.SIZE, CheckKind.SAFE, CheckKind.FRAME, CheckKind.HEADLINE);
@@ -67,13 +69,36 @@ final class PlaceCheck implements Check {
         }
     }
 
-    private static Optional<Finding> small(Subject subject, int i, Part part) {
+    private Optional<Finding> small(Subject subject, int i, Part part) {
         Cue cue = subject.track.cues().get(i);
         double size = subject.block(part).smallest();
         double least = subject.limits.smallest();
         if (size == 0 || size >= least - 0.5) {
             return Optional.empty();
         }
+        return Optional.of(Finding.of(
+                        CheckKind.SIZE,
+                        subject.whole(i),
+                        Math.round(size),
+                        least,
+                        "of 1080",
+                        part.fit() < 1
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "Shrunk to %.0f %% to fit: its letters are %.0f of 1080 high.",
+                                        100 * part.fit(),
+                                        size)
+                                : String.format(Locale.ROOT, "Its letters are %.0f of 1080 high.", size))
+                .with(kept.of(part, key(subject, CheckKind.SIZE), () -> larger(subject, cue, size))));
+    }
+
+    /** What remedies depend on beside the part. */
+    private static List<Object> key(Subject subject, CheckKind kind) {
+        return List.of(kind, subject.track.recipe(), subject.limits, subject.layout);
+    }
+
+    private static List<Remedy> larger(Subject subject, Cue cue, double size) {
+        double least = subject.limits.smallest();
         List<Remedy> ways = new ArrayList<>();
         if (cue.words().size() > 1) {
             size(subject, "Set its lines anew", new BalanceLines(List.of(cue.id())), cue, least)
@@ -94,20 +119,7 @@ final class PlaceCheck implements Check {
                         cue,
                         least)
                 .ifPresent(ways::add);
-        return Optional.of(Finding.of(
-                        CheckKind.SIZE,
-                        subject.whole(i),
-                        Math.round(size),
-                        least,
-                        "of 1080",
-                        part.fit() < 1
-                                ? String.format(
-                                        Locale.ROOT,
-                                        "Shrunk to %.0f %% to fit: its letters are %.0f of 1080 high.",
-                                        100 * part.fit(),
-                                        size)
-                                : String.format(Locale.ROOT, "Its letters are %.0f of 1080 high.", size))
-                .with(ways));
+        return ways;
     }
 
     private static Optional<Remedy> size(Subject subject, String said, Edit edit, Cue cue, double least) {
@@ -124,7 +136,7 @@ final class PlaceCheck implements Check {
                 .orElse(0);
     }
 
-    private static void placed(Subject subject, Spot spot, Part part, Held held, List<Finding> found) {
+    private void placed(Subject subject, Spot spot, Part part, Held held, List<Finding> found) {
         Box block = subject.block(part).box();
         if (block.width() <= 0) {
             return;
@@ -141,7 +153,10 @@ final class PlaceCheck implements Check {
                             0,
                             "% of the frame",
                             what + " reaches over the edge of the frame and is cut off.")
-                    .with(inside(subject, held, block, frame.grown(-0.02 * frame.width()))));
+                    .with(kept.of(
+                            part,
+                            key(subject, CheckKind.FRAME),
+                            () -> inside(subject, held, block, frame.grown(-0.02 * frame.width())))));
         } else if (safe.by > HAIR) {
             found.add(Finding.of(
                             CheckKind.SAFE,
@@ -150,7 +165,8 @@ final class PlaceCheck implements Check {
                             0,
                             "% of the frame",
                             what + " " + safe.where + ".")
-                    .with(inside(subject, held, block, subject.safe())));
+                    .with(kept.of(
+                            part, key(subject, CheckKind.SAFE), () -> inside(subject, held, block, subject.safe()))));
         }
     }
 
@@ -248,7 +264,7 @@ final class PlaceCheck implements Check {
                 0.5);
     }
 
-    private static Optional<Finding> headline(Subject subject, int i, Part part) {
+    private Optional<Finding> headline(Subject subject, int i, Part part) {
         Box block = subject.block(part).box();
         for (Headline headline : subject.track.beside().headlines()) {
             Part other = subject.part(headline.id());
@@ -266,7 +282,10 @@ final class PlaceCheck implements Check {
                                         spot.fromMs(),
                                         spot.toMs()),
                                 "The caption stands over the headline “" + Headlines.shortened(headline) + "”.")
-                        .with(clear(subject, subject.track.cues().get(i), block, taken)));
+                        .with(kept.of(
+                                part,
+                                List.of(taken, subject.layout),
+                                () -> clear(subject, subject.track.cues().get(i), block, taken))));
             }
         }
         return Optional.empty();

@@ -2,9 +2,7 @@ package saltdrum.core.check;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
-import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.FrameLayout;
-import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -47,19 +45,7 @@ final class Checked {
     }
 
     static Part part(Track tried, long id) {
-        int at = tried.beside().headlines().stream()
-                .filter(one -> one.id() == id)
-                .mapToInt(Headline::fromMs)
-                .findFirst()
-                .orElse(-1);
-        if (at < 0) {
-            CueTime time = CueTime.of(tried).get(tried.indexOfCue(id));
-            at = (time.showMs() + time.hideMs()) / 2;
-        }
-        return SCENES.attempt(tried, STYLES.get(tried.style()), CLIP, at, at + 1).parts().stream()
-                .filter(part -> part.cueId() == id)
-                .findFirst()
-                .orElseThrow();
+        return new SceneTrial(SCENES, one -> STYLES.get(one.style()), CLIP).part(tried, id);
     }
 
     /** A picture of one grey, for a minute. @param code 0 to 255 */

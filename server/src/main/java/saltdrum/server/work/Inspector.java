@@ -16,18 +16,15 @@ import saltdrum.core.check.Checker;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.FramedLight;
 import saltdrum.core.check.Samples;
+import saltdrum.core.check.SceneTrial;
 import saltdrum.core.check.Subject;
 import saltdrum.core.check.Subject.Translated;
 import saltdrum.core.cue.Bars;
-import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.FrameLayout;
-import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
-import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.spelling.Spelling;
 import saltdrum.core.style.Cascade;
@@ -124,7 +121,11 @@ public class Inspector {
         Scene scene = scenes.make(track, style, size);
         FrameLayout layout = track.frame().layout(size, house.zones());
         Subject subject = new Subject.Builder(
-                        track, scene, layout, new Cascade(style, track.styling()), (tried, id) -> part(tried, id, size))
+                        track,
+                        scene,
+                        layout,
+                        new Cascade(style, track.styling()),
+                        new SceneTrial(scenes, styles::of, size))
                 .limits(house.limits())
                 .unsureBelow(house.unsureBelow())
                 .onsets(measured.onsets())
@@ -142,35 +143,6 @@ public class Inspector {
                 measured.onsets() != null,
                 unheard,
                 checker.findings(subject));
-    }
-
-    /** One cue or headline of a track that is only tried. */
-    private Part part(Track tried, long id, Size size) {
-        int from;
-        int to;
-        Optional<Headline> headline = tried.beside().headlines().stream()
-                .filter(one -> one.id() == id)
-                .findFirst();
-        if (headline.isPresent()) {
-            from = headline.get().fromMs();
-            to = from + 1;
-        } else {
-            List<Cue> cues = tried.cues();
-            int index = 0;
-            while (index < cues.size() && cues.get(index).id() != id) {
-                index++;
-            }
-            if (index == cues.size()) {
-                return null;
-            }
-            CueTime time = CueTime.of(tried).get(index);
-            from = (time.showMs() + time.hideMs()) / 2;
-            to = from + 1;
-        }
-        return scenes.attempt(tried, styles.of(tried), size, from, to).parts().stream()
-                .filter(part -> part.cueId() == id)
-                .findFirst()
-                .orElse(null);
     }
 
     /** The finished picture under the captions; null where it was not measured. */
