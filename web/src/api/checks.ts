@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
 import { queryClient } from './queryClient';
-import type { CheckKind, Found, Limits } from './types';
+import type { CalmProposal, CheckKind, Found, Limits } from './types';
 
 /** All kinds of findings that are looked for. */
 export const useCheckKinds = () =>
@@ -21,6 +21,17 @@ export const useFindings = (id: string, version: number | undefined, measured: s
     queryKey: ['findings', id, version, measured],
     queryFn: () => call<Found>('GET', `/api/clips/${id}/findings`),
     enabled: version !== undefined,
+    placeholderData: (before) => before,
+    gcTime: 10_000,
+  });
+
+/** Where the picture is calmest under these cues. @param measured changes when more was measured */
+export const useCalm = (id: string, version: number, measured: boolean, cueIds: number[] | null) =>
+  useQuery({
+    queryKey: ['calm', id, version, measured, cueIds],
+    queryFn: () =>
+      call<CalmProposal>('GET', `/api/clips/${id}/calm${cueIds ? `?cueIds=${cueIds.join(',')}` : ''}`),
+    enabled: measured,
     placeholderData: (before) => before,
     gcTime: 10_000,
   });

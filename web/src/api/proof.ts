@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
-import type { Edit, HistoryStep, Place, Preview, SpellingView } from './types';
+import type { CutView, Edit, HistoryStep, Place, Preview, SpellingView } from './types';
 
 /** What an edit would change; asked again whenever the edit or the track changes. */
 export const usePreview = (id: string, version: number, edit: Edit | null) =>
@@ -35,6 +35,15 @@ export const useSuggestions = (id: string, word: string | null) =>
     queryFn: () =>
       call<string[]>('GET', `/api/clips/${id}/track/spelling/suggestions?word=${encodeURIComponent(word!)}`),
     enabled: word !== null,
+  });
+
+/** What a reader would not miss. */
+export const useShorter = (id: string, version: number) =>
+  useQuery({
+    queryKey: ['shorter', id, version],
+    queryFn: () => call<CutView[]>('GET', `/api/clips/${id}/track/shorter`),
+    placeholderData: (before) => before,
+    gcTime: 10_000,
   });
 
 export const useHistory = (id: string, version: number, open: boolean) =>

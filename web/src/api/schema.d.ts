@@ -1132,6 +1132,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/track/shorter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a reader would not miss: fillers, false starts, words said twice */
+        get: operations["shorter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/track/emoji": {
         parameters: {
             query?: never;
@@ -1311,6 +1328,23 @@ export interface paths {
         };
         /** The kinds of caption files that can be written, and what each would lose */
         get: operations["formats"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/calm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the picture is calmest under some cues, or all */
+        get: operations["calm"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2037,7 +2071,7 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         FollowVoice: Omit<components["schemas"]["Edit"], "kind"> & {
             words: components["schemas"]["Heard"][];
@@ -2109,7 +2143,7 @@ export interface components {
             kind: "lock";
         };
         Mend: Omit<components["schemas"]["Edit"], "kind"> & {
-            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
+            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2346,6 +2380,15 @@ export interface components {
              */
             kind: "shiftCues";
         };
+        Shorten: Omit<components["schemas"]["Edit"], "kind"> & {
+            wordIds: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shorten";
+        };
         SplitCue: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
             wordId: number;
@@ -2417,7 +2460,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -2823,7 +2866,6 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
-            string: boolean;
             container: boolean;
             number: boolean;
             valueNode: boolean;
@@ -2844,6 +2886,7 @@ export interface components {
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
             missingNode: boolean;
+            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -2904,6 +2947,23 @@ export interface components {
             known: boolean;
             wordIds: number[];
         };
+        Cut: {
+            /** @enum {string} */
+            kind: "FILLER" | "FALSE_START" | "DOUBLED" | "THROAT";
+            wordIds: number[];
+            sure: boolean;
+            text: string;
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
+        };
+        CutView: {
+            cut: components["schemas"]["Cut"];
+            kind: string;
+        };
         HistoryRow: {
             /** Format: int64 */
             seq: number;
@@ -2957,13 +3017,13 @@ export interface components {
             kind: "speed" | "short" | "long" | "lineLength" | "lines" | "letter" | "size" | "safe" | "frame" | "headline" | "late" | "early" | "silence" | "gap" | "overlap" | "repeated" | "unsure" | "spelling" | "empty" | "emphasis" | "flashing" | "letters" | "translation" | "twice" | "contrast";
             spot: components["schemas"]["Spot"];
             /** Format: double */
-            measured: number;
+            measured?: number;
             /** Format: double */
-            limit: number;
+            limit?: number;
             unit: string;
             said: string;
             remedies: components["schemas"]["Remedy"][];
-            reason: string;
+            reason?: string;
         };
         Found: {
             /** Format: int64 */
@@ -2976,9 +3036,9 @@ export interface components {
         };
         Remedy: {
             said: string;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             /** Format: double */
-            measured: number;
+            measured?: number;
         };
         Spot: {
             /** Format: int64 */
@@ -2997,6 +3057,17 @@ export interface components {
             label: string;
             endings: string[];
             loses: string[];
+        };
+        Proposal: {
+            /** Format: int32 */
+            moved: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            after: number;
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         KindView: {
             /** @enum {string} */
@@ -4480,7 +4551,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             };
         };
         responses: {
@@ -5307,6 +5378,28 @@ export interface operations {
             };
         };
     };
+    shorter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CutView"][];
+                };
+            };
+        };
+    };
     suggestions_2: {
         parameters: {
             query?: never;
@@ -5563,6 +5656,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FormatView"][];
+                };
+            };
+        };
+    };
+    calm: {
+        parameters: {
+            query?: {
+                cueIds?: number[];
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Proposal"];
                 };
             };
         };

@@ -83,6 +83,8 @@ export type Tracks = Schemas['Tracks'];
 export type NumberTrack = Schemas['NumberTrack'];
 export type ColourTrack = Schemas['ColourTrack'];
 
+export type CutView = Schemas['CutView'];
+export type CalmProposal = Schemas['Proposal'];
 export type Found = Schemas['Found'];
 export type Finding = Schemas['Finding'];
 export type Remedy = Schemas['Remedy'];
@@ -124,6 +126,7 @@ export type Edit =
   | Schemas['AcceptUnscripted']
   | Schemas['DropUnscripted']
   | Schemas['DropWords']
+  | Schemas['Shorten']
   | Schemas['Mend']
   | Schemas['LetStand']
   | Schemas['FollowVoice']

@@ -13,6 +13,7 @@ import { FrameHandles } from './FrameHandles';
 import { PreviewControls } from './PreviewControls';
 import { StageButton } from './StageButton';
 import { StageHandles } from './StageHandles';
+import { ZoneHandles } from './ZoneHandles';
 import { Zones } from './Zones';
 import { drawTurned, pictureAt, placed } from './framing';
 import { ScenePainter } from './paint/scenePainter';
@@ -232,6 +233,7 @@ export function Stage({
           />
           {zones && <Zones layout={layout} />}
           {framing && !preview && <FrameHandles clip={clip} track={track} />}
+          {framing && !preview && zones && layout.zones.length > 0 && <ZoneHandles clip={clip} />}
           {styling && scene && captions && !dropping && !preview && (
             <>
               <StageHandles clip={clip} track={track} scene={scene} />

@@ -5,6 +5,7 @@ import type { Clip, Edit, Job, Track } from '../../api/types';
 import { useFindingsNow } from '../../state/findings';
 import { MainButton, QuietButton, Section } from '../../ui/parts';
 import { JobLine } from '../JobLine';
+import { CalmPart } from './CalmPart';
 import { FindingsOfKind } from './FindingsOfKind';
 import { LimitsPart } from './LimitsPart';
 import { StandPart } from './StandPart';
@@ -87,6 +88,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
             findings={open.filter((f) => f.kind === kind.kind)}
           />
         ))}
+      <CalmPart clip={clip} track={track} measured={found.picture} />
       <StandPart clip={clip} track={track} kinds={kinds} />
       <LimitsPart clip={clip} kinds={kinds} looked={looked} />
     </>

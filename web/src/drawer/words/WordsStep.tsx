@@ -16,6 +16,7 @@ import { LanguageSelect } from './LanguageSelect';
 import { ProofPart } from './ProofPart';
 import { RangePart } from './RangePart';
 import { ReplacePart } from './ReplacePart';
+import { ShorterPart } from './ShorterPart';
 import { SelectedPart } from './SelectedPart';
 import { SoundPart } from './SoundPart';
 import { TranslationPart } from './TranslationPart';
@@ -42,6 +43,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {replace !== null && has && <ReplacePart key={replace} clip={clip} track={track} asked={replace} />}
       {has && <SelectedPart clip={clip} track={track} />}
       {has && <ProofPart clip={clip} track={track} />}
+      {has && <ShorterPart clip={clip} track={track} />}
       <FlaggedPart clip={clip} track={track} />
       <Section title={has ? 'Get the words again' : 'Get the words'}>
         {working ? (

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.ReadingSpeed;
@@ -13,8 +14,10 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.HoldAtLeast;
 import saltdrum.core.edit.JoinCues;
 import saltdrum.core.edit.SetCueTime;
+import saltdrum.core.edit.Shorten;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.edit.TrimToSpeech;
+import saltdrum.core.shorter.Cut;
 
 /** Whether there is time to read, and not more than that. */
 final class ReadingCheck implements Check {
@@ -88,6 +91,7 @@ final class ReadingCheck implements Check {
         int need = (int) Math.ceil(1000 * ReadingSpeed.characters(cue.text()) / most) + 1;
         int hide = Math.min(room(subject, i), subject.times.get(i).showMs() + need);
         return Subject.of(
+                shortened(subject, cue, most),
                 subject.tried(
                         "Leave it longer",
                         new SetCueTime(cue.id(), null, hide),
@@ -95,6 +99,19 @@ final class ReadingCheck implements Check {
                         0,
                         most),
                 joined(subject, i, tried -> speed(tried, cue.id()), most));
+    }
+
+    /** Without what a reader does not miss. */
+    private static Optional<Remedy> shortened(Subject subject, Cue cue, double most) {
+        List<Cut> cuts = subject.cuts().stream()
+                .filter(cut -> cut.sure() && cut.cueId() == cue.id())
+                .toList();
+        if (cuts.isEmpty()) {
+            return Optional.empty();
+        }
+        String what = cuts.stream().map(Cut::text).collect(Collectors.joining(" … "));
+        List<Long> gone = cuts.stream().flatMap(cut -> cut.wordIds().stream()).toList();
+        return subject.tried("Leave out “" + what + "”", new Shorten(gone), tried -> speed(tried, cue.id()), 0, most);
     }
 
     /** Until when it could stay. */
@@ -121,7 +138,11 @@ final class ReadingCheck implements Check {
                 && time.hideMs() - time.showMs() <= subject.limits.longestMs();
     }
 
+    /** 0 where nothing of it is left. */
     private static double speed(Track track, long cueId) {
+        if (track.cues().stream().noneMatch(cue -> cue.id() == cueId)) {
+            return 0;
+        }
         int index = track.indexOfCue(cueId);
         return ReadingSpeed.of(track.cues().get(index), CueTime.of(track).get(index));
     }

@@ -17,6 +17,8 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.shorter.Cut;
+import saltdrum.core.shorter.Shorter;
 import saltdrum.core.style.Cascade;
 
 /** What is checked, and what was measured of it. Made by {@link Builder}. */
@@ -35,6 +37,7 @@ public final class Subject {
     final Function<String, List<String>> suggestions;
     final List<Translated> translations;
     final int captionStreams;
+    private List<Cut> cuts;
     private final Map<Long, Part> parts = new HashMap<>();
     private final Map<Long, TextBlock> blocks = new HashMap<>();
 
@@ -62,6 +65,14 @@ public final class Subject {
         translations = builder.translations;
         captionStreams = builder.captionStreams;
         scene.parts().forEach(part -> parts.put(part.cueId(), part));
+    }
+
+    /** What a reader would not miss. */
+    List<Cut> cuts() {
+        if (cuts == null) {
+            cuts = Shorter.of(track);
+        }
+        return cuts;
     }
 
     Part part(long cueId) {

@@ -180,6 +180,7 @@ final class EditDice {
             kind(
                     PutHeadline.class,
                     on -> new PutHeadline(on.headline(), "Low tide\nat " + on.die.other, on.from(), 0, null)),
+            kind(Shorten.class, on -> new Shorten(on.wordIds())),
             kind(
                     Mend.class,
                     on -> new Mend(List.of(

@@ -123,6 +123,7 @@ final class EditPromises {
             DropWords.class,
             DeleteCues.class,
             Mend.class,
+            Shorten.class,
             AddCue.class,
             ReplaceText.class,
             Redraft.class,

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.check.CalmPlace;
 import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Checker;
 import saltdrum.core.check.Limits;
@@ -62,6 +63,12 @@ class CheckController {
     @GetMapping("/clips/{clipId}/findings")
     Inspector.Found findings(@PathVariable String clipId) {
         return inspector.look(clipId);
+    }
+
+    @Operation(summary = "Where the picture is calmest under some cues, or all")
+    @GetMapping("/clips/{clipId}/calm")
+    CalmPlace.Proposal calm(@PathVariable String clipId, @RequestParam(required = false) List<Long> cueIds) {
+        return inspector.calm(clipId, cueIds);
     }
 
     @Operation(summary = "Looks at the picture, once, and listens to where the words are now")

@@ -25,6 +25,8 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Places;
+import saltdrum.core.shorter.Cut;
+import saltdrum.core.shorter.Shorter;
 import saltdrum.core.spelling.Spelling;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -199,6 +201,17 @@ class ProofController {
                     .forEach(other -> all.add(new ReadingView(word.text(), other, false)));
         }
         return all.stream().limit(MOST_READINGS).toList();
+    }
+
+    /** @param kind why the words may go */
+    record CutView(Cut cut, String kind) {}
+
+    @Operation(summary = "What a reader would not miss: fillers, false starts, words said twice")
+    @GetMapping("/shorter")
+    List<CutView> shorter(@PathVariable String clipId) {
+        return Shorter.of(tracks.get(clipId).track()).stream()
+                .map(cut -> new CutView(cut, cut.kind().label))
+                .toList();
     }
 
     @Operation(summary = "Words that may have been meant, the likeliest first")

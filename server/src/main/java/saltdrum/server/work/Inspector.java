@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import saltdrum.core.check.CalmPlace;
 import saltdrum.core.check.Checker;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.FramedLight;
@@ -111,6 +112,37 @@ public class Inspector {
     public record Found(long version, boolean picture, boolean voice, int unheard, List<Finding> findings) {}
 
     public Found look(String clipId) {
+        Looked looked = subject(clipId);
+        Measured measured = looked.measured;
+        Track track = looked.stored.track();
+        int unheard = measured.onsets() == null
+                ? 0
+                : (int) track.words().count() - measured.onsets().of(track).size();
+        return new Found(
+                looked.stored.version(),
+                measured.lightHash() != null,
+                measured.onsets() != null,
+                unheard,
+                checker.findings(looked.subject));
+    }
+
+    /**
+     * Where the picture is calmest under cues.
+     *
+     * @param cueIds null for all
+     */
+    public CalmPlace.Proposal calm(String clipId, List<Long> cueIds) {
+        Looked looked = subject(clipId);
+        return CalmPlace.of(
+                looked.subject,
+                looked.stored.track().cues().stream()
+                        .filter(cue -> cueIds == null || cueIds.contains(cue.id()))
+                        .toList());
+    }
+
+    private record Looked(StoredTrack stored, Measured measured, Subject subject) {}
+
+    private Looked subject(String clipId) {
         ClipRow clip = clips.get(clipId);
         StoredTrack stored = tracks.get(clipId);
         Track track = stored.track();
@@ -134,15 +166,7 @@ public class Inspector {
                 .translations(translations(clipId, track))
                 .captionStreams(clip.info().captions().size())
                 .build();
-        int unheard = measured.onsets() == null
-                ? 0
-                : (int) track.words().count() - measured.onsets().of(track).size();
-        return new Found(
-                stored.version(),
-                measured.lightHash() != null,
-                measured.onsets() != null,
-                unheard,
-                checker.findings(subject));
+        return new Looked(stored, measured, subject);
     }
 
     /** The finished picture under the captions; null where it was not measured. */

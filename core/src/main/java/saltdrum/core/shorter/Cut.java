@@ -1,0 +1,27 @@
+package saltdrum.core.shorter;
+
+import java.util.List;
+
+/**
+ * Words that may be left out.
+ *
+ * @param wordIds side by side
+ * @param sure whether a reader hardly ever misses them; else only a person can tell
+ * @param text of the words
+ * @param fromMs up to {@code toMs}, where they are said
+ */
+public record Cut(Kind kind, List<Long> wordIds, boolean sure, String text, long cueId, int fromMs, int toMs) {
+    /** Why they may go. */
+    public enum Kind {
+        FILLER("Fillers"),
+        FALSE_START("False starts"),
+        DOUBLED("Said twice"),
+        THROAT("Throat-clearing");
+
+        public final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+    }
+}
