@@ -40,7 +40,7 @@ export function ShorterPart({ clip, track }: { clip: Clip; track: Track }) {
               title={view.kind}
             >
               <span className="text-note text-soft">{stamp(view.cut.fromMs)}</span> {view.cut.text}{' '}
-              <span className="text-tiny text-soft">{view.kind.toLowerCase()}</span>
+              <span className="text-tiny text-soft">{view.kind}</span>
             </button>
             <button
               onClick={() =>

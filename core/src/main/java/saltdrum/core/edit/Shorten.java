@@ -63,7 +63,10 @@ public record Shorten(List<Long> wordIds) implements Edit {
             String text = texts.getOrDefault(before.id(), before.text());
             if (last.matches(".*[.!?…]$") && !text.matches(".*[.!?…]$")) {
                 texts.put(before.id(), text.replaceAll("[,;:]$", "") + last.charAt(last.length() - 1));
-            } else if (last.endsWith(",") && text.endsWith(",") && text.length() > 1) {
+            } else if (text.endsWith(",")
+                    && text.length() > 1
+                    && all.subList(from, to).stream()
+                            .anyMatch(word -> word.text().endsWith(","))) {
                 texts.put(before.id(), text.substring(0, text.length() - 1));
             }
         }

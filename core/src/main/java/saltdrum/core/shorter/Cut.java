@@ -13,10 +13,10 @@ import java.util.List;
 public record Cut(Kind kind, List<Long> wordIds, boolean sure, String text, long cueId, int fromMs, int toMs) {
     /** Why they may go. */
     public enum Kind {
-        FILLER("Fillers"),
-        FALSE_START("False starts"),
-        DOUBLED("Said twice"),
-        THROAT("Throat-clearing");
+        FILLER("filler"),
+        FALSE_START("false start"),
+        DOUBLED("said twice"),
+        THROAT("throat-clearing");
 
         public final String label;
 

@@ -34,6 +34,7 @@ class ShorterTest {
             delimiter = '|',
             value = {
                 "We sand, um, the plank. | We sand the plank.",
+                "We, um, sand sand the plank. | We sand the plank.",
                 "Um, we sand the plank. | We sand the plank.",
                 "We sand the the plank. | We sand the plank.",
                 "We sand the wat- we sand the hull. | We sand the hull.",
