@@ -1970,6 +1970,7 @@ export interface components {
             cues: components["schemas"]["Cue"][];
             regions?: string;
             styling?: components["schemas"]["Styling"];
+            headlines?: components["schemas"]["Headline"][];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript

@@ -41,6 +41,10 @@ public record Headline(
         }
     }
 
+    public Headline withId(long newId) {
+        return new Headline(newId, text, fromMs, toMs, place, look);
+    }
+
     public Headline withLook(Patch newLook) {
         return new Headline(id, text, fromMs, toMs, place, newLook);
     }

@@ -40,7 +40,7 @@ public record BringIn(Edit edit, List<Cue> cues, List<Repair> repairs) {
             repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
         }
         Edit edit = file.broken()
-                ? new BringInCues(file.language(), cues, file.regions(), file.styling())
+                ? new BringInCues(file.language(), cues, file.regions(), file.styling(), file.headlines())
                 : new ReplaceWords(file.language() == null ? language : file.language(), words(cues), Range.ALL);
         return new BringIn(edit, cues, List.copyOf(repairs));
     }

@@ -3,14 +3,23 @@ package saltdrum.core.edit;
 import java.util.List;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
 
-/** The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's, styling null too. */
-public record BringInCues(String language, List<Cue> cues, @MayBeMissing String regions, @MayBeMissing Styling styling)
+/**
+ * The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's, styling and
+ * headlines null too.
+ */
+public record BringInCues(
+        String language,
+        List<Cue> cues,
+        @MayBeMissing String regions,
+        @MayBeMissing Styling styling,
+        @MayBeMissing List<Headline> headlines)
         implements Edit {
     public BringInCues(String language, List<Cue> cues, String regions) {
-        this(language, cues, regions, null);
+        this(language, cues, regions, null, null);
     }
 
     @Override

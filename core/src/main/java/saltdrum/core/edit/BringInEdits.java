@@ -8,6 +8,7 @@ import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
@@ -35,16 +36,19 @@ final class BringInEdits {
                 cues.add(new Cue(ids.next(), words, lines, false, cue.given(), cue.look()));
             }
         }
+        List<Headline> headlines = e.headlines() == null
+                ? track.beside().headlines()
+                : e.headlines().stream()
+                        .limit(PutHeadline.MOST)
+                        .map(one -> one.withId(ids.next()))
+                        .toList();
         String language = e.language() == null ? track.language() : e.language();
         Styling styling = e.styling() == null ? track.styling() : e.styling();
         return track.withLanguage(language)
                 .withStyling(styling)
                 .withCues(cues, ids.peek())
                 .withBeside(new Beside(
-                        List.of(),
-                        e.regions(),
-                        track.beside().headlines(),
-                        track.beside().stands()));
+                        List.of(), e.regions(), headlines, track.beside().stands()));
     }
 
     static Track replaceWords(Track track, ReplaceWords e) {

@@ -21,7 +21,7 @@ public record PutHeadline(
         @MayBeMissing Integer toMs,
         @MayBeMissing Headline.Place place)
         implements Edit {
-    private static final int MOST = 20;
+    static final int MOST = 20;
 
     @Override
     public Track on(Track track) {

@@ -2,6 +2,7 @@ package saltdrum.core.format;
 
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.look.Styling;
 
 /**
@@ -12,11 +13,18 @@ import saltdrum.core.look.Styling;
  * @param regions WebVTT region blocks as they stand in the file, or null
  * @param repairs what was wrong and was put right, in the order of the file
  * @param styling what the whole track has otherwise than its style, or null where the file says nothing of it
+ * @param headlines fixed texts, or null where the file says nothing of them; their ids mean nothing
  */
 public record CaptionFile(
-        String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs, Styling styling) {
+        String language,
+        List<FileCue> cues,
+        boolean broken,
+        String regions,
+        List<Repair> repairs,
+        Styling styling,
+        List<Headline> headlines) {
     public CaptionFile(String language, List<FileCue> cues, boolean broken, String regions, List<Repair> repairs) {
-        this(language, cues, broken, regions, repairs, null);
+        this(language, cues, broken, regions, repairs, null, null);
     }
 
     /** More than a clip of half an hour can show. */

@@ -37,6 +37,8 @@ public abstract class CaptionFormat {
         CERTAINTY,
         /** What cues and words have of their look of their own. */
         LOOKS,
+        /** Fixed texts. */
+        HEADLINES,
         /** The places that a caption file gave to cues. */
         PLACES
     }
@@ -176,7 +178,7 @@ public abstract class CaptionFormat {
             lost.add("how sure each word is");
         }
         int headlines = track.beside().headlines().size();
-        if (headlines > 0) {
+        if (headlines > 0 && !keeps.contains(Keeps.HEADLINES)) {
             lost.add(headlines == 1 ? "the headline" : "the " + headlines + " headlines");
         }
         lost.addAll(losesOfLook(track, style));

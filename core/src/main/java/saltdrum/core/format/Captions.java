@@ -53,7 +53,8 @@ public final class Captions {
                     + ". A cue needs a time and a text; a script without times is pasted under Words.");
         }
         repairs.addAll(file.repairs());
-        return new CaptionFile(file.language(), file.cues(), file.broken(), file.regions(), repairs, file.styling());
+        return new CaptionFile(
+                file.language(), file.cues(), file.broken(), file.regions(), repairs, file.styling(), file.headlines());
     }
 
     private static CaptionFormat named(String fileName) {

@@ -4,11 +4,14 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Styling;
@@ -20,12 +23,13 @@ import saltdrum.core.word.Word;
  *
  * @param look what the whole track has otherwise than its style; null for nothing
  * @param roles the same for words of each emphasis; null for nothing
+ * @param headlines fixed texts; null for none
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 @JsonInclude(JsonInclude.Include.NON_NULL)
-public record WordsFile(String language, List<Entry> words, Patch look, List<Patch> roles) {
+public record WordsFile(String language, List<Entry> words, Patch look, List<Patch> roles, List<Title> headlines) {
     public WordsFile(String language, List<Entry> words) {
-        this(language, words, null, null);
+        this(language, words, null, null, null);
     }
 
     /**
@@ -47,6 +51,45 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
             Patch look,
             Patch cueLook) {}
 
+    /**
+     * A headline.
+     *
+     * @param from seconds; null for the clip's beginning
+     * @param to seconds; null for its end
+     * @param place {@code above}, {@code over} or {@code below}; null for above
+     */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Title(String text, Double from, Double to, String place, Patch look) {
+        static Title of(Headline headline) {
+            return new Title(
+                    headline.text(),
+                    headline.fromMs() == 0 ? null : headline.fromMs() / 1000.0,
+                    headline.toMs() == null ? null : headline.toMs() / 1000.0,
+                    headline.place().name().toLowerCase(Locale.ROOT),
+                    something(headline.look()));
+        }
+
+        Headline headline() {
+            Headline.Place where = Arrays.stream(Headline.Place.values())
+                    .filter(one -> one.name().equalsIgnoreCase(place == null ? "above" : place))
+                    .findFirst()
+                    .orElseThrow(() -> new BadInputException(
+                            "A headline stands above, over or below, not " + Quoted.of(place) + "."));
+            return new Headline(0, text, ms(from, 0), to == null ? null : ms(to, 0), where, look);
+        }
+
+        private static Integer ms(Double seconds, int otherwise) {
+            if (seconds == null) {
+                return otherwise;
+            }
+            if (!(seconds >= 0 && seconds < 86_400)) {
+                throw new BadInputException("A headline shows at " + seconds + " s; times run from 0 to a day.");
+            }
+            return (int) Math.round(seconds * 1000);
+        }
+    }
+
     public static WordsFile of(String language, List<Word> words) {
         return new WordsFile(
                 language,
@@ -67,7 +110,10 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                 track.language(),
                 entries,
                 something(styling.all()),
-                styling.roles().isEmpty() ? null : styling.roles());
+                styling.roles().isEmpty() ? null : styling.roles(),
+                track.beside().headlines().isEmpty()
+                        ? null
+                        : track.beside().headlines().stream().map(Title::of).toList());
     }
 
     private static Patch something(Patch look) {
@@ -100,7 +146,8 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                         + " to " + entry.end + " s; times run from 0 to a day.");
             }
         }
-        return new WordsFile(file.language == null ? "und" : file.language, file.words, file.look, file.roles);
+        return new WordsFile(
+                file.language == null ? "und" : file.language, file.words, file.look, file.roles, file.headlines);
     }
 
     public String write() {
@@ -155,7 +202,17 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
             cues.add(cue(open, lineStarts, cueLook));
         }
         Styling styling = look == null && roles == null ? null : new Styling(0, look, roles);
-        return new CaptionFile(language.equals("und") ? null : language, cues, broken, null, repairs, styling);
+        return new CaptionFile(
+                language.equals("und") ? null : language, cues, broken, null, repairs, styling, titles());
+    }
+
+    private List<Headline> titles() {
+        return headlines == null
+                ? null
+                : headlines.stream()
+                        .filter(one -> one != null)
+                        .map(Title::headline)
+                        .toList();
     }
 
     private static FileWord word(Entry entry, int startMs, int endMs) {

@@ -12,7 +12,14 @@ final class WordsFormat extends CaptionFormat {
                 "WORDS",
                 "Words file",
                 List.of("json"),
-                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.CERTAINTY, Keeps.LOOKS));
+                Set.of(
+                        Keeps.WORD_TIMES,
+                        Keeps.LINES,
+                        Keeps.EMPHASIS,
+                        Keeps.VOICES,
+                        Keeps.CERTAINTY,
+                        Keeps.LOOKS,
+                        Keeps.HEADLINES));
     }
 
     @Override

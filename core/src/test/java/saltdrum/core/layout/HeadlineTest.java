@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
@@ -15,11 +16,13 @@ import saltdrum.core.cue.Headline.Place;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BringIn;
 import saltdrum.core.edit.Change;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.DropHeadline;
 import saltdrum.core.edit.PutHeadline;
 import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.Captions;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Patch;
 import saltdrum.core.scene.Part;
@@ -112,7 +115,29 @@ class HeadlineTest {
     void filesSayThatTheyLoseIt() {
         Track titled = with(put("Low tide", Place.ABOVE));
         for (CaptionFormat format : CaptionFormat.ALL) {
-            assertThat(format.loses(titled, new ShippedStyles().get("Lantern"))).contains("the headline");
+            boolean kept = format == CaptionFormat.WORDS;
+            List<String> lost = format.loses(titled, new ShippedStyles().get("Lantern"));
+            assertThat(lost.contains("the headline")).as(format.name()).isNotEqualTo(kept);
         }
+    }
+
+    @Test
+    void ourOwnFilesKeepIt() {
+        Track titled = new PutHeadline(null, "Soon", 1200, 2400, Place.OVER)
+                .on(new ChangeLook(
+                                null, null, null, id(with(put("A\nB", Place.BELOW))), Patch.of(Facets.SIZE, 90d), null)
+                        .on(with(put("A\nB", Place.BELOW))));
+        String json = CaptionFormat.WORDS.write(titled, null, CLIP);
+        Track read = BringIn.of(Captions.read(json.getBytes(StandardCharsets.UTF_8), "a.json"), "a.json", "en", 9000)
+                .edit()
+                .on(Track.empty("en", "Lantern").withLength(9000));
+        assertThat(read.beside().headlines().stream().map(one -> one.withId(0)))
+                .containsExactlyElementsOf(titled.beside().headlines().stream()
+                        .map(one -> one.withId(0))
+                        .toList());
+    }
+
+    private static long id(Track track) {
+        return track.beside().headlines().get(0).id();
     }
 }
