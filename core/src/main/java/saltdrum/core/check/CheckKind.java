@@ -55,9 +55,11 @@ public enum CheckKind {
     @JsonProperty("letters")
     LETTERS("Letters that no font has", "They are not drawn."),
     @JsonProperty("translation")
-    TRANSLATION("Translation missing", "A cue that the other language leaves out."),
+    TRANSLATION(
+            "Translation missing or too long",
+            "Cues that it leaves out; the limits of lines and of reading hold for it too."),
     @JsonProperty("twice")
-    TWICE("Captions twice", "A stream kept beside burned-in captions shows them again."),
+    TWICE("Captions twice", "A stream kept beside burned-in captions, or captions in the picture, show them again."),
     @JsonProperty("contrast")
     CONTRAST("Too little contrast", "WCAG 2.2, success criterion 1.4.3: 3 : 1 for large text.");
 

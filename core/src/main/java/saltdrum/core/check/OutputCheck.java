@@ -1,8 +1,13 @@
 package saltdrum.core.check;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.ReadingSpeed;
 
 /** What only shows in what is delivered: languages that lack a cue, captions that are there twice. */
 final class OutputCheck implements Check {
@@ -15,14 +20,7 @@ final class OutputCheck implements Check {
     public List<Finding> of(Subject subject) {
         List<Finding> found = new ArrayList<>();
         for (Subject.Translated translation : subject.translations) {
-            for (int i = 0; i < subject.track.cues().size(); i++) {
-                if (translation.missing().contains(subject.track.cues().get(i).id())) {
-                    found.add(Finding.of(
-                            CheckKind.TRANSLATION,
-                            subject.spot(i),
-                            "There is no " + translation.language() + " for it."));
-                }
-            }
+            translated(subject, translation, found);
         }
         if (subject.captionStreams > 0 && !subject.track.cues().isEmpty()) {
             found.add(Finding.of(
@@ -31,6 +29,54 @@ final class OutputCheck implements Check {
                     "The clip has a caption stream of its own: kept beside burned-in captions it shows them twice. "
                             + "Leave it out when you render."));
         }
+        if (subject.inPicture != null && subject.inPicture.captions()) {
+            found.add(Finding.of(
+                    CheckKind.TWICE,
+                    new Spot(0, 0, 0, 0, subject.track.endMs()),
+                    String.format(
+                            Locale.ROOT,
+                            "The picture seems to have captions in it already, at %.0f %% of its height: burned in again there "
+                                    + "would be two.",
+                            100 * subject.inPicture.row())));
+        }
         return found;
+    }
+
+    private static void translated(Subject subject, Subject.Translated translation, List<Finding> found) {
+        Map<Long, Cue> texts = new HashMap<>();
+        translation.track().cues().forEach(cue -> texts.put(cue.id(), cue));
+        for (int i = 0; i < subject.track.cues().size(); i++) {
+            Cue text = texts.get(subject.track.cues().get(i).id());
+            String language = translation.language();
+            if (text == null) {
+                found.add(Finding.of(CheckKind.TRANSLATION, subject.spot(i), "There is no " + language + " for it."));
+                continue;
+            }
+            double speed = ReadingSpeed.of(text, subject.times.get(i));
+            double most = ReadingCheck.most(text, subject.limits);
+            int lines = text.lineStarts().size() + 1;
+            if (LineCheck.longest(text) > LineCheck.most(subject) || lines > subject.limits.lines()) {
+                found.add(Finding.of(
+                        CheckKind.TRANSLATION,
+                        subject.spot(i),
+                        language + " does not fit: "
+                                + (lines > subject.limits.lines()
+                                        ? lines + " lines."
+                                        : "a line of " + LineCheck.longest(text) + " characters.")));
+            } else if (text.words().size() > 1 && speed > most) {
+                found.add(Finding.of(
+                        CheckKind.TRANSLATION,
+                        subject.spot(i),
+                        Math.round(speed * 10) / 10.0,
+                        most,
+                        "characters a second",
+                        String.format(
+                                Locale.ROOT,
+                                "%s has %.0f characters a second; %.0f can be read.",
+                                language,
+                                speed,
+                                most)));
+            }
+        }
     }
 }

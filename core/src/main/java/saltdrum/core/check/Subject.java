@@ -37,6 +37,7 @@ public final class Subject {
     final Function<String, List<String>> suggestions;
     final List<Translated> translations;
     final int captionStreams;
+    final PictureText inPicture;
     private List<Cut> cuts;
     private final Map<Long, Part> parts = new HashMap<>();
     private final Map<Long, TextBlock> blocks = new HashMap<>();
@@ -45,9 +46,9 @@ public final class Subject {
      * A translation of the track.
      *
      * @param language as a person says it
-     * @param missing ids of the cues that it leaves out
+     * @param track over the cues of the first one; those that have no text in it are missing
      */
-    public record Translated(String language, Set<Long> missing) {}
+    public record Translated(String language, Track track) {}
 
     private Subject(Builder builder) {
         track = builder.track;
@@ -64,6 +65,7 @@ public final class Subject {
         suggestions = builder.suggestions;
         translations = builder.translations;
         captionStreams = builder.captionStreams;
+        inPicture = builder.inPicture;
         scene.parts().forEach(part -> parts.put(part.cueId(), part));
     }
 
@@ -158,6 +160,7 @@ public final class Subject {
         private Function<String, List<String>> suggestions = word -> List.of();
         private List<Translated> translations = List.of();
         private int captionStreams;
+        private PictureText inPicture;
 
         /** @param layout with the safe areas of the client */
         public Builder(Track track, Scene scene, FrameLayout layout, Cascade cascade, Trial trial) {
@@ -205,6 +208,12 @@ public final class Subject {
         /** @param count of the clip's own caption streams, which a render would keep */
         public Builder captionStreams(int count) {
             captionStreams = count;
+            return this;
+        }
+
+        /** @param value what was found of captions in the picture; null where it was not measured */
+        public Builder inPicture(PictureText value) {
+            inPicture = value;
             return this;
         }
 

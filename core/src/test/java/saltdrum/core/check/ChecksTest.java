@@ -225,13 +225,34 @@ class ChecksTest {
     void whatOnlyShowsInTheOutput() {
         List<Long> all = good.cues().stream().map(cue -> cue.id()).toList();
         UnaryOperator<Subject.Builder> spanish =
-                subject -> subject.translations(List.of(new Translated("Spanish", Set.of(all.get(0)))));
+                subject -> subject.translations(List.of(new Translated("Spanish", without(all.get(0)))));
         assertThat(Checked.findings(good, CheckKind.TRANSLATION, spanish))
                 .singleElement()
                 .satisfies(finding -> assertThat(finding.spot().cueId()).isEqualTo(all.get(0)));
         assertThat(Checked.findings(good, CheckKind.TWICE, subject -> subject.captionStreams(1)))
                 .hasSize(1);
         assertThat(Checked.findings(good, CheckKind.TWICE)).isEmpty();
+    }
+
+    private Track without(long cueId) {
+        return new saltdrum.core.edit.DeleteCues(List.of(cueId)).on(good);
+    }
+
+    @Test
+    void aTranslationThatDoesNotFit() {
+        Track longer =
+                new saltdrum.core.edit.RetypeCue(first(good), "Lije la tabla con mucho cuidado y paciencia.").on(good);
+        assertThat(Checked.findings(
+                        good,
+                        CheckKind.TRANSLATION,
+                        subject -> subject.translations(List.of(new Translated("Spanish", longer)))))
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.said()).startsWith("Spanish "));
+        assertThat(Checked.findings(
+                        good,
+                        CheckKind.TRANSLATION,
+                        subject -> subject.translations(List.of(new Translated("Spanish", good)))))
+                .isEmpty();
     }
 
     @Test

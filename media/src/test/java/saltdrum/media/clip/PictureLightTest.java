@@ -14,8 +14,11 @@ import java.util.Locale;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.check.EdgeContrast;
 import saltdrum.core.check.FramedLight;
+import saltdrum.core.check.PictureText;
 import saltdrum.core.check.Samples;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -23,6 +26,7 @@ import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.format.WordsFile;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
@@ -35,6 +39,8 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.media.TestClips;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.ScenePainter;
@@ -106,6 +112,28 @@ class PictureLightTest {
                 .isEqualTo(track.words().toList().get(1).id());
         double there = aroundTheLetters(scene, worst.ms(), 0xf4f1e8);
         assertThat(worst.ratio()).isCloseTo(there, within(0.08 * there));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"three-coats", "last-ferry", "tide-pool"})
+    void captionsThatAreInThePictureAreSeen(String name) throws Exception {
+        Path demo = Path.of("../demo/clips/" + name + ".mp4").toAbsolutePath();
+        assertThat(text(demo).captions()).isFalse();
+        ClipInfo of = Probe.of(demo);
+        List<Word> words = WordsFile.read(Files.readString(Path.of("../demo/clips/" + name + ".words.json")))
+                .toWords();
+        Track track = Track.of("en", Recipe.PHRASE, "Harbour wire", words);
+        Scene scene = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()))
+                .make(track, new ShippedStyles().get("Harbour wire"), of.size());
+        Path burned = folder.resolve("burned.mp4");
+        new Burn(demo, of, Frame.OWN, null, scene, new BurnOrder("ultrafast", 28)).to(burned, done -> {}, () -> false);
+        assertThat(text(burned).captions()).isTrue();
+    }
+
+    private PictureText text(Path video) {
+        Path out = folder.resolve("text.light");
+        PictureLight.sample(video, Probe.of(video), out, done -> {}, () -> false);
+        return PictureText.of(PictureLight.open(out));
     }
 
     private double aroundTheLetters(Scene scene, int ms, int fill) throws Exception {

@@ -2,7 +2,6 @@ package saltdrum.server.work;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +15,7 @@ import saltdrum.core.check.CalmPlace;
 import saltdrum.core.check.Checker;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.FramedLight;
+import saltdrum.core.check.PictureText;
 import saltdrum.core.check.Samples;
 import saltdrum.core.check.SceneTrial;
 import saltdrum.core.check.Subject;
@@ -66,6 +66,7 @@ public class Inspector {
     private final Checker checker = new Checker();
 
     private final Map<String, Samples> samples = few();
+    private final Map<String, PictureText> texts = few();
     private final Map<Object, FramedLight> framed = few();
     private final Map<String, List<String>> likely = few();
 
@@ -163,7 +164,8 @@ public class Inspector {
                 .onsets(measured.onsets())
                 .light(light(measured, track.frame(), layout))
                 .spelling(misspelt(clip, track), text -> suggestions(track.language(), text))
-                .translations(translations(clipId, track))
+                .translations(translations(clipId))
+                .inPicture(inPicture(measured))
                 .captionStreams(clip.info().captions().size())
                 .build();
         return new Looked(stored, measured, subject);
@@ -176,10 +178,19 @@ public class Inspector {
         }
         record Key(String hash, Frame frame, FrameLayout layout) {}
         return known(framed, new Key(measured.lightHash(), frame, layout), () -> {
-            Samples clip =
-                    known(samples, measured.lightHash(), () -> PictureLight.open(media.file(measured.lightHash())));
+            Samples clip = samples(measured.lightHash());
             return new FramedLight(clip, bars(frame, layout), frame, layout);
         });
+    }
+
+    private PictureText inPicture(Measured measured) {
+        return measured.lightHash() == null
+                ? null
+                : known(texts, measured.lightHash(), () -> PictureText.of(samples(measured.lightHash())));
+    }
+
+    private Samples samples(String hash) {
+        return known(samples, hash, () -> PictureLight.open(media.file(hash)));
     }
 
     private Samples bars(Frame frame, FrameLayout layout) {
@@ -224,13 +235,11 @@ public class Inspector {
                 .orElse(List.of()));
     }
 
-    private List<Translated> translations(String clipId, Track track) {
+    private List<Translated> translations(String clipId) {
         List<Translated> all = new ArrayList<>();
         for (String language : tracks.translations(clipId)) {
-            Set<Long> missing = new HashSet<>();
-            track.cues().forEach(cue -> missing.add(cue.id()));
-            tracks.shown(clipId, language).track().cues().forEach(cue -> missing.remove(cue.id()));
-            all.add(new Translated(Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH), missing));
+            String named = Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH);
+            all.add(new Translated(named, tracks.shown(clipId, language).track()));
         }
         return all;
     }
