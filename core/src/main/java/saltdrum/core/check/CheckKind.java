@@ -23,7 +23,7 @@ public enum CheckKind {
     @JsonProperty("size")
     SIZE("Letters too small", "Common practice, no source."),
     @JsonProperty("safe")
-    SAFE("Under what a phone lays over", "The safe areas of the client; EBU R 95 for other frames, from memory."),
+    SAFE("Outside the safe area", "The safe areas of the client; EBU R 95 for other frames, from memory."),
     @JsonProperty("frame")
     FRAME("Outside the frame", "What lies outside is cut off."),
     @JsonProperty("headline")
