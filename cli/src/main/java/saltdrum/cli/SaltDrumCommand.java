@@ -14,6 +14,7 @@ import saltdrum.core.SaltDrumException;
             SimulatedRecogniserCommand.class,
             TranslateCommand.class,
             BurnCommand.class,
+            DeliverCommand.class,
             SceneCommand.class,
             StillCommand.class,
             StylesCommand.class,

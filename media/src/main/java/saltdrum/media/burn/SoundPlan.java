@@ -31,7 +31,8 @@ public enum SoundPlan {
         return said;
     }
 
-    List<String> arguments() {
+    /** For ffmpeg, where all sounds go into an MP4. */
+    public List<String> arguments() {
         return this == ENCODED ? List.of("-c:a", "aac", "-b:a", "192k") : List.of("-c:a", "copy");
     }
 }

@@ -1,0 +1,112 @@
+package saltdrum.cli;
+
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Track;
+import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.scene.Scene;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.output.Delivery;
+import saltdrum.media.output.OutputKind;
+import saltdrum.media.paint.BarsPicture;
+
+@Command(
+        name = "deliver",
+        description = "Makes several outputs of a clip and its captions in a folder. A file that is there is replaced.")
+final class DeliverCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "CLIP")
+    Path clip;
+
+    @Mixin
+    CaptionOptions captions;
+
+    @Option(
+            names = "--as",
+            required = true,
+            split = ",",
+            paramLabel = "KIND",
+            description =
+                    "burned, captioned, clean, overlay-prores, overlay-vp9, overlay-png, sound, preview-webp, preview-gif, or a caption file's ending: json, srt, vtt, ttml, ass, txt.")
+    List<String> kinds;
+
+    @Option(names = "--preset", defaultValue = "veryfast", description = "x264's preset, veryfast by default.")
+    String preset;
+
+    @Option(names = "--crf", defaultValue = "20", description = "x264's rate factor, 20 by default.")
+    int crf;
+
+    @Option(names = "-o", required = true, paramLabel = "FOLDER")
+    Path folder;
+
+    @Spec
+    CommandSpec spec;
+
+    @Override
+    public Integer call() throws Exception {
+        ClipInfo info = Probe.of(clip);
+        Frame frame = Frame.parse(captions.frame);
+        Scene scene = captions.scene(info.size());
+        Track track = captions.track().withLength((int) Math.min(Track.NO_END, info.durationMs()));
+        List<Object> wanted = new ArrayList<>();
+        for (String kind : kinds) {
+            wanted.add(
+                    CaptionFormat.ALL.stream()
+                                    .anyMatch(format -> format.endings().contains(kind))
+                            ? CaptionFormat.named("a." + kind)
+                            : OutputKind.of(kind));
+        }
+        Files.createDirectories(folder);
+        Path bars = Files.createTempFile(folder, "bars", ".png");
+        try {
+            boolean cut = new FrameGraph(info, frame).wantsBarsPicture();
+            if (cut) {
+                Files.write(bars, BarsPicture.png(frame, frame.output(info.size()), null));
+            }
+            Delivery delivery = new Delivery(
+                    clip, info, frame, cut ? bars : null, scene, List.of(track), new BurnOrder(preset, crf));
+            for (Object what : wanted) {
+                deliver(delivery, track, what);
+            }
+        } finally {
+            Files.deleteIfExists(bars);
+        }
+        return 0;
+    }
+
+    private void deliver(Delivery delivery, Track track, Object what) throws Exception {
+        PrintWriter told = spec.commandLine().getOut();
+        String name = clip.getFileName().toString().replaceAll("\\.[^.]*$", "");
+        if (what instanceof CaptionFormat format) {
+            Path out = folder.resolve(name + "." + format.endings().get(0));
+            CaptionOptions.write(track, out, spec.commandLine().getErr());
+            told.println(out + ": " + format.label());
+        } else {
+            OutputKind kind = (OutputKind) what;
+            Path out = folder.resolve(name + " " + kind.written() + "." + kind.ending);
+            Path part = folder.resolve("." + out.getFileName() + ".part");
+            try {
+                delivery.make(kind, part, done -> {}, () -> false);
+                Files.move(part, out, StandardCopyOption.REPLACE_EXISTING);
+            } finally {
+                Files.deleteIfExists(part);
+            }
+            told.println(out + ": " + kind.said);
+        }
+        told.flush();
+    }
+}

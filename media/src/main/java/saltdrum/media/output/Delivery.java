@@ -1,0 +1,106 @@
+package saltdrum.media.output;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Track;
+import saltdrum.core.scene.Scene;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Probe;
+
+/**
+ * Makes one output.
+ *
+ * @param bars the picture that the frame's bars are cut from; null where it wants none
+ * @param tracks whose cues go into a caption stream, one a language; the first is the clip's own
+ * @param order how videos are encoded where they are
+ */
+public record Delivery(
+        Path clip, ClipInfo info, Frame frame, Path bars, Scene scene, List<Track> tracks, BurnOrder order) {
+    private static final int PREVIEW_MS = 5000;
+    private static final long PREVIEW_BYTES = 5_000_000;
+    private static final double ENCODING = 0.95;
+
+    public void make(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+        switch (kind) {
+            case BURNED -> burn(scene, order, out, progress, stopped);
+            case CAPTIONED ->
+                framed(
+                        out,
+                        progress,
+                        stopped,
+                        (video, of, part) -> Streams.captioned(video, of, tracks, out, part, stopped));
+            case CLEAN ->
+                framed(out, progress, stopped, (video, of, part) -> Streams.clean(video, of, out, part, stopped));
+            case OVERLAY_PRORES -> overlay(Overlay.Kind.PRORES, out, progress, stopped);
+            case OVERLAY_VP9 -> overlay(Overlay.Kind.VP9, out, progress, stopped);
+            case OVERLAY_PNG -> overlay(Overlay.Kind.PNG, out, progress, stopped);
+            case SOUND -> Streams.sound(clip, info, out, progress, stopped);
+            case PREVIEW_WEBP -> preview(MovingPreview.Kind.WEBP, out, progress, stopped);
+            case PREVIEW_GIF -> preview(MovingPreview.Kind.GIF, out, progress, stopped);
+        }
+    }
+
+    private void burn(Scene what, BurnOrder how, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+        new Burn(clip, info, frame, bars, what, how).to(out, progress, stopped);
+    }
+
+    private void overlay(Overlay.Kind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+        new Overlay(scene, frame.output(info.size()), info.frameRate(), info.durationMs())
+                .to(kind, out, progress, stopped);
+    }
+
+    private interface Next {
+        void make(Path video, ClipInfo of, DoubleConsumer progress);
+    }
+
+    /** From the clip in its frame: itself where nothing of its picture changes, else encoded first. */
+    private void framed(Path out, DoubleConsumer progress, BooleanSupplier stopped, Next next) {
+        boolean asItIs = frame.aspect() == Frame.Aspect.OWN && frame.turn() == 0 && Streams.fits(info);
+        if (asItIs) {
+            next.make(clip, info, progress);
+            return;
+        }
+        Scene nothing = new Scene(scene.width(), scene.height(), Map.of(), Map.of(), List.of());
+        between(out, video -> {
+            burn(nothing, order, video, part -> progress.accept(ENCODING * part), stopped);
+            next.make(video, Probe.of(video), part -> progress.accept(ENCODING + (1 - ENCODING) * part));
+        });
+    }
+
+    private void preview(MovingPreview.Kind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+        between(out, video -> {
+            burn(scene, new BurnOrder("ultrafast", 18), video, part -> progress.accept(part / 2), stopped);
+            ClipInfo of = Probe.of(video);
+            int end = (int) Math.min(PREVIEW_MS, of.durationMs());
+            MovingPreview.write(
+                    video, of, 0, end, kind, PREVIEW_BYTES, out, part -> progress.accept(0.5 + part / 2), stopped);
+        });
+    }
+
+    private interface Step {
+        void with(Path video);
+    }
+
+    /** With a video that goes again afterwards. */
+    private static void between(Path out, Step step) {
+        try {
+            Path video = Files.createTempFile(out.toAbsolutePath().getParent(), "between", ".mp4");
+            try {
+                step.with(video);
+            } finally {
+                Files.deleteIfExists(video);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

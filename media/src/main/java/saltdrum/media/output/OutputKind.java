@@ -1,0 +1,61 @@
+package saltdrum.media.output;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
+
+/** What can be made of a clip and its captions, beside caption files. */
+public enum OutputKind {
+    BURNED("Video, captions burned in", "mp4", "Captions are burned in; nobody can switch them off."),
+    CAPTIONED(
+            "Video with a caption stream",
+            "mp4",
+            "Captions can be switched on and off. They look as the player has them, not as the style does."),
+    CLEAN("Video without captions", "mp4", "No captions at all."),
+    OVERLAY_PRORES(
+            "Overlay for editing, ProRes 4444",
+            "mov",
+            "The captions alone over nothing, for an editing program. Large."),
+    OVERLAY_VP9("Overlay for the web, VP9", "webm", "The captions alone over nothing, small."),
+    OVERLAY_PNG("Overlay, a picture a frame", "zip", "The captions alone over nothing, a PNG a frame."),
+    SOUND("Sound only", "m4a", "The clip's sound without its picture."),
+    PREVIEW_WEBP("Moving preview, WebP", "webp", "The first seconds with their captions, without sound."),
+    PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound.");
+
+    public final String label;
+    public final String ending;
+    /** What it will be, in words. */
+    public final String said;
+
+    OutputKind(String label, String ending, String said) {
+        this.label = label;
+        this.ending = ending;
+        this.said = said;
+    }
+
+    /** As it is written on the command line: {@code overlay-prores}. */
+    public String written() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** Whether it shows the captions as the style does. */
+    public boolean styled() {
+        return this != CAPTIONED && this != CLEAN && this != SOUND;
+    }
+
+    /** Whether captions are in it in any way. */
+    public boolean captions() {
+        return this != CLEAN && this != SOUND;
+    }
+
+    /** @throws BadInputException where there is none of that name */
+    public static OutputKind of(String written) {
+        return Arrays.stream(values())
+                .filter(kind -> kind.written().equalsIgnoreCase(written.strip()))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("There is no output " + Quoted.of(written) + ". There are: "
+                        + Arrays.stream(values()).map(OutputKind::written).collect(Collectors.joining(", ")) + "."));
+    }
+}
