@@ -12,7 +12,11 @@ import type {
   Edit,
   Job,
   Language,
+  Estimated,
+  OrderRequest,
+  Output,
   Quality,
+  Receipt,
   Scene,
   ScenePatch,
   Track,
@@ -95,6 +99,35 @@ export const useQualities = () =>
   useQuery({
     queryKey: ['qualities'],
     queryFn: () => call<Quality[]>('GET', '/api/qualities'),
+    staleTime: Infinity,
+  });
+
+/** How large outputs will be and how long they take; asked again when the order changes. */
+export const useEstimates = (id: string, frame: unknown, order: OrderRequest) =>
+  useQuery({
+    queryKey: ['estimates', id, frame, order],
+    queryFn: () => call<Estimated[]>('POST', `/api/clips/${id}/estimates`, order),
+    enabled: (order.outputs?.length ?? 0) > 0,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** What was measured on a finished output; nothing for one from before receipts were made. */
+export const useReceipt = (jobId: string, done: boolean) =>
+  useQuery({
+    queryKey: ['receipt', jobId],
+    queryFn: () => call<Receipt>('GET', `/api/jobs/${jobId}/receipt`),
+    enabled: done,
+    retry: false,
+    staleTime: Infinity,
+  });
+
+/** What can be made of a clip, beside caption files. */
+export const useOutputs = () =>
+  useQuery({
+    queryKey: ['outputs'],
+    queryFn: () => call<Output[]>('GET', '/api/outputs'),
     staleTime: Infinity,
   });
 

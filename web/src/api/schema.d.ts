@@ -571,6 +571,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Orders several outputs of the clip as it is now; all of them or none */
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/motions": {
         parameters: {
             query?: never;
@@ -616,6 +633,26 @@ export interface paths {
         put?: never;
         /** Where everything would lie in a frame; nothing is kept */
         post: operations["attempt_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/estimates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How large outputs will be and how long they take
+         * @description Short pieces of the clip are encoded for it: it takes some seconds.
+         */
+        post: operations["estimates"];
         delete?: never;
         options?: never;
         head?: never;
@@ -827,6 +864,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outputs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be made of a clip, beside caption files */
+        get: operations["outputs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/motions": {
         parameters: {
             query?: never;
@@ -890,6 +944,23 @@ export interface paths {
         post?: never;
         /** Forgets a finished piece of work and deletes its file */
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/receipt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was measured on the finished output */
+        get: operations["receipt"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2765,7 +2836,13 @@ export interface components {
             /** Format: int32 */
             crf?: number;
             keepCaptions?: boolean;
+            /** Format: int32 */
+            shortSide?: number;
             language?: string;
+        };
+        OrderRequest: {
+            outputs?: ("BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "PREVIEW_WEBP" | "PREVIEW_GIF")[];
+            render?: components["schemas"]["RenderRequest"];
         };
         SaveMotionRequest: {
             name?: string;
@@ -2778,6 +2855,14 @@ export interface components {
             version: number;
             shipped: boolean;
             look: components["schemas"]["Patch"];
+        };
+        EstimateView: {
+            /** @enum {string} */
+            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "PREVIEW_WEBP" | "PREVIEW_GIF";
+            /** Format: int64 */
+            bytes?: number;
+            /** Format: double */
+            seconds?: number;
         };
         BroughtIn: {
             /** Format: int32 */
@@ -2825,6 +2910,24 @@ export interface components {
             draft: "AT_FIRST" | "WHEN_CHOSEN" | "NEVER";
             /** @enum {string} */
             opposite?: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
+        };
+        OutputView: {
+            /** @enum {string} */
+            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "PREVIEW_WEBP" | "PREVIEW_GIF";
+            label: string;
+            ending: string;
+            said: string;
+            styled: boolean;
+            captions: boolean;
+        };
+        Line: {
+            what: string;
+            measured: string;
+            good: boolean;
+        };
+        Receipt: {
+            good: boolean;
+            lines: components["schemas"]["Line"][];
         };
         FacetView: {
             name: string;
@@ -4593,6 +4696,32 @@ export interface operations {
             };
         };
     };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobView"][];
+                };
+            };
+        };
+    };
     save_2: {
         parameters: {
             query?: never;
@@ -4663,6 +4792,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FrameLayout"];
+                };
+            };
+        };
+    };
+    estimates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EstimateView"][];
                 };
             };
         };
@@ -4950,6 +5105,26 @@ export interface operations {
             };
         };
     };
+    outputs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutputView"][];
+                };
+            };
+        };
+    };
     motions: {
         parameters: {
             query?: never;
@@ -5049,6 +5224,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    receipt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Receipt"];
+                };
             };
         };
     };

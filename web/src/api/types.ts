@@ -83,6 +83,10 @@ export type Tracks = Schemas['Tracks'];
 export type NumberTrack = Schemas['NumberTrack'];
 export type ColourTrack = Schemas['ColourTrack'];
 
+export type Receipt = Schemas['Receipt'];
+export type Estimated = Schemas['EstimateView'];
+export type Output = Schemas['OutputView'];
+export type OrderRequest = Schemas['OrderRequest'];
 export type CutView = Schemas['CutView'];
 export type CalmProposal = Schemas['Proposal'];
 export type Found = Schemas['Found'];

@@ -35,7 +35,7 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
             data-step={s.step}
             onClick={() => set({ turn: 'drawer' })}
             aria-current={s.step === step ? 'step' : undefined}
-            className={`relative px-4 py-3.5 max-[1099px]:px-3 max-[699px]:py-2.5 ${s.step === step ? 'font-semibold text-ink' : 'text-soft hover:text-ink'}`}
+            className={`relative px-4 py-3.5 max-[1099px]:px-3 max-[699px]:px-1 max-[699px]:py-2.5 max-[699px]:text-note ${s.step === step ? 'font-semibold text-ink' : 'text-soft hover:text-ink'}`}
           >
             {s.label}
             {s.step === step && <span className="absolute inset-x-4 bottom-0 h-[3px] rounded-t bg-accent" />}

@@ -1,7 +1,9 @@
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
-import { useLanguages, useOrder, useQualities } from '../../api/queries';
-import type { Clip, Job, Quality, RenderRequest, Track } from '../../api/types';
+import { Link } from 'react-router';
+import { useEstimates, useLanguages, useOrder, useOutputs, useQualities } from '../../api/queries';
+import type { Clip, Estimated, Job, OrderRequest, Output, Quality, Track } from '../../api/types';
+import { useFindingsNow } from '../../state/findings';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
@@ -10,15 +12,51 @@ import { Choice, MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { RenderCard } from './RenderCard';
 
+const SHORT_SIDES = [720, 1080, 1440, 2160];
+
+/** What a short side comes to. */
+function sized(output: { width: number; height: number }, side: number) {
+  const scale = side / Math.min(output.width, output.height);
+  const even = (length: number) => 2 * Math.round((length * scale) / 2);
+  return `${even(output.width)}×${even(output.height)}`;
+}
+
+/** “About 12 MB in 20 s”; nothing where none of it can be told before. */
+function estimated(all: Estimated[] | undefined): string | null {
+  const known = all?.filter((e) => e.bytes !== undefined) ?? [];
+  if (known.length === 0) return null;
+  const bytes = known.reduce((sum, e) => sum + e.bytes!, 0);
+  const seconds = known.reduce((sum, e) => sum + e.seconds!, 0);
+  const more = known.length < all!.length ? ', and what can only be told afterwards' : '';
+  const size = bytes < 1e7 ? (bytes / 1e6).toFixed(1) : Math.round(bytes / 1e6).toString();
+  const time = seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;
+  return `About ${size} MB in ${time}${more}`;
+}
+
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [quality, setQuality] = useState<Quality['quality']>('GOOD');
   const qualities = useQualities();
   const [keep, setKeep] = useState(false);
+  const [shortSide, setShortSide] = useState('');
   const onStage = usePanels((s) => s.onStage);
   const languages = useLanguages();
   const language = languages.data?.find((l) => l.tag === onStage)?.name;
-  const order = useOrder<RenderRequest>(`/api/clips/${clip.id}/renders`, clip.id);
+  const order = useOrder<OrderRequest>(`/api/clips/${clip.id}/orders`, clip.id);
+  const outputs = (useOutputs().data ?? []).filter((o) => clip.sounds > 0 || o.output !== 'SOUND');
+  const [chosen, setChosen] = useState<Set<Output['output']>>(new Set(['BURNED']));
+  const shows = outputs.some((o) => o.captions && chosen.has(o.output));
+  const open = useFindingsNow((s) => s.open.length);
+  const asked: OrderRequest = {
+    outputs: outputs.map((o) => o.output).filter((o) => chosen.has(o)),
+    render: {
+      quality,
+      keepCaptions: keep,
+      shortSide: shortSide ? Number(shortSide) : undefined,
+      language: onStage ?? undefined,
+    },
+  };
+  const told = estimated(useEstimates(clip.id, track.frame, asked).data);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
@@ -28,23 +66,63 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
   return (
     <>
       <Section title="What will be made">
-        <p className="mb-4 leading-relaxed">
-          A video of {track.layout.output.width}×{track.layout.output.height}, {length(clip.durationMs)} long,
-          at {rate}, H.264 in MP4.{' '}
-          {words > 0 ? (
-            <>
-              <strong className="font-semibold">
-                The {onStage ? `${language} ` : ''}captions are burned in
-              </strong>{' '}
-              in {track.style}: nobody can switch them off.
-            </>
-          ) : (
-            <strong className="font-semibold text-accent">
-              There are no words yet, so nothing would be burned in.
-            </strong>
-          )}{' '}
-          {clip.soundInVideo}
-        </p>
+        <ul className="mb-4 divide-y divide-rule border-y border-rule">
+          {outputs.map((output) => (
+            <li key={output.output} className="py-1.5">
+              <label className="flex items-baseline gap-2.5">
+                <input
+                  type="checkbox"
+                  checked={chosen.has(output.output)}
+                  onChange={(e) => {
+                    const next = new Set(chosen);
+                    if (e.target.checked) next.add(output.output);
+                    else next.delete(output.output);
+                    setChosen(next);
+                  }}
+                  className="accent-accent"
+                />
+                <span className="flex-1">{output.label}</span>
+                <span className="text-tiny text-soft">.{output.ending}</span>
+              </label>
+              {chosen.has(output.output) && output.output !== 'BURNED' && (
+                <p className="pl-6 text-note text-soft">{output.said}</p>
+              )}
+            </li>
+          ))}
+        </ul>
+        {chosen.has('BURNED') && (
+          <p className="mb-4 leading-relaxed">
+            A video of{' '}
+            {shortSide
+              ? sized(track.layout.output, Number(shortSide))
+              : `${track.layout.output.width}×${track.layout.output.height}`}
+            , {length(clip.durationMs)} long, at {rate}, H.264 in MP4.{' '}
+            {words > 0 ? (
+              <>
+                <strong className="font-semibold">
+                  The {onStage ? `${language} ` : ''}captions are burned in
+                </strong>{' '}
+                in {track.style}: nobody can switch them off.
+              </>
+            ) : (
+              <strong className="font-semibold text-accent">
+                There are no words yet, so nothing would be burned in.
+              </strong>
+            )}{' '}
+            {clip.soundInVideo}
+          </p>
+        )}
+        {chosen.size > 0 && words > 0 && !shows && (
+          <p className="mb-4 rounded-lg bg-tint p-3 font-medium">The captions would be in none of these.</p>
+        )}
+        {open > 0 && (
+          <p className="mb-4 text-note">
+            <Link to={`/clips/${clip.id}/check`} className="text-accent hover:underline">
+              {open === 1 ? 'One finding stands' : `${open} findings stand`}
+            </Link>
+            : look at {open === 1 ? 'it' : 'them'} before it leaves the house.
+          </p>
+        )}
         {lacking > 0 && (
           <p className="mb-4 rounded-lg bg-tint p-3">
             {lacking === 1 ? 'One cue has' : `${lacking} cues have`} characters that no typeface here has.
@@ -59,6 +137,23 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
             onChange={setQuality}
           />
         </div>
+        <label className="mb-4 flex items-center justify-between gap-2">
+          Size
+          <select
+            value={shortSide}
+            onChange={(e) => setShortSide(e.target.value)}
+            className="field min-w-0 px-2 py-1"
+          >
+            <option value="">
+              {track.layout.output.width}×{track.layout.output.height}
+            </option>
+            {SHORT_SIDES.map((side) => (
+              <option key={side} value={side}>
+                {sized(track.layout.output, side)}
+              </option>
+            ))}
+          </select>
+        </label>
         {clip.captionStreams.length > 0 && (
           <label className="mb-3 flex items-center gap-2 text-note text-soft">
             <input
@@ -71,18 +166,14 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           </label>
         )}
         <MainButton
-          disabled={words === 0}
-          onClick={() =>
-            order.mutate({
-              quality,
-              keepCaptions: keep,
-              language: onStage ?? undefined,
-            })
-          }
+          disabled={chosen.size === 0 || (words === 0 && shows)}
+          onClick={() => order.mutate(asked)}
         >
-          <Flame size={16} /> Render
+          <Flame size={16} /> {chosen.size > 1 ? `Render these ${chosen.size}` : 'Render'}
         </MainButton>
-        <p className="mt-2 text-note text-soft">It goes on when you close this window.</p>
+        <p className="mt-2 text-note text-soft" data-testid="estimate">
+          {told && <>{told}. </>}It goes on when you close this window.
+        </p>
       </Section>
       {renders.length > 0 && (
         <Section title="Renders">

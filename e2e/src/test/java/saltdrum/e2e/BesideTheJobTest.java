@@ -74,12 +74,24 @@ class BesideTheJobTest extends OnTheBench {
                 .waitFor(new Locator.WaitForOptions()
                         .setTimeout(240_000)
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+        for (int i = 0; i < 1200 && anyOpen(clipId); i++) {
+            RunningServer.pause(100);
+        }
         String draft = String.join(" ", cues(clipId));
         assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.?]");
         long version = track(clipId).path("head").path("version").asLong();
         page.keyboard().press("Control+z");
         awaitVersionAfter(clipId, version);
         assertThat(page.getByText("This clip has no words yet")).isVisible();
+    }
+
+    private boolean anyOpen(String clipId) throws Exception {
+        for (JsonNode job : server.get("/api/clips/" + clipId + "/jobs")) {
+            if (job.path("open").asBoolean()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Test

@@ -214,16 +214,17 @@ class ScoreTest extends MinuteClip {
         assertThat(page.getByText("belongs to the browser")).isVisible();
         page.keyboard().press("n");
         assertThat(page.getByText("N is already")).isVisible();
-        page.keyboard().press("m");
+        page.keyboard().press("Shift+z");
         page.keyboard().press("Escape");
         page.locator("[data-word]").nth(1).click();
         int count = cues(clipId).size();
-        changing(clipId, () -> page.keyboard().press("m"));
+        changing(clipId, () -> page.keyboard().press("Shift+z"));
         assertThat(cues(clipId)).hasSize(count + 1);
         page.reload();
         page.locator("[data-word]").first().waitFor();
         page.keyboard().press("?");
-        assertThat(page.getByLabel("Key of “Split the cue before the word”: M")).isVisible();
+        assertThat(page.getByLabel("Key of “Split the cue before the word”: Shift Z"))
+                .isVisible();
     }
 
     @Test

@@ -28,3 +28,6 @@ alter table job drop constraint job_kind_check;
 alter table job add constraint job_kind_check check (kind in ('PREPARE', 'WORDS', 'RENDER', 'MEASURE'));
 create unique index job_measure_once on job (clip_id)
     where kind = 'MEASURE' and state in ('WAITING', 'RUNNING', 'STOPPING');
+
+-- What was measured on a finished output.
+alter table job add column receipt jsonb;

@@ -117,6 +117,23 @@ public record Frame(
     }
 
     /**
+     * The same frame with a finished picture of another size.
+     *
+     * @param clip size of the clip's upright picture
+     * @param shortSide pixels, 64 to 4096; the long side follows, even
+     */
+    public Frame sized(Size clip, int shortSide) {
+        Size now = output(clip);
+        double scale = (double) shortSide / Math.min(now.width(), now.height());
+        Size wanted = new Size(even(now.width() * scale), even(now.height() * scale));
+        return wanted.equals(now) ? this : new Frame(Aspect.TYPED, sit, barColour, wanted, turn, focus, bars);
+    }
+
+    private static int even(double length) {
+        return 2 * (int) Math.round(length / 2);
+    }
+
+    /**
      * Reads {@code own}, {@code 9:16}, {@code 4:5}, {@code 1:1}, {@code 16:9} or a size like {@code 720x900}; after commas
      * {@code fit} for bars, {@code blur} for bars of the clip itself, and {@code turn=90}.
      */

@@ -137,4 +137,17 @@ class FrameLayoutTest {
             }
         }
     }
+
+    @Test
+    void anotherSizeIsTheSameFrame() {
+        Size clip = new Size(1920, 1080);
+        Frame tall = Frame.parse("9:16,fit");
+        FrameLayout half = tall.sized(clip, 540).layout(clip);
+        FrameLayout whole = tall.layout(clip);
+        assertThat(half.output()).isEqualTo(new Size(540, 960));
+        assertThat(half.picture().y() / 960).isCloseTo(whole.picture().y() / 1920, within(0.003));
+        assertThat(tall.sized(clip, 1080)).isEqualTo(tall);
+        assertThat(Frame.OWN.sized(clip, 2160).output(clip)).isEqualTo(new Size(3840, 2160));
+        assertThatThrownBy(() -> tall.sized(clip, 4000)).isInstanceOf(BadInputException.class);
+    }
 }

@@ -62,10 +62,14 @@ public record Delivery(
         void make(Path video, ClipInfo of, DoubleConsumer progress);
     }
 
+    /** Whether the finished picture is the clip's own, and can be copied. */
+    boolean asItIs() {
+        return frame.aspect() == Frame.Aspect.OWN && frame.turn() == 0 && Streams.fits(info);
+    }
+
     /** From the clip in its frame: itself where nothing of its picture changes, else encoded first. */
     private void framed(Path out, DoubleConsumer progress, BooleanSupplier stopped, Next next) {
-        boolean asItIs = frame.aspect() == Frame.Aspect.OWN && frame.turn() == 0 && Streams.fits(info);
-        if (asItIs) {
+        if (asItIs()) {
             next.make(clip, info, progress);
             return;
         }

@@ -16,17 +16,21 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.format.WordsFile;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.media.TestClips;
+import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.font.FontShelf;
@@ -228,6 +232,57 @@ class OutputsTest {
         assertThatThrownBy(() -> MovingPreview.write(clip, info, 0, 1500, kind, 500, out, done -> {}, () -> false))
                 .hasMessageContaining("cannot be made smaller");
         assertThat(out).doesNotExist();
+    }
+
+    @ParameterizedTest
+    @EnumSource(OutputKind.class)
+    void whatWasMadeHasAReceipt(OutputKind kind) {
+        Delivery delivery =
+                new Delivery(clip, info, Frame.OWN, null, scene, List.of(track), new BurnOrder("ultrafast", 12));
+        Path out = folder.resolve("made." + kind.ending);
+        delivery.make(kind, out, done -> {}, () -> false);
+        Receipt receipt = Inspection.of(delivery, kind, out);
+        assertThat(receipt.good()).as(receipt.toString()).isTrue();
+        if (kind == OutputKind.BURNED) {
+            assertThat(receipt.lines())
+                    .extracting(Receipt.Line::what)
+                    .contains("Picture", "Frames", "Times", "Sound", "Captions in the picture", "Around them");
+            Receipt wrong = Inspection.of(delivery, OutputKind.CLEAN, out);
+            assertThat(wrong.lines())
+                    .filteredOn(line -> !line.good())
+                    .extracting(Receipt.Line::what)
+                    .as("burned captions where there should be none")
+                    .containsExactly("Captions in the picture");
+        }
+        if (kind == OutputKind.CLEAN) {
+            assertThat(Inspection.of(delivery, OutputKind.BURNED, out).good())
+                    .as("no captions where there should be some")
+                    .isFalse();
+        }
+    }
+
+    /** Of three clips in four frames; the time is not asserted, the machine being what it is. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {"three-coats; own", "last-ferry; 9:16,blur", "last-ferry; 720x720", "tide-pool; 4:5,fit"})
+    void sizesAreToldBeforeWithinFifteenPercent(String name, String frame) throws Exception {
+        Path demo = Path.of("../demo/clips/" + name + ".mp4").toAbsolutePath();
+        ClipInfo of = Probe.of(demo);
+        List<Word> words = WordsFile.read(Files.readString(Path.of("../demo/clips/" + name + ".words.json")))
+                .toWords();
+        Track spoken = Track.of("en", Recipe.PHRASE, "Mallet", words).withFrame(Frame.parse(frame));
+        Scene burned = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()))
+                .make(spoken, new ShippedStyles().get("Mallet"), of.size());
+        Delivery delivery =
+                new Delivery(demo, of, spoken.frame(), null, burned, List.of(spoken), new BurnOrder("ultrafast", 24));
+        Estimate estimate = Estimate.of(delivery, OutputKind.BURNED);
+        Path out = folder.resolve("burned.mp4");
+        delivery.make(OutputKind.BURNED, out, done -> {}, () -> false);
+        assertThat((double) estimate.bytes())
+                .isCloseTo(Files.size(out), org.assertj.core.api.Assertions.withinPercentage(15));
+        assertThat(estimate.seconds()).isPositive();
+        assertThat(Estimate.of(delivery, OutputKind.PREVIEW_GIF)).isNull();
     }
 
     @Test

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.media.output.Receipt;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
@@ -60,11 +61,32 @@ class JobController {
         return JobView.of(workers.stop(jobId));
     }
 
+    /** By the ending of a file that we made. */
+    private static MediaType type(String name) {
+        String ending = name.substring(name.lastIndexOf('.') + 1);
+        return MediaType.parseMediaType(
+                switch (ending) {
+                    case "mov" -> "video/quicktime";
+                    case "webm" -> "video/webm";
+                    case "zip" -> "application/zip";
+                    case "m4a" -> "audio/mp4";
+                    case "webp" -> "image/webp";
+                    case "gif" -> "image/gif";
+                    default -> "video/mp4";
+                });
+    }
+
     @Operation(summary = "Forgets a finished piece of work and deletes its file")
     @DeleteMapping("/jobs/{jobId}")
     void remove(@PathVariable String jobId) {
         jobs.remove(jobId);
         media.sweep();
+    }
+
+    @Operation(summary = "What was measured on the finished output")
+    @GetMapping("/jobs/{jobId}/receipt")
+    Receipt receipt(@PathVariable String jobId) {
+        return jobs.receipt(jobId);
     }
 
     @Hidden
@@ -83,7 +105,7 @@ class JobController {
                 .filename(job.outputName(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("video/mp4"))
+                .contentType(type(job.outputName()))
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
                 .body(new FileSystemResource(media.file(job.outputHash())));
     }

@@ -45,6 +45,8 @@ class OpenApiSettings {
             "CueGiven.settings",
             "Frame.typed",
             "Proposal.edit",
+            "EstimateView.bytes",
+            "EstimateView.seconds",
             "Finding.measured",
             "Finding.limit",
             "Finding.reason",

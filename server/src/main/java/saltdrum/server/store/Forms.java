@@ -13,6 +13,7 @@ import saltdrum.core.look.Styling;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.output.Receipt;
 
 /**
  * What stands in the database as JSON, beside orders of work ({@code WorkOrder.FORM}).
@@ -27,6 +28,8 @@ final class Forms {
 
     static final StoredForm<SafeZones> ZONES = StoredForm.of("safe zones", SafeZones.class);
 
+    static final StoredForm<Receipt> RECEIPT = StoredForm.of("receipt", Receipt.class);
+
     static final StoredForm<Limits> LIMITS = StoredForm.of("limits", Limits.class);
 
     static final StoredForm<Onsets> ONSETS = StoredForm.of("onsets", Onsets.class);
@@ -36,7 +39,7 @@ final class Forms {
 
     /** Every one that a column holds. */
     static final List<StoredForm<?>> COLUMNS =
-            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, LIMITS, ONSETS, STYLING, LOOK, StyleFile.FORM);
+            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, LIMITS, ONSETS, RECEIPT, STYLING, LOOK, StyleFile.FORM);
 
     private Forms() {}
 }

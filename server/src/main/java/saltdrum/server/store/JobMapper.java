@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import saltdrum.media.output.Receipt;
 
 @Mapper
 interface JobMapper {
@@ -31,6 +32,12 @@ interface JobMapper {
 
     @Update("update job set progress = #{progress}, message = #{message} where id = #{id} and state = 'RUNNING'")
     void progress(String id, double progress, String message);
+
+    @Update("update job set receipt = #{receipt,jdbcType=VARCHAR}::jsonb where id = #{id}")
+    void receipt(String id, Receipt receipt);
+
+    @Select("select receipt::text from job where id = #{id}")
+    Receipt receiptOf(String id);
 
     @Update("update job set step_from_ms = #{fromMs}, heard_ms = #{toMs} where id = #{id}")
     void heard(String id, int fromMs, int toMs);

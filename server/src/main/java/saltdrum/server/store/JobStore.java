@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import saltdrum.core.RefusedEditException;
+import saltdrum.media.output.Receipt;
 
 /** Long work and its state. Nothing here runs anything. */
 @Component
@@ -51,6 +52,19 @@ public class JobStore {
     /** A draft stands in the track; its last step of the history is this stretch. */
     public void heard(String id, int fromMs, int toMs) {
         mapper.heard(id, fromMs, toMs);
+    }
+
+    public void receipt(String id, Receipt receipt) {
+        mapper.receipt(id, receipt);
+    }
+
+    /** @throws NotFoundException where none was made */
+    public Receipt receipt(String id) {
+        Receipt receipt = mapper.receiptOf(get(id).id());
+        if (receipt == null) {
+            throw new NotFoundException("There is no receipt of this piece of work.");
+        }
+        return receipt;
     }
 
     public void finish(String id, JobState state, String message, String outputHash, String outputName) {

@@ -1,33 +1,22 @@
 package saltdrum.server.work;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
-import saltdrum.core.cue.Bars;
-import saltdrum.core.cue.Frame;
-import saltdrum.core.layout.SceneMaker;
-import saltdrum.media.burn.Burn;
-import saltdrum.media.burn.BurnOrder;
-import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameGraph;
-import saltdrum.media.paint.BarsPicture;
+import saltdrum.media.output.Delivery;
+import saltdrum.media.output.Inspection;
+import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.PictureStore;
 
-/** Burns the captions in. */
+/** Makes what was ordered of a clip and its captions, and looks at it. */
 @Component
 class RenderWork implements Work<WorkOrder.Render> {
     private final MediaStore media;
-    private final SceneMaker scenes;
-    private final PictureStore pictures;
+    private final Deliveries deliveries;
 
-    RenderWork(MediaStore media, SceneMaker scenes, PictureStore pictures) {
-        this.pictures = pictures;
+    RenderWork(MediaStore media, Deliveries deliveries) {
         this.media = media;
-        this.scenes = scenes;
+        this.deliveries = deliveries;
     }
 
     @Override
@@ -37,41 +26,28 @@ class RenderWork implements Work<WorkOrder.Render> {
 
     @Override
     public void work(ClipRow clip, WorkOrder.Render order, Watch watch) {
-        ClipInfo info = clip.info();
-        Path file = media.file(clip.mediaHash());
-        Path out = media.workFile(".mp4");
+        OutputKind kind = order.output();
+        Path out = media.workFile("." + kind.ending);
         Path bars = media.workFile(".png");
         try {
-            var scene = scenes.make(order.track(), order.style(), info.size());
-            watch.say("Burning the captions in");
-            new Burn(
-                            file,
-                            info,
-                            order.track().frame(),
-                            barsPicture(info, order.track().frame(), bars),
-                            scene,
-                            new BurnOrder(order.preset(), order.crf(), order.keepCaptions()))
-                    .to(out, watch::progress, watch::stopped);
-            watch.output(
-                    Watch.untilBack(() -> media.keep(out)),
-                    clip.name() + " · " + order.style().name() + ".mp4");
+            watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
+            Delivery delivery = deliveries.of(clip, order, bars);
+            delivery.make(kind, out, watch::progress, watch::stopped);
+            watch.say("Looking at what was made");
+            watch.receipt(Inspection.of(delivery, kind, out));
+            watch.output(Watch.untilBack(() -> media.keep(out)), name(clip, order));
         } finally {
             media.discard(out);
             media.discard(bars);
         }
     }
 
-    /** The file with what the bars are cut from; null where the frame wants none. */
-    private Path barsPicture(ClipInfo info, Frame frame, Path file) {
-        if (!new FrameGraph(info, frame).wantsBarsPicture()) {
-            return null;
-        }
-        String own = frame.bars().kind() == Bars.Kind.PICTURE ? frame.bars().picture() : null;
-        try {
-            return Files.write(
-                    file, BarsPicture.png(frame, frame.output(info.size()), own == null ? null : pictures.bytes(own)));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    /** “Three coats · Mallet.mp4”; what is not styled says what it is instead. */
+    private static String name(ClipRow clip, WorkOrder.Render order) {
+        OutputKind kind = order.output();
+        String style = order.style().name();
+        String what =
+                kind == OutputKind.BURNED ? style : kind.styled() ? style + " · " + kind.written() : kind.written();
+        return clip.name() + " · " + what + "." + kind.ending;
     }
 }

@@ -6,6 +6,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
+import saltdrum.media.output.Receipt;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
@@ -76,6 +77,13 @@ final class Watch {
 
     void heard(int fromMs, int toMs) {
         jobs.heard(job.id(), fromMs, toMs);
+    }
+
+    void receipt(Receipt receipt) {
+        untilBack(() -> {
+            jobs.receipt(job.id(), receipt);
+            return true;
+        });
     }
 
     void output(String hash, String name) {

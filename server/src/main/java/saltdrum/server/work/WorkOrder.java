@@ -9,6 +9,7 @@ import saltdrum.core.draft.Policy;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleForms;
+import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.JobKind;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -104,8 +105,26 @@ public sealed interface WorkOrder {
         }
     }
 
-    /** The track and style as they were when ordered. */
-    record Render(Track track, Style style, String preset, int crf, boolean keepCaptions) implements WorkOrder {
+    /**
+     * The track and style as they were when ordered.
+     *
+     * @param output null for a burned video, as in orders from before there were others
+     * @param others tracks of other languages that go into a caption stream; null for none
+     */
+    record Render(
+            Track track,
+            Style style,
+            String preset,
+            int crf,
+            boolean keepCaptions,
+            OutputKind output,
+            List<Track> others)
+            implements WorkOrder {
+        public Render {
+            output = output == null ? OutputKind.BURNED : output;
+            others = others == null ? List.of() : List.copyOf(others);
+        }
+
         @Override
         public JobKind kind() {
             return JobKind.RENDER;

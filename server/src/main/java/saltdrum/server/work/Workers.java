@@ -7,6 +7,7 @@ import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import javax.sql.DataSource;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -66,6 +67,12 @@ public class Workers {
         JobRow job = jobs.add(clipId, order.kind(), WorkOrder.FORM.write(order));
         queue(job.id());
         return job;
+    }
+
+    /** All of them or none, in their order. */
+    @Transactional
+    public List<JobRow> orderAll(String clipId, List<WorkOrder> orders) {
+        return orders.stream().map(order -> order(clipId, order)).toList();
     }
 
     private void queue(String jobId) {

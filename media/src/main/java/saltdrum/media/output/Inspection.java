@@ -1,0 +1,269 @@
+package saltdrum.media.output;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.ZipFile;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Size;
+import saltdrum.core.plane.Box;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
+import saltdrum.media.burn.SoundPlan;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameTimes;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolRun;
+
+/** Looks at a finished output beside the clip that it was made of. */
+public final class Inspection {
+    private static final int SILENCE_SECONDS = 60;
+    /** A timestamp's rounding, microseconds. */
+    private static final long ROUNDING_US = 1500;
+    /** Pictures that are compared. */
+    private static final int LOOKS = 4;
+    /** Mean steps of lightness from which on a caption is there, and above which something else was changed. */
+    private static final double THERE = 5;
+
+    private static final double SAME = 5;
+    private static final int SMALL = 270;
+    private static final Pattern LOUDNESS = Pattern.compile("I:\\s+(-?[\\d.]+) LUFS(?![\\s\\S]*I:\\s+-?[\\d.]+ LUFS)");
+
+    private final Delivery delivery;
+    private final OutputKind kind;
+    private final Path file;
+    private final List<Receipt.Line> lines = new ArrayList<>();
+
+    private Inspection(Delivery delivery, OutputKind kind, Path file) {
+        this.delivery = delivery;
+        this.kind = kind;
+        this.file = file;
+    }
+
+    /** @param file that the delivery has made */
+    public static Receipt of(Delivery delivery, OutputKind kind, Path file) {
+        Inspection inspection = new Inspection(delivery, kind, file);
+        switch (kind) {
+            case BURNED, CAPTIONED, CLEAN -> inspection.video();
+            case OVERLAY_PRORES, OVERLAY_VP9 -> inspection.overlay();
+            case OVERLAY_PNG -> inspection.pictures();
+            case SOUND -> inspection.sound(1);
+            case PREVIEW_WEBP, PREVIEW_GIF -> {}
+        }
+        inspection.size();
+        return Receipt.of(inspection.lines);
+    }
+
+    private void line(String what, boolean good, String measured, Object... values) {
+        lines.add(new Receipt.Line(what, String.format(Locale.ROOT, measured, values), good));
+    }
+
+    private void video() {
+        ClipInfo made = Probe.of(file);
+        ClipInfo info = delivery.info();
+        picture(made);
+        FrameTimes times = FrameTimes.of(delivery.clip(), info);
+        FrameTimes now = FrameTimes.of(file, made);
+        line("Frames", now.count() == times.count(), "%d of %d", now.count(), times.count());
+        if (now.count() == times.count()) {
+            long off = 0;
+            for (int i = 0; i < times.count(); i++) {
+                off = Math.max(off, Math.abs((now.us(i) - now.us(0)) - (times.us(i) - times.us(0))));
+            }
+            line("Times", off <= ROUNDING_US, off <= ROUNDING_US ? "as in the clip" : "off by %.1f ms", off / 1000.0);
+        }
+        line(
+                "Colours",
+                Objects.equals(made.colour().space(), info.colour().space()),
+                "%s",
+                made.colour().space() == null
+                        ? "not tagged, as in the clip"
+                        : made.colour().space());
+        sound(made.sounds().size());
+        streams(made);
+        inThePicture();
+    }
+
+    private void picture(ClipInfo made) {
+        Size wanted = delivery.frame().output(delivery.info().size());
+        boolean right = made.width() == wanted.width() && made.height() == wanted.height();
+        line("Picture", right, "%d×%d, %s", made.width(), made.height(), made.videoCodec());
+    }
+
+    private void streams(ClipInfo made) {
+        int wanted = kind == OutputKind.CAPTIONED
+                ? (int) delivery.tracks().stream()
+                        .filter(track -> !track.cues().isEmpty())
+                        .count()
+                : 0;
+        int there = made.captions().size();
+        boolean kept = kind == OutputKind.BURNED && delivery.order().keepCaptions();
+        line(
+                "Caption streams",
+                kept || there == wanted,
+                there == 0 ? "none" : "%d: " + String.join(", ", languages(made)),
+                there);
+    }
+
+    private static List<String> languages(ClipInfo made) {
+        return made.captions().stream()
+                .map(stream -> stream.language() == null ? "und" : stream.language())
+                .toList();
+    }
+
+    private void sound(int streams) {
+        ClipInfo info = delivery.info();
+        if (info.sounds().isEmpty()) {
+            line("Sound", streams == 0, streams == 0 ? "none, as in the clip" : "there is one");
+            return;
+        }
+        boolean copied = kind == OutputKind.SOUND
+                ? info.sounds().get(0).codec().equals("aac")
+                : SoundPlan.of(info) == SoundPlan.COPIED;
+        if (copied) {
+            boolean same = hash(file).equals(hash(delivery.clip()));
+            line("Sound", same, same ? "the same, bit for bit" : "not the clip's own");
+        } else {
+            line("Sound", streams > 0, streams > 0 ? "encoded as AAC" : "missing");
+        }
+        Double loud = loudness();
+        if (loud != null) {
+            line("Loudness", true, "%.1f LUFS (EBU R 128)", loud);
+        }
+    }
+
+    /** Of all packets of the first sound. */
+    private static String hash(Path video) {
+        List<String> command = Ffmpeg.ffmpeg();
+        command.addAll(Ffmpeg.clip(video));
+        command.addAll(List.of("-map", "0:a:0", "-c", "copy", "-f", "hash", "pipe:1"));
+        return ToolRun.text(command, SILENCE_SECONDS, run -> {}).strip();
+    }
+
+    private Double loudness() {
+        List<String> command = Ffmpeg.ffmpeg();
+        command.addAll(List.of("-loglevel", "info"));
+        command.addAll(Ffmpeg.clip(file));
+        command.addAll(List.of("-map", "0:a:0", "-af", "ebur128=framelog=quiet", "-f", "null", "-"));
+        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
+            run.await();
+            Matcher said = LOUDNESS.matcher(run.errors());
+            return said.find() ? Double.valueOf(said.group(1)) : null;
+        }
+    }
+
+    /** Whether captions are in the picture where they should be, and nowhere else: beside the clip at the same times. */
+    private void inThePicture() {
+        if (delivery.frame().aspect() != Frame.Aspect.OWN || delivery.frame().turn() != 0) {
+            return;
+        }
+        Scene scene = delivery.scene();
+        List<Part> parts = scene.parts().stream()
+                .filter(part -> part.endMs() - part.startMs() > 300
+                        && part.endMs() < delivery.info().durationMs())
+                .toList();
+        if (parts.isEmpty()) {
+            return;
+        }
+        int seen = 0;
+        int clean = 0;
+        int looked = Math.min(LOOKS, parts.size());
+        for (int i = 0; i < looked; i++) {
+            Part part = parts.get(i * parts.size() / looked);
+            double[] differs = differs(part, scene);
+            seen += differs[0] >= THERE ? 1 : 0;
+            clean += differs[1] <= SAME ? 1 : 0;
+        }
+        boolean wanted = kind == OutputKind.BURNED;
+        line(
+                "Captions in the picture",
+                wanted ? seen == looked : seen == 0,
+                wanted ? "seen in %d of %d looks" : seen == 0 ? "none" : "seen in %d of %d looks",
+                seen,
+                looked);
+        line(
+                "Around them",
+                clean == looked,
+                clean == looked ? "as in the clip" : "changed in %d of %d looks",
+                looked - clean,
+                looked);
+    }
+
+    /** Mean difference from the clip inside a part's bounds and outside all of them, steps of lightness. */
+    private double[] differs(Part part, Scene scene) {
+        double at = (part.startMs() + part.endMs()) / 2000.0;
+        int height = (int) (Math.round(SMALL * scene.height() / (double) scene.width() / 2) * 2);
+        byte[] made = grey(file, at, height);
+        byte[] plain = grey(delivery.clip(), at, height);
+        double scale = (double) SMALL / scene.width();
+        Box bounds = part.bounds();
+        double[] sums = new double[2];
+        int[] counts = new int[2];
+        for (int i = 0; i < Math.min(made.length, plain.length); i++) {
+            double x = i % SMALL / scale;
+            double y = i / SMALL / scale;
+            boolean inside = x >= bounds.x() && x < bounds.right() && y >= bounds.y() && y < bounds.bottom();
+            boolean near = !inside
+                    && scene.parts().stream()
+                            .anyMatch(other -> other.bounds().grown(8).holds(new Box(x, y, 0, 0)));
+            if (!near) {
+                int where = inside ? 0 : 1;
+                sums[where] += Math.abs((made[i] & 255) - (plain[i] & 255));
+                counts[where]++;
+            }
+        }
+        return new double[] {sums[0] / Math.max(1, counts[0]), sums[1] / Math.max(1, counts[1])};
+    }
+
+    private static byte[] grey(Path video, double at, int height) {
+        List<String> command = Ffmpeg.ffmpeg();
+        command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.3f", at)));
+        command.addAll(Ffmpeg.clip(video));
+        command.addAll(List.of("-map", "0:v:0", "-frames:v", "1", "-vf", "scale=" + SMALL + ":" + height));
+        command.addAll(List.of("-pix_fmt", "gray", "-f", "rawvideo", "pipe:1"));
+        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
+            byte[] picture = run.output().readAllBytes();
+            run.await();
+            return picture;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void overlay() {
+        ClipInfo made = Probe.of(file);
+        picture(made);
+        int frames =
+                FrameRate.of(delivery.info().frameRate()).frames(delivery.info().durationMs());
+        int there = FrameTimes.of(file, made).count();
+        line("Frames", there == frames, "%d of %d", there, frames);
+        boolean alpha = kind == OutputKind.OVERLAY_VP9 || made.pixelFormat().contains("a");
+        line("Alpha", alpha, alpha ? "there" : "missing");
+    }
+
+    private void pictures() {
+        int frames =
+                FrameRate.of(delivery.info().frameRate()).frames(delivery.info().durationMs());
+        try (ZipFile zip = new ZipFile(file.toFile())) {
+            line("Frames", zip.size() == frames, "%d of %d", zip.size(), frames);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void size() {
+        try {
+            line("Size", Files.size(file) > 0, "%.1f MB", Files.size(file) / 1e6);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package saltdrum.server.work;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import saltdrum.core.cue.Bars;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Track;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.output.Delivery;
+import saltdrum.media.output.Estimate;
+import saltdrum.media.output.OutputKind;
+import saltdrum.media.paint.BarsPicture;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.PictureStore;
+
+/** What an order comes to: all that is needed to make it, and before that how large it will be and how long it takes. */
+@Component
+public class Deliveries {
+    private static final int MOST_KEPT = 64;
+
+    private final MediaStore media;
+    private final SceneMaker scenes;
+    private final PictureStore pictures;
+
+    /** What decides how large a video becomes; its captions hardly do. */
+    private record Sample(String media, Frame frame, String preset, int crf, OutputKind output) {}
+
+    private final Map<Sample, Estimate> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Sample, Estimate> eldest) {
+            return size() > MOST_KEPT;
+        }
+    });
+
+    Deliveries(MediaStore media, SceneMaker scenes, PictureStore pictures) {
+        this.media = media;
+        this.scenes = scenes;
+        this.pictures = pictures;
+    }
+
+    /** @param bars gets the picture that the frame's bars are cut from, where it wants one */
+    Delivery of(ClipRow clip, WorkOrder.Render order, Path bars) {
+        ClipInfo info = clip.info();
+        List<Track> tracks = new ArrayList<>(List.of(order.track()));
+        tracks.addAll(order.others());
+        return new Delivery(
+                media.file(clip.mediaHash()),
+                info,
+                order.track().frame(),
+                barsPicture(info, order.track().frame(), bars),
+                scenes.make(order.track(), order.style(), info.size()),
+                tracks,
+                new BurnOrder(order.preset(), order.crf(), order.keepCaptions()));
+    }
+
+    /** @return null for outputs whose size depends on what is painted */
+    public Estimate estimate(ClipRow clip, WorkOrder.Render order) {
+        Sample sample =
+                new Sample(clip.mediaHash(), order.track().frame(), order.preset(), order.crf(), order.output());
+        Estimate before = known.get(sample);
+        if (before != null) {
+            return before;
+        }
+        Path bars = media.workFile(".png");
+        try {
+            Estimate now = Estimate.of(of(clip, order, bars), order.output());
+            if (now != null) {
+                known.put(sample, now);
+            }
+            return now;
+        } finally {
+            media.discard(bars);
+        }
+    }
+
+    /** The file with what the bars are cut from; null where the frame wants none. */
+    private Path barsPicture(ClipInfo info, Frame frame, Path file) {
+        if (!new FrameGraph(info, frame).wantsBarsPicture()) {
+            return null;
+        }
+        String own = frame.bars().kind() == Bars.Kind.PICTURE ? frame.bars().picture() : null;
+        try {
+            return Files.write(
+                    file, BarsPicture.png(frame, frame.output(info.size()), own == null ? null : pictures.bytes(own)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
