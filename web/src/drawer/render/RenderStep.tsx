@@ -166,7 +166,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           </label>
         )}
         <MainButton
-          disabled={chosen.size === 0 || (words === 0 && shows)}
+          disabled={asked.outputs?.length === 0 || (words === 0 && shows)}
           onClick={() => order.mutate(asked)}
         >
           <Flame size={16} /> {chosen.size > 1 ? `Render these ${chosen.size}` : 'Render'}

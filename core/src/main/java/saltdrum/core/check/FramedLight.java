@@ -42,12 +42,15 @@ public record FramedLight(Samples clip, Samples bars, Frame frame, FrameLayout l
         double out = (double) layout.output().width() / layout.output().height();
         double partX = wide > out ? out / wide : 1;
         double partY = wide > out ? 1 : wide / out;
-        double reach = 2 * frame.bars().blur();
+        // Two sigmas on each side; the sigma is a part of the short side.
+        double reach = 2
+                * frame.bars().blur()
+                * Math.min(layout.output().width(), layout.output().height());
         double sum = 0;
         for (int i = 0; i < ACROSS_BLUR; i++) {
             for (int j = 0; j < ACROSS_BLUR; j++) {
-                double dx = reach * (i - (ACROSS_BLUR - 1) / 2.0) / ACROSS_BLUR;
-                double dy = reach * (j - (ACROSS_BLUR - 1) / 2.0) / ACROSS_BLUR;
+                double dx = reach / layout.output().width() * 2 * (i - (ACROSS_BLUR - 1) / 2.0) / ACROSS_BLUR;
+                double dy = reach / layout.output().height() * 2 * (j - (ACROSS_BLUR - 1) / 2.0) / ACROSS_BLUR;
                 double u = (1 - partX) / 2 + (x + dx) * partX;
                 double v = (1 - partY) / 2 + (y + dy) * partY;
                 sum += ofClip(sample, Math.max(0, Math.min(1, u)), Math.max(0, Math.min(1, v)));

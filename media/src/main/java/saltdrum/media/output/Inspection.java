@@ -152,7 +152,7 @@ public final class Inspection {
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(List.of("-loglevel", "info"));
         command.addAll(Ffmpeg.clip(file));
-        command.addAll(List.of("-map", "0:a:0", "-af", "ebur128=framelog=quiet", "-f", "null", "-"));
+        command.addAll(List.of("-map", "0:a:0", "-af", "ebur128=framelog=verbose", "-f", "null", "-"));
         try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
             run.await();
             Matcher said = LOUDNESS.matcher(run.errors());

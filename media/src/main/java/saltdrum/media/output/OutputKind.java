@@ -20,7 +20,7 @@ public enum OutputKind {
             "The captions alone over nothing, for an editing program. Large."),
     OVERLAY_VP9("Overlay for the web, VP9", "webm", "The captions alone over nothing, small."),
     OVERLAY_PNG("Overlay, a picture a frame", "zip", "The captions alone over nothing, a PNG a frame."),
-    SOUND("Sound only", "m4a", "The clip's sound without its picture."),
+    SOUND("Sound only", "m4a", "The clip’s sound without its picture."),
     PREVIEW_WEBP("Moving preview, WebP", "webp", "The first seconds with their captions, without sound."),
     PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound.");
 

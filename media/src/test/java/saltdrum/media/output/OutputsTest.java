@@ -254,6 +254,11 @@ class OutputsTest {
                     .as("burned captions where there should be none")
                     .containsExactly("Captions in the picture");
         }
+        if (kind == OutputKind.SOUND) {
+            // A sine of an eighth of full scale, of one channel; ffmpeg's own meter says −21.
+            assertThat(receipt.lines())
+                    .anySatisfy(line -> assertThat(line.measured()).matches("-2[0-2]\\.\\d LUFS.*"));
+        }
         if (kind == OutputKind.CLEAN) {
             assertThat(Inspection.of(delivery, OutputKind.BURNED, out).good())
                     .as("no captions where there should be some")
