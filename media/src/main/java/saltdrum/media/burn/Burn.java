@@ -160,7 +160,7 @@ public final class Burn {
 
     private List<String> colourTags() {
         List<String> tags = new ArrayList<>();
-        ClipInfo.Colour colour = info.colour();
+        ClipInfo.Colour colour = info.colour().written();
         if (colour.space() != null) {
             tags.addAll(List.of("-colorspace", colour.space()));
         }

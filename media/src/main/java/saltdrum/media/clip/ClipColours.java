@@ -9,8 +9,9 @@ public final class ClipColours {
     private ClipColours() {}
 
     public static VideoColours of(ClipInfo info) {
-        boolean full = "pc".equals(info.colour().range());
-        String space = info.colour().space();
+        ClipInfo.Colour colour = info.colour().written();
+        boolean full = "pc".equals(colour.range());
+        String space = colour.space();
         if (space == null) {
             boolean high = Math.min(info.width(), info.height()) >= HIGH_DEFINITION;
             return high ? VideoColours.bt709(full) : VideoColours.bt601(full);

@@ -35,7 +35,17 @@ public record ClipInfo(
     public record Ratio(long numerator, long denominator) {}
 
     /** Names as ffprobe gives them; null where the file does not say. */
-    public record Colour(String space, String primaries, String transfer, String range) {}
+    public record Colour(String space, String primaries, String transfer, String range) {
+        /** The picture is red, green and blue, as some screen recorders write it. */
+        public boolean rgb() {
+            return "gbr".equals(space) || "rgb".equals(space);
+        }
+
+        /** As a video that is made of it says it: always of lightness and two colours. */
+        public Colour written() {
+            return rgb() ? new Colour("bt709", primaries, transfer, "tv") : this;
+        }
+    }
 
     public record Sound(int index, String codec, int channels, int rate, String language) {}
 

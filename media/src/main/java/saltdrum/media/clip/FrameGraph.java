@@ -46,7 +46,12 @@ public final class FrameGraph {
      */
     public String graph(String from, String to, String barsPicture, double startSeconds) {
         List<String> chains = new ArrayList<>();
-        List<String> first = new ArrayList<>(upright());
+        List<String> first = new ArrayList<>();
+        if (clip.colour().rgb()) {
+            first.add(colours.scaleFromRgb());
+            first.add("format=yuv420p");
+        }
+        first.addAll(upright());
         if (layout.backdrop() != null && !layout.bars().isEmpty()) {
             first.add("split[near][far]");
             chains.add("[" + from + "]" + String.join(",", first));

@@ -82,7 +82,7 @@ public final class Inspection {
         }
         line(
                 "Colours",
-                Objects.equals(made.colour().space(), info.colour().space()),
+                Objects.equals(made.colour().space(), info.colour().written().space()),
                 "%s",
                 made.colour().space() == null
                         ? "not tagged, as in the clip"

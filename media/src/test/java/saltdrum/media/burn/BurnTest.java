@@ -266,6 +266,47 @@ class BurnTest {
         assertThat(Probe.of(out).colour()).isEqualTo(Probe.of(clip).colour());
     }
 
+    /** Some screen recorders write red, green and blue; a tag of that cannot stand on what is burned. */
+    @Test
+    void aClipOfRedGreenAndBlueIsBurnedInItsColours() throws Exception {
+        Path clip = TestClips.make(
+                folder.resolve("a.mp4"),
+                "-f",
+                "lavfi",
+                "-i",
+                "color=c=0xc04020:s=320x240:d=1",
+                "-c:v",
+                "libx264rgb",
+                "-crf",
+                "4");
+        assertThat(Probe.of(clip).colour().rgb()).isTrue();
+        Path out = folder.resolve("b.mp4");
+        burn(clip, Frame.OWN, Plates.plate(320, 240, new int[] {200, 500}), out);
+        assertThat(Probe.of(out).colour().space()).isEqualTo("bt709");
+        Process ffmpeg = new ProcessBuilder(
+                        "ffmpeg",
+                        "-v",
+                        "error",
+                        "-i",
+                        out.toString(),
+                        "-ss",
+                        "0.8",
+                        "-frames:v",
+                        "1",
+                        "-vf",
+                        "scale=1:1:in_color_matrix=bt709,format=rgb24",
+                        "-pix_fmt",
+                        "rgb24",
+                        "-f",
+                        "rawvideo",
+                        "-")
+                .start();
+        byte[] pixel = ffmpeg.getInputStream().readAllBytes();
+        assertThat(pixel[0] & 255).isCloseTo(0xc0, org.assertj.core.api.Assertions.within(5));
+        assertThat(pixel[1] & 255).isCloseTo(0x40, org.assertj.core.api.Assertions.within(5));
+        assertThat(pixel[2] & 255).isCloseTo(0x20, org.assertj.core.api.Assertions.within(5));
+    }
+
     @Test
     void aStoppedBurnLeavesNoProcess() {
         Path clip = TestClips.make(
