@@ -201,8 +201,9 @@ public final class Inspection {
     private double[] differs(Part part, Scene scene) {
         double at = (part.startMs() + part.endMs()) / 2000.0;
         int height = (int) (Math.round(SMALL * scene.height() / (double) scene.width() / 2) * 2);
-        byte[] made = grey(file, at, height);
-        byte[] plain = grey(delivery.clip(), at, height);
+        byte[] made = grey(file, at, height, false);
+        byte[] plain =
+                grey(delivery.clip(), at, height, delivery.info().colour().rgb());
         double scale = (double) SMALL / scene.width();
         Box bounds = part.bounds();
         double[] sums = new double[2];
@@ -223,11 +224,13 @@ public final class Inspection {
         return new double[] {sums[0] / Math.max(1, counts[0]), sums[1] / Math.max(1, counts[1])};
     }
 
-    private static byte[] grey(Path video, double at, int height) {
+    /** @param rgb whether it is of red, green and blue, and turned to lightness as a burn does it */
+    private static byte[] grey(Path video, double at, int height, boolean rgb) {
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.3f", at)));
         command.addAll(Ffmpeg.clip(video));
-        command.addAll(List.of("-map", "0:v:0", "-frames:v", "1", "-vf", "scale=" + SMALL + ":" + height));
+        String before = rgb ? "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p," : "";
+        command.addAll(List.of("-map", "0:v:0", "-frames:v", "1", "-vf", before + "scale=" + SMALL + ":" + height));
         command.addAll(List.of("-pix_fmt", "gray", "-f", "rawvideo", "pipe:1"));
         try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
             byte[] picture = run.output().readAllBytes();

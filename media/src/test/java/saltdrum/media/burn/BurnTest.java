@@ -294,17 +294,18 @@ class BurnTest {
                         "-frames:v",
                         "1",
                         "-vf",
-                        "scale=1:1:in_color_matrix=bt709,format=rgb24",
+                        "crop=2:2",
                         "-pix_fmt",
-                        "rgb24",
+                        "yuv420p",
                         "-f",
                         "rawvideo",
                         "-")
                 .start();
         byte[] pixel = ffmpeg.getInputStream().readAllBytes();
-        assertThat(pixel[0] & 255).isCloseTo(0xc0, org.assertj.core.api.Assertions.within(5));
-        assertThat(pixel[1] & 255).isCloseTo(0x40, org.assertj.core.api.Assertions.within(5));
-        assertThat(pixel[2] & 255).isCloseTo(0x20, org.assertj.core.api.Assertions.within(5));
+        // #c04020 by the matrix of BT.709, in the range of television: worked out by hand.
+        assertThat(pixel[0] & 255).isCloseTo(91, org.assertj.core.api.Assertions.within(2));
+        assertThat(pixel[4] & 255).isCloseTo(102, org.assertj.core.api.Assertions.within(2));
+        assertThat(pixel[5] & 255).isCloseTo(186, org.assertj.core.api.Assertions.within(2));
     }
 
     @Test
