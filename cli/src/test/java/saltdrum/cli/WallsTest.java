@@ -13,9 +13,11 @@ class WallsTest {
         noClasses()
                 .that()
                 .resideInAPackage("saltdrum.cli..")
-                // But for the benchmark that asks a running server how long an edit takes.
+                // But for the benchmarks that ask a running server: how long an edit takes, and what it stands.
                 .and()
                 .doNotHaveSimpleName("RoundTrip")
+                .and()
+                .resideOutsideOfPackage("saltdrum.cli.bench.siege..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("saltdrum.server..", "org.springframework..", "java.sql..", "java.net.http..")

@@ -29,8 +29,8 @@ public record OwnPicture(int width, int height) {
         command.addAll(List.of("-f", format(file), "-i", "file:" + file.toAbsolutePath(), "-frames:v", "1"));
         command.addAll(List.of(
                 "-vf",
-                "scale='min(iw,%1$d)':'min(ih,%1$d)':force_original_aspect_ratio=decrease,format=rgb24"
-                        .formatted(MOST_SIDE)));
+                "scale='min(iw," + MOST_SIDE + ")':'min(ih," + MOST_SIDE
+                        + ")':force_original_aspect_ratio=decrease,format=rgb24"));
         command.addAll(List.of("-c:v", "png", "-f", "image2pipe", "file:" + png.toAbsolutePath()));
         ToolRun.text(command, 30, failed -> {
             throw unreadable();
