@@ -31,7 +31,7 @@ class AccessTest extends OnTheBench {
     void axeFindsNothingSerious() throws Exception {
         String clipId = bringIn("three-coats", "Three coats.mp4");
         placeScript("three-coats");
-        for (String step : new String[] {"breaks", "style", "render", "words"}) {
+        for (String step : new String[] {"breaks", "frame", "style", "check", "render", "words"}) {
             page.navigate(server.url() + "/clips/" + clipId + "/" + step);
             Locator word = page.locator("[data-word]").nth(4);
             word.click();
