@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
 import { queryClient } from './queryClient';
-import type { CalmProposal, CheckKind, Found, Limits } from './types';
+import type { CalmProposal, CheckKind, Found, Limits, ValuePart } from './types';
 
 /** All kinds of findings that are looked for. */
 export const useCheckKinds = () =>
@@ -41,6 +41,14 @@ const of = (client: number | undefined) => (client === undefined ? '' : `?client
 /** From where on something is a finding, for a client's clips. */
 export const useLimits = (client: number | undefined) =>
   useQuery({ queryKey: ['limits', client], queryFn: () => call<Limits>('GET', `/api/limits${of(client)}`) });
+
+/** What limits there are. */
+export const useLimitParts = () =>
+  useQuery({
+    queryKey: ['limits', 'parts'],
+    queryFn: () => call<ValuePart[]>('GET', '/api/limits/parts'),
+    staleTime: Infinity,
+  });
 
 /** Keeps them; null goes back to what is usual. */
 export function useSetLimits(client: number | undefined) {

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call, putFile } from './http';
 import { queryClient } from './queryClient';
-import type { Frame, FrameLayout, OwnPicture, SafeZones } from './types';
+import type { Frame, FrameLayout, OwnPicture, SafeZones, ValuePart } from './types';
 
 /** Where everything would lie in a frame; nothing is kept. */
 export const attemptFrame = (clipId: string, frame: Frame) =>
@@ -45,6 +45,14 @@ const of = (client: number | undefined) => (client === undefined ? '' : `?client
 /** What a phone lays over a client's clips. */
 export const useZones = (client: number | undefined) =>
   useQuery({ queryKey: ['zones', client], queryFn: () => call<SafeZones>('GET', `/api/zones${of(client)}`) });
+
+/** What of it can be set. */
+export const useZoneParts = () =>
+  useQuery({
+    queryKey: ['zones', 'parts'],
+    queryFn: () => call<ValuePart[]>('GET', '/api/zones/parts'),
+    staleTime: Infinity,
+  });
 
 /** Keeps them; null goes back to what is usual. */
 export function useSetZones(client: number | undefined) {

@@ -18,6 +18,7 @@ import type {
   Quality,
   Receipt,
   Scene,
+  SizeOffer,
   ScenePatch,
   Track,
   TrackView,
@@ -100,6 +101,14 @@ export const useQualities = () =>
     queryKey: ['qualities'],
     queryFn: () => call<Quality[]>('GET', '/api/qualities'),
     staleTime: Infinity,
+  });
+
+/** Sizes that a finished picture can have in a frame, its own first. */
+export const useSizes = (id: string, frame: unknown) =>
+  useQuery({
+    queryKey: ['sizes', id, frame],
+    queryFn: () => call<SizeOffer[]>('GET', `/api/clips/${id}/sizes`),
+    placeholderData: (before) => before,
   });
 
 /** How large outputs will be and how long they take; asked again when the order changes. */

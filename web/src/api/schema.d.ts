@@ -694,6 +694,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/zones/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What of it can be set, and between what each lies */
+        get: operations["zoneParts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/typefaces": {
         parameters: {
             query?: never;
@@ -890,6 +907,23 @@ export interface paths {
         };
         /** The motions there are, in the order of their strip */
         get: operations["motions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/limits/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What limits there are, and between what each lies */
+        get: operations["limitParts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1280,6 +1314,23 @@ export interface paths {
         };
         /** Loudness for drawing: one byte for each 10 ms, 0 to 255 */
         get: operations["peaksOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sizes that a finished picture can have, the frame's own first */
+        get: operations["sizes"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2876,6 +2927,60 @@ export interface components {
         NameRequest: {
             name?: string;
         };
+        JsonNode: {
+            array: boolean;
+            empty: boolean;
+            null: boolean;
+            float: boolean;
+            container: boolean;
+            number: boolean;
+            valueNode: boolean;
+            object: boolean;
+            pojo: boolean;
+            floatingPointNumber: boolean;
+            short: boolean;
+            int: boolean;
+            long: boolean;
+            double: boolean;
+            bigDecimal: boolean;
+            bigInteger: boolean;
+            /** @deprecated */
+            textual: boolean;
+            boolean: boolean;
+            binary: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
+            string: boolean;
+            embeddedValue: boolean;
+        };
+        Option: {
+            value: string;
+            label: string;
+        };
+        ValuePart: {
+            name: string;
+            label: string;
+            /** @enum {string} */
+            control: "NUMBER" | "SWITCH" | "CHOICE" | "COLOUR" | "INK" | "CURVE" | "OPTIONAL" | "TEXT";
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            step: number;
+            unit: string;
+            options: components["schemas"]["Option"][];
+            of?: components["schemas"]["ValueParts"];
+        };
+        ValueParts: {
+            kind: string;
+            label: string;
+            about: string;
+            parts: components["schemas"]["ValuePart"][];
+            blank?: components["schemas"]["JsonNode"];
+        };
         Family: {
             name: string;
             /** @enum {string} */
@@ -2965,60 +3070,6 @@ export interface components {
             label: string;
             facets: components["schemas"]["FacetView"][];
         };
-        JsonNode: {
-            array: boolean;
-            empty: boolean;
-            null: boolean;
-            float: boolean;
-            container: boolean;
-            number: boolean;
-            valueNode: boolean;
-            object: boolean;
-            pojo: boolean;
-            floatingPointNumber: boolean;
-            short: boolean;
-            int: boolean;
-            long: boolean;
-            double: boolean;
-            bigDecimal: boolean;
-            bigInteger: boolean;
-            /** @deprecated */
-            textual: boolean;
-            boolean: boolean;
-            binary: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            integralNumber: boolean;
-            missingNode: boolean;
-            string: boolean;
-            embeddedValue: boolean;
-        };
-        Option: {
-            value: string;
-            label: string;
-        };
-        ValuePart: {
-            name: string;
-            label: string;
-            /** @enum {string} */
-            control: "NUMBER" | "SWITCH" | "CHOICE" | "COLOUR" | "INK" | "CURVE" | "OPTIONAL" | "TEXT";
-            /** Format: double */
-            least: number;
-            /** Format: double */
-            most: number;
-            /** Format: double */
-            step: number;
-            unit: string;
-            options: components["schemas"]["Option"][];
-            of?: components["schemas"]["ValueParts"];
-        };
-        ValueParts: {
-            kind: string;
-            label: string;
-            about: string;
-            parts: components["schemas"]["ValuePart"][];
-            blank?: components["schemas"]["JsonNode"];
-        };
         EmojiView: {
             emoji: string;
             /** @description As Unicode CLDR calls it in that language */
@@ -3082,6 +3133,11 @@ export interface components {
             text: string;
             /** @description The nearest first */
             emoji: components["schemas"]["EmojiView"][];
+        };
+        SizeView: {
+            /** Format: int32 */
+            shortSide?: number;
+            size: components["schemas"]["Size"];
         };
         ScenePatch: {
             /** Format: int64 */
@@ -4889,6 +4945,26 @@ export interface operations {
             };
         };
     };
+    zoneParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ValuePart"][];
+                };
+            };
+        };
+    };
     typefaces: {
         parameters: {
             query?: never;
@@ -5141,6 +5217,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MotionView"][];
+                };
+            };
+        };
+    };
+    limitParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ValuePart"][];
                 };
             };
         };
@@ -5686,6 +5782,28 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+        };
+    };
+    sizes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SizeView"][];
                 };
             };
         };

@@ -84,6 +84,7 @@ export type NumberTrack = Schemas['NumberTrack'];
 export type ColourTrack = Schemas['ColourTrack'];
 
 export type Receipt = Schemas['Receipt'];
+export type SizeOffer = Schemas['SizeView'];
 export type Estimated = Schemas['EstimateView'];
 export type Output = Schemas['OutputView'];
 export type OrderRequest = Schemas['OrderRequest'];

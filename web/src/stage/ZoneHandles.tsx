@@ -1,11 +1,10 @@
 import { useRef, useState } from 'react';
-import { useSetZones, useZones } from '../api/frames';
+import { useSetZones, useZoneParts, useZones } from '../api/frames';
 import type { Clip, SafeZones } from '../api/types';
 
 interface Edge {
   field: keyof SafeZones;
   label: string;
-  most: number;
   /** The value that a place of the pointer stands for, in parts of the frame. */
   value: (x: number, y: number) => number;
   line: (zones: SafeZones) => React.CSSProperties;
@@ -18,7 +17,6 @@ const EDGES: Edge[] = [
   {
     field: 'bar',
     label: 'Foot of the bar at the top',
-    most: 0.4,
     value: (_, y) => y,
     line: (z) => ({ left: 0, right: 0, top: percent(z.bar) }),
     across: true,
@@ -26,7 +24,6 @@ const EDGES: Edge[] = [
   {
     field: 'text',
     label: 'Head of the text at the bottom',
-    most: 0.5,
     value: (_, y) => 1 - y,
     line: (z) => ({ left: 0, right: 0, top: percent(1 - z.text) }),
     across: true,
@@ -34,7 +31,6 @@ const EDGES: Edge[] = [
   {
     field: 'buttons',
     label: 'Left edge of the buttons',
-    most: 0.4,
     value: (x) => 1 - x,
     line: (z) => ({ left: percent(1 - z.buttons), top: percent(z.buttonsFrom), bottom: percent(z.text) }),
     across: false,
@@ -42,7 +38,6 @@ const EDGES: Edge[] = [
   {
     field: 'buttonsFrom',
     label: 'Where the buttons begin',
-    most: 1,
     value: (_, y) => y,
     line: (z) => ({ left: percent(1 - z.buttons), right: 0, top: percent(z.buttonsFrom) }),
     across: true,
@@ -50,7 +45,6 @@ const EDGES: Edge[] = [
   {
     field: 'side',
     label: 'What is kept free at the side',
-    most: 0.3,
     value: (x) => x,
     line: (z) => ({ left: percent(z.side), top: percent(z.bar), bottom: percent(z.text) }),
     across: false,
@@ -61,13 +55,15 @@ const EDGES: Edge[] = [
 export function ZoneHandles({ clip }: { clip: Clip }) {
   const room = useRef<HTMLDivElement>(null);
   const known = useZones(clip.client?.id).data;
+  const parts = useZoneParts().data;
   const keep = useSetZones(clip.client?.id);
   const [drag, setDrag] = useState<{ edge: Edge; zones: SafeZones } | null>(null);
   const zones = drag?.zones ?? known;
-  if (!zones) return null;
+  if (!zones || !parts) return null;
+  const most = (edge: Edge) => parts.find((part) => part.name === edge.field)?.most ?? 1;
   const set = (edge: Edge, value: number): SafeZones => ({
     ...zones,
-    [edge.field]: Math.round(1000 * Math.min(edge.most, Math.max(0, value))) / 1000,
+    [edge.field]: Math.round(1000 * Math.min(most(edge), Math.max(0, value))) / 1000,
   });
   return (
     <div ref={room} className="pointer-events-none absolute inset-0 touch-none">
@@ -78,7 +74,7 @@ export function ZoneHandles({ clip }: { clip: Clip }) {
           tabIndex={0}
           aria-label={edge.label}
           aria-valuemin={0}
-          aria-valuemax={Math.round(100 * edge.most)}
+          aria-valuemax={Math.round(100 * most(edge))}
           aria-valuenow={Math.round(100 * zones[edge.field])}
           title={`${edge.label}: ${Math.round(100 * zones[edge.field])} % of the frame`}
           data-zone={edge.field}

@@ -1,7 +1,7 @@
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useEstimates, useLanguages, useOrder, useOutputs, useQualities } from '../../api/queries';
+import { useEstimates, useLanguages, useOrder, useOutputs, useQualities, useSizes } from '../../api/queries';
 import type { Clip, Estimated, Job, OrderRequest, Output, Quality, Track } from '../../api/types';
 import { useFindingsNow } from '../../state/findings';
 import { usePanels } from '../../state/panels';
@@ -11,15 +11,6 @@ import { useSettings } from '../../state/setting';
 import { Choice, MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { RenderCard } from './RenderCard';
-
-const SHORT_SIDES = [720, 1080, 1440, 2160];
-
-/** What a short side comes to. */
-function sized(output: { width: number; height: number }, side: number) {
-  const scale = side / Math.min(output.width, output.height);
-  const even = (length: number) => 2 * Math.round((length * scale) / 2);
-  return `${even(output.width)}×${even(output.height)}`;
-}
 
 /** “About 12 MB in 20 s”; nothing where none of it can be told before. */
 function estimated(all: Estimated[] | undefined): string | null {
@@ -47,6 +38,8 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
   const [chosen, setChosen] = useState<Set<Output['output']>>(new Set(['BURNED']));
   const shows = outputs.some((o) => o.captions && chosen.has(o.output));
   const open = useFindingsNow((s) => s.open.length);
+  const sizes = useSizes(clip.id, track.frame).data ?? [];
+  const size = sizes.find((one) => String(one.shortSide ?? '') === shortSide)?.size ?? track.layout.output;
   const asked: OrderRequest = {
     outputs: outputs.map((o) => o.output).filter((o) => chosen.has(o)),
     render: {
@@ -92,11 +85,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
         </ul>
         {chosen.has('BURNED') && (
           <p className="mb-4 leading-relaxed">
-            A video of{' '}
-            {shortSide
-              ? sized(track.layout.output, Number(shortSide))
-              : `${track.layout.output.width}×${track.layout.output.height}`}
-            , {length(clip.durationMs)} long, at {rate}, H.264 in MP4.{' '}
+            A video of {size.width}×{size.height}, {length(clip.durationMs)} long, at {rate}, H.264 in MP4.{' '}
             {words > 0 ? (
               <>
                 <strong className="font-semibold">
@@ -144,12 +133,9 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
             onChange={(e) => setShortSide(e.target.value)}
             className="field min-w-0 px-2 py-1"
           >
-            <option value="">
-              {track.layout.output.width}×{track.layout.output.height}
-            </option>
-            {SHORT_SIDES.map((side) => (
-              <option key={side} value={side}>
-                {sized(track.layout.output, side)}
+            {sizes.map(({ shortSide: side, size }) => (
+              <option key={side ?? 'own'} value={side ?? ''}>
+                {size.width}×{size.height}
               </option>
             ))}
           </select>

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 
-/** A length shown in parts of a hundred where it is a part of the frame. */
-const PARTS = 'of the frame';
+/** A part of something, “of the frame”, is shown in parts of a hundred. */
+const PARTS = 'of the ';
 
 /** A number: its label is dragged, its field typed in, wheeled and stepped with the arrow keys. */
 export function NumberControl(props: {
@@ -14,7 +14,7 @@ export function NumberControl(props: {
   onSoon: (value: number) => void;
   onNow: (value: number) => void;
 }) {
-  const parts = props.unit === PARTS;
+  const parts = props.unit.startsWith(PARTS);
   const factor = parts ? 100 : 1;
   const step = props.step * factor;
   const digits = Math.max(0, Math.ceil(-Math.log10(step) - 1e-9));

@@ -3,11 +3,8 @@ package saltdrum.cli.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
@@ -21,7 +18,6 @@ import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
-import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
@@ -29,7 +25,6 @@ import saltdrum.media.font.SkijaTypesetter;
 /** A 20 s 1080x1920 clip: plain transcode, ffmpeg's own ass filter, and our burn, in turns in one run; the least of each. */
 final class BurnBench {
     private static final int TURNS = 2;
-    private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
     private BurnBench() {}
 
@@ -103,27 +98,8 @@ final class BurnBench {
     }
 
     private static double transcode(Path clip, Path folder, Path ass) {
-        List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-nostats", "-benchmark", "-y"));
-        command.addAll(Ffmpeg.clip(clip));
-        if (ass != null) {
-            command.addAll(List.of("-vf", "ass=" + ass));
-        }
-        command.addAll(
-                List.of("-c:v", "libx264", "-preset", BurnOrder.USUAL.preset(), "-crf", "" + BurnOrder.USUAL.crf()));
-        command.addAll(
-                List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-c:a", "copy", "-movflags", "+faststart"));
-        command.add(folder.resolve("plain.mp4").toString());
-        try (ToolRun run = new ToolRun(command, 120)) {
-            if (run.await() != 0) {
-                throw new SaltDrumException(run.errors());
-            }
-            Matcher bench = BENCH.matcher(run.errors());
-            double ms = 0;
-            while (bench.find()) {
-                ms = 1000 * (Double.parseDouble(bench.group(1)) + Double.parseDouble(bench.group(2)));
-            }
-            return ms;
-        }
+        return PlainTranscode.cpuMs(
+                clip, ass == null ? List.of() : List.of("-vf", "ass=" + ass), folder.resolve("plain.mp4"));
     }
 
     private static double jvmStart() throws IOException {

@@ -8,9 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Bars;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Frame.Aspect;
@@ -25,8 +22,6 @@ import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameGraph;
 import saltdrum.media.clip.Probe;
-import saltdrum.media.ffmpeg.Ffmpeg;
-import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.paint.BarsPicture;
@@ -34,7 +29,6 @@ import saltdrum.media.paint.BarsPicture;
 /** A landscape clip burned in tall frames, against ffmpeg making the same frame without captions; the least of two turns. */
 final class FrameBench {
     private static final int TURNS = 2;
-    private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
     private FrameBench() {}
 
@@ -108,31 +102,10 @@ final class FrameBench {
 
     private static double plain(Path folder, Path clip, ClipInfo info, Frame frame, Path bars) {
         FrameGraph framing = new FrameGraph(info, frame);
-        List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-nostats", "-benchmark", "-y"));
-        command.addAll(Ffmpeg.clip(clip));
-        if (framing.wantsBarsPicture()) {
-            command.addAll(FrameGraph.barsInput(bars));
-        }
+        List<String> how = new ArrayList<>(framing.wantsBarsPicture() ? FrameGraph.barsInput(bars) : List.of());
         String label = framing.wantsBarsPicture() ? "1:v" : null;
-        command.addAll(List.of("-filter_complex", framing.graph("0:v:0", "picture", label, 0), "-map", "[picture]"));
-        command.addAll(List.of("-map", "0:a?", "-c:v", "libx264", "-preset", BurnOrder.USUAL.preset()));
-        command.addAll(List.of("-crf", "" + BurnOrder.USUAL.crf(), "-pix_fmt", "yuv420p", "-fps_mode", "passthrough"));
-        command.addAll(List.of(
-                "-c:a",
-                "copy",
-                "-movflags",
-                "+faststart",
-                folder.resolve("plain.mp4").toString()));
-        try (ToolRun run = new ToolRun(command, 120)) {
-            if (run.await() != 0) {
-                throw new SaltDrumException(run.errors());
-            }
-            Matcher bench = BENCH.matcher(run.errors());
-            double ms = 0;
-            while (bench.find()) {
-                ms = 1000 * (Double.parseDouble(bench.group(1)) + Double.parseDouble(bench.group(2)));
-            }
-            return ms;
-        }
+        how.addAll(List.of("-filter_complex", framing.graph("0:v:0", "picture", label, 0)));
+        how.addAll(List.of("-map", "[picture]", "-map", "0:a?"));
+        return PlainTranscode.cpuMs(clip, how, folder.resolve("plain.mp4"));
     }
 }

@@ -1,6 +1,6 @@
 package saltdrum.core.check;
 
-import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonValue;
 
 /**
  * What is looked for.
@@ -8,68 +8,62 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * <p>Sources, each beside its kind: where none is named the limit is common practice and can be changed for a client.
  */
 public enum CheckKind {
-    @JsonProperty("speed")
-    SPEED("Too fast to read", "Common practice, no source; by script, as published broadcast guidelines do."),
-    @JsonProperty("short")
-    SHORT("On the screen too shortly", "Common practice, no source."),
-    @JsonProperty("long")
-    LONG("On the screen too long", "Common practice in broadcast subtitling, from memory: 7 seconds."),
-    @JsonProperty("lineLength")
-    LINE_LENGTH("Line too long", "Common practice, no source: about 25 characters in tall frames, 42 in wide ones."),
-    @JsonProperty("lines")
-    LINES("Too many lines", "Common practice in broadcast subtitling, from memory: two."),
-    @JsonProperty("letter")
-    LETTER("A letter alone", "Common practice, no source."),
-    @JsonProperty("size")
-    SIZE("Letters too small", "Common practice, no source."),
-    @JsonProperty("safe")
-    SAFE("Outside the safe area", "The safe areas of the client; EBU R 95 for other frames, from memory."),
-    @JsonProperty("frame")
-    FRAME("Outside the frame", "What lies outside is cut off."),
-    @JsonProperty("headline")
-    HEADLINE("Over a headline", "Two texts in one place can both not be read."),
-    @JsonProperty("late")
-    LATE("Later than the voice", "Against onsets that the aligner measured; the limit is common practice, no source."),
-    @JsonProperty("early")
+    SPEED("speed", "Too fast to read", "Common practice, no source; by script, as published broadcast guidelines do."),
+    SHORT("short", "On the screen too shortly", "Common practice, no source."),
+    LONG("long", "On the screen too long", "Common practice in broadcast subtitling, from memory: 7 seconds."),
+    LINE_LENGTH(
+            "lineLength",
+            "Line too long",
+            "Common practice, no source: about 25 characters in tall frames, 42 in wide ones."),
+    LINES("lines", "Too many lines", "Common practice in broadcast subtitling, from memory: two."),
+    LETTER("letter", "A letter alone", "Common practice, no source."),
+    SIZE("size", "Letters too small", "Common practice, no source."),
+    SAFE("safe", "Outside the safe area", "The safe areas of the client; EBU R 95 for other frames, from memory."),
+    FRAME("frame", "Outside the frame", "What lies outside is cut off."),
+    HEADLINE("headline", "Over a headline", "Two texts in one place can both not be read."),
+    LATE(
+            "late",
+            "Later than the voice",
+            "Against onsets that the aligner measured; the limit is common practice, no source."),
     EARLY(
+            "early",
             "Earlier than the voice",
             "Against onsets that the aligner measured; the limit is common practice, no source."),
-    @JsonProperty("silence")
-    SILENCE("Left standing over silence", "Common practice, no source."),
-    @JsonProperty("gap")
-    GAP("A gap that flashes", "Common practice, no source."),
-    @JsonProperty("overlap")
-    OVERLAP("Two cues at once", "Two texts in one place can both not be read."),
-    @JsonProperty("repeated")
-    REPEATED("A word twice", "Common practice, no source."),
-    @JsonProperty("unsure")
-    UNSURE("Unsure word", "How sure the recogniser was, against the workshop's limit."),
-    @JsonProperty("spelling")
-    SPELLING("Spelling", "The dictionary of the language and the client's glossary."),
-    @JsonProperty("empty")
-    EMPTY("Nothing to read", "A cue of marks alone."),
-    @JsonProperty("emphasis")
-    EMPHASIS("Too much emphasis", "Common practice, no source: one word in five."),
-    @JsonProperty("flashing")
-    FLASHING("Flashing", "WCAG 2.2, success criterion 2.3.1: three flashes in any second."),
-    @JsonProperty("letters")
-    LETTERS("Letters that no font has", "They are not drawn."),
-    @JsonProperty("translation")
+    SILENCE("silence", "Left standing over silence", "Common practice, no source."),
+    GAP("gap", "A gap that flashes", "Common practice, no source."),
+    OVERLAP("overlap", "Two cues at once", "Two texts in one place can both not be read."),
+    REPEATED("repeated", "A word twice", "Common practice, no source."),
+    UNSURE("unsure", "Unsure word", "How sure the recogniser was, against the workshop's limit."),
+    SPELLING("spelling", "Spelling", "The dictionary of the language and the client's glossary."),
+    EMPTY("empty", "Nothing to read", "A cue of marks alone."),
+    EMPHASIS("emphasis", "Too much emphasis", "Common practice, no source: one word in five."),
+    FLASHING("flashing", "Flashing", "WCAG 2.2, success criterion 2.3.1: three flashes in any second."),
+    LETTERS("letters", "Letters that no font has", "They are not drawn."),
     TRANSLATION(
+            "translation",
             "Translation missing or too long",
             "Cues that it leaves out; the limits of lines and of reading hold for it too."),
-    @JsonProperty("twice")
-    TWICE("Captions twice", "A stream kept beside burned-in captions, or captions in the picture, show them again."),
-    @JsonProperty("contrast")
-    CONTRAST("Too little contrast", "WCAG 2.2, success criterion 1.4.3: 3 : 1 for large text.");
+    TWICE(
+            "twice",
+            "Captions twice",
+            "A stream kept beside burned-in captions, or captions in the picture, show them again."),
+    CONTRAST("contrast", "Too little contrast", "WCAG 2.2, success criterion 1.4.3: 3 : 1 for large text.");
 
+    private final String written;
     public final String label;
     /** Where the limit comes from. */
     public final String source;
 
-    CheckKind(String label, String source) {
+    CheckKind(String written, String label, String source) {
+        this.written = written;
         this.label = label;
         this.source = source;
+    }
+
+    /** As it stands in files and answers. */
+    @JsonValue
+    public String written() {
+        return written;
     }
 
     /** Only an ear or eye can tell whether its remedy is right: it is not made along with all others. */

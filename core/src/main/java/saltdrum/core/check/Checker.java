@@ -1,8 +1,6 @@
 package saltdrum.core.check;
 
-import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -41,28 +39,12 @@ public final class Checker {
         List<Finding> all = new ArrayList<>();
         for (Check check : checks) {
             for (Finding finding : check.of(subject)) {
-                String reason = stands.get(name(finding.kind()) + finding.at());
+                String reason = stands.get(finding.kind().written() + finding.at());
                 all.add(reason == null ? finding : finding.letStand(reason));
             }
         }
         all.sort(Comparator.comparingInt((Finding finding) -> finding.spot().ms())
                 .thenComparing(Finding::kind));
         return all;
-    }
-
-    /** As it is written in files and addresses. */
-    public static String name(CheckKind kind) {
-        try {
-            return CheckKind.class
-                    .getField(kind.name())
-                    .getAnnotation(JsonProperty.class)
-                    .value();
-        } catch (NoSuchFieldException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    public static List<CheckKind> kinds() {
-        return Arrays.asList(CheckKind.values());
     }
 }

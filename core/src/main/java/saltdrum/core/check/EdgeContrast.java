@@ -5,8 +5,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.colour.Colours;
+import saltdrum.core.colour.Contrast;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.Stop;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.Mark;
@@ -243,11 +245,8 @@ public final class EdgeContrast {
         return best;
     }
 
-    /** WCAG 2.2, “contrast ratio”. */
     private static double ratio(double one, double other) {
-        double a = Samples.luminance(one);
-        double b = Samples.luminance(other);
-        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+        return Contrast.ratio(Samples.luminance(one), Samples.luminance(other));
     }
 
     private static double mixed(double under, double over, double alpha) {
@@ -262,8 +261,7 @@ public final class EdgeContrast {
         if (paint instanceof Paint.Solid solid) {
             return solid.colour();
         }
-        List<saltdrum.core.paint.Stop> stops =
-                paint instanceof Paint.Linear linear ? linear.stops() : ((Paint.Radial) paint).stops();
+        List<Stop> stops = paint instanceof Paint.Linear linear ? linear.stops() : ((Paint.Radial) paint).stops();
         return Colours.mix(stops.get(0).colour(), stops.get(stops.size() - 1).colour(), 0.5);
     }
 

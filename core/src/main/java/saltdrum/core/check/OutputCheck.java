@@ -53,7 +53,7 @@ final class OutputCheck implements Check {
                 continue;
             }
             double speed = ReadingSpeed.of(text, subject.times.get(i));
-            double most = ReadingCheck.most(text, subject.limits);
+            double most = subject.limits.speed(text.text());
             int lines = text.lineStarts().size() + 1;
             if (LineCheck.longest(text) > LineCheck.most(subject) || lines > subject.limits.lines()) {
                 found.add(Finding.of(

@@ -1,11 +1,11 @@
 package saltdrum.core.check;
 
-import java.lang.Character.UnicodeScript;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
@@ -21,9 +21,6 @@ import saltdrum.core.shorter.Cut;
 
 /** Whether there is time to read, and not more than that. */
 final class ReadingCheck implements Check {
-    private static final Set<UnicodeScript> SIGNS =
-            Set.of(UnicodeScript.HAN, UnicodeScript.HIRAGANA, UnicodeScript.KATAKANA, UnicodeScript.HANGUL);
-
     @Override
     public Set<CheckKind> kinds() {
         return Set.of(CheckKind.SPEED, CheckKind.SHORT, CheckKind.LONG);
@@ -37,7 +34,7 @@ final class ReadingCheck implements Check {
             CueTime time = subject.times.get(i);
             int shown = time.hideMs() - time.showMs();
             double speed = ReadingSpeed.of(cue, time);
-            double most = most(cue, subject.limits);
+            double most = subject.limits.speed(cue.text());
             int least = cue.words().size() > 1 ? subject.limits.shortestMs() : subject.limits.glanceMs();
             if (cue.words().size() > 1 && speed > most) {
                 found.add(Finding.of(
@@ -74,18 +71,6 @@ final class ReadingCheck implements Check {
         return found;
     }
 
-    static double most(Cue cue, Limits limits) {
-        int signs = 0;
-        int letters = 0;
-        for (int letter : cue.text().codePoints().filter(Character::isLetter).toArray()) {
-            letters++;
-            if (SIGNS.contains(UnicodeScript.of(letter))) {
-                signs++;
-            }
-        }
-        return 2 * signs > letters ? limits.signsASecond() : limits.charactersASecond();
-    }
-
     private static List<Remedy> slower(Subject subject, int i, double most) {
         Cue cue = subject.track.cues().get(i);
         int need = (int) Math.ceil(1000 * ReadingSpeed.characters(cue.text()) / most) + 1;
@@ -119,8 +104,7 @@ final class ReadingCheck implements Check {
         return i + 1 < subject.times.size() ? subject.times.get(i + 1).showMs() : subject.track.endMs();
     }
 
-    private static Optional<Remedy> joined(
-            Subject subject, int i, java.util.function.ToDoubleFunction<Track> measure, double most) {
+    private static Optional<Remedy> joined(Subject subject, int i, ToDoubleFunction<Track> measure, double most) {
         if (i + 1 >= subject.times.size()) {
             return Optional.empty();
         }

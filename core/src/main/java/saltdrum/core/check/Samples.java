@@ -87,8 +87,6 @@ public record Samples(int width, int height, int stepMs, int count, ByteBuffer l
 
     /** The coded lightness of a colour, 0 to 255. */
     public static double code(String colour) {
-        double luminance = Contrast.luminance(colour);
-        double s = luminance <= 0.0031308 ? 12.92 * luminance : 1.055 * Math.pow(luminance, 1 / 2.4) - 0.055;
-        return 255 * s;
+        return Contrast.coded(Contrast.luminance(colour));
     }
 }

@@ -9,9 +9,18 @@ public final class Contrast {
 
     /** 1 (none) to 21 (black and white); opacity is left out. */
     public static double ratio(String one, String other) {
-        double a = luminance(one);
-        double b = luminance(other);
-        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+        return ratio(luminance(one), luminance(other));
+    }
+
+    /** Of two relative luminances, 0 to 1. */
+    public static double ratio(double one, double other) {
+        return (Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05);
+    }
+
+    /** The grey that has this relative luminance, as sRGB codes it: 0 to 255, the way back of {@link #linear}. */
+    public static double coded(double luminance) {
+        double s = luminance <= 0.0031308 ? 12.92 * luminance : 1.055 * Math.pow(luminance, 1 / 2.4) - 0.055;
+        return 255 * s;
     }
 
     /** Relative luminance, 0 to 1. */

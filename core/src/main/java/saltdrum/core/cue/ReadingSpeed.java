@@ -20,14 +20,6 @@ public final class ReadingSpeed {
         return count;
     }
 
-    /** More than this many characters a second are hard to read. Common practice, no source. */
-    private static final double FAST = 20;
-
-    /** More than can be read in the time; a single word is seen at a glance. */
-    public static boolean fast(Cue cue, CueTime time) {
-        return cue.words().size() > 1 && of(cue, time) > FAST;
-    }
-
     /** Characters a second, spaces counted, over the time the cue is shown. */
     public static double of(Cue cue, CueTime time) {
         return characters(cue.text()) * 1000.0 / (time.hideMs() - time.showMs());

@@ -1,7 +1,9 @@
 package saltdrum.core.cue;
 
 import java.util.List;
-import saltdrum.core.BadInputException;
+import saltdrum.core.parts.Says;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.core.parts.Within;
 import saltdrum.core.plane.Box;
 
 /**
@@ -9,13 +11,18 @@ import saltdrum.core.plane.Box;
  * top, buttons at the right from some height down, text at the bottom. Other pictures have a margin only. The usual
  * figures are common practice, no source; the margin is the graphics safe area of EBU R 95 (from memory).
  *
- * @param bar height of the bar at the top, 0 to 0.4
- * @param buttons width of the buttons at the right, 0 to 0.4
- * @param buttonsFrom where the buttons begin, from the top, 0 to 1
- * @param text height of the text at the bottom, 0 to 0.5
- * @param side what is kept free at the left, and at the right where there are no buttons, 0 to 0.3
+ * @param bar height of the bar at the top
+ * @param buttons width of the buttons at the right
+ * @param buttonsFrom where the buttons begin, from the top
+ * @param text height of the text at the bottom
+ * @param side what is kept free at the left, and at the right where there are no buttons
  */
-public record SafeZones(double bar, double buttons, double buttonsFrom, double text, double side) {
+public record SafeZones(
+        @Says("Bar at the top") @Within(least = 0, most = 0.4, step = 0.01, unit = "of the frame") double bar,
+        @Says("Buttons at the right") @Within(least = 0, most = 0.4, step = 0.01, unit = "of the frame") double buttons,
+        @Says("They begin at") @Within(least = 0, most = 1, step = 0.01, unit = "of the frame") double buttonsFrom,
+        @Says("Text at the bottom") @Within(least = 0, most = 0.5, step = 0.01, unit = "of the frame") double text,
+        @Says("Free at the sides") @Within(least = 0, most = 0.3, step = 0.01, unit = "of the frame") double side) {
     public static final SafeZones USUAL = new SafeZones(0.1, 0.12, 0.45, 0.2, 0.06);
     private static final double GRAPHICS = 0.05;
 
@@ -29,17 +36,7 @@ public record SafeZones(double bar, double buttons, double buttonsFrom, double t
     }
 
     public SafeZones {
-        within("bar at the top", bar, 0.4);
-        within("row of buttons", buttons, 0.4);
-        within("beginning of the buttons", buttonsFrom, 1);
-        within("text at the bottom", text, 0.5);
-        within("free side", side, 0.3);
-    }
-
-    private static void within(String what, double value, double most) {
-        if (!(value >= 0 && value <= most)) {
-            throw new BadInputException("The " + what + " is a part of the picture from 0 to " + most + ".");
-        }
+        ValueParts.check(SafeZones.class, bar, buttons, buttonsFrom, text, side);
     }
 
     private static boolean tall(Size output) {

@@ -50,7 +50,8 @@ public record Mend(List<Edit> edits) implements Edit {
 
     @Override
     public String said(Track before) {
-        return edits.size() == 1 ? edits.get(0).said(before) : "Mend " + Said.count(edits.size(), "finding");
+        String first = edits.get(0).said(before);
+        return edits.size() == 1 ? first : first + ", and " + Said.count(edits.size() - 1, "more change");
     }
 
     @Override

@@ -45,6 +45,11 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
                 .toList();
     }
 
+    /** What a record is made of, part by part. */
+    public static List<ValuePart> parts(Class<? extends Record> type) {
+        return Arrays.stream(type.getRecordComponents()).map(ValuePart::of).toList();
+    }
+
     /** What a type is called for a person. */
     public static String label(Class<?> type) {
         Says says = type.getAnnotation(Says.class);

@@ -16,14 +16,18 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.BreakLine;
 import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.edit.DeleteCues;
 import saltdrum.core.edit.LetStand;
 import saltdrum.core.edit.Mend;
 import saltdrum.core.edit.PutHeadline;
+import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SetCueTime;
 import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.edit.ShiftCues;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Patch;
+import saltdrum.core.scene.Part;
+import saltdrum.core.scene.Scene;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -176,6 +180,15 @@ class ChecksTest {
     }
 
     @Test
+    void severalRemediesAreOneStepThatSaysWhatItDoes() {
+        long first = first(good);
+        ChangeLook larger = ChangeLook.ofCues(List.of(first), Patch.of(Facets.SIZE, 90d));
+        assertThat(new Mend(List.of(larger)).said(good)).isEqualTo(larger.said(good));
+        assertThat(new Mend(List.of(larger, new DeleteCues(List.of(first)))).said(good))
+                .isEqualTo(larger.said(good) + ", and 1 more change");
+    }
+
+    @Test
     void aGapThatFlashes() {
         Track gap = of(word("Row", 1000, 1600), word("home.", 1600, 2400), word("Rest", 3200, 3900));
         gap = new SetCueTime(first(gap), null, 3100).on(gap);
@@ -235,13 +248,12 @@ class ChecksTest {
     }
 
     private Track without(long cueId) {
-        return new saltdrum.core.edit.DeleteCues(List.of(cueId)).on(good);
+        return new DeleteCues(List.of(cueId)).on(good);
     }
 
     @Test
     void aTranslationThatDoesNotFit() {
-        Track longer =
-                new saltdrum.core.edit.RetypeCue(first(good), "Lije la tabla con mucho cuidado y paciencia.").on(good);
+        Track longer = new RetypeCue(first(good), "Lije la tabla con mucho cuidado y paciencia.").on(good);
         assertThat(Checked.findings(
                         good,
                         CheckKind.TRANSLATION,
@@ -253,6 +265,61 @@ class ChecksTest {
                         CheckKind.TRANSLATION,
                         subject -> subject.translations(List.of(new Translated("Spanish", good)))))
                 .isEmpty();
+    }
+
+    /** The typesetter of these tests has every letter: the part says what one with fewer says. */
+    @Test
+    void lettersThatNoFontHas() {
+        Track track = of(word("Row", 1000, 1500), word("ᚱᚢ", 1500, 2200));
+        List<Finding> found = of(
+                track,
+                part -> new Part(part.cueId(), part.startMs(), part.endMs(), 0, part.bounds(), 1, "ᚱᚢ", part.marks()));
+        assertThat(found).extracting(Finding::kind).containsOnlyOnce(CheckKind.LETTERS);
+        Finding letters = found.stream()
+                .filter(one -> one.kind() == CheckKind.LETTERS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(letters.said()).contains("ᚱᚢ");
+        assertThat(Words.texts(letters.remedies().get(0).edit().on(track))).containsExactly("Row");
+        assertThat(of(track, part -> part)).extracting(Finding::kind).doesNotContain(CheckKind.LETTERS);
+    }
+
+    /** A track's cues cannot overlap, so the scene is made to: the first stays 300 ms into the second. */
+    @Test
+    void twoCuesAtOnce() {
+        Track track = of(word("Row", 1000, 1900), word("Home", 4000, 4900));
+        List<Finding> found = of(
+                track,
+                part -> new Part(
+                        part.cueId(),
+                        part.startMs(),
+                        part.startMs() < 2000 ? 4260 : part.endMs(),
+                        0,
+                        part.bounds(),
+                        1,
+                        "",
+                        part.marks()));
+        assertThat(found)
+                .filteredOn(one -> one.kind() == CheckKind.OVERLAP)
+                .singleElement()
+                .satisfies(finding -> {
+                    assertThat(finding.measured()).isEqualTo(4260.0 - 3960);
+                    assertThat(finding.spot().ms()).isEqualTo(3960);
+                });
+        assertThat(of(track, part -> part)).extracting(Finding::kind).doesNotContain(CheckKind.OVERLAP);
+    }
+
+    /** Findings of a track whose scene has parts otherwise. */
+    private static List<Finding> of(Track track, UnaryOperator<Part> otherwise) {
+        Subject made = Checked.builder(track).build();
+        Scene scene = new Scene(
+                made.scene.width(),
+                made.scene.height(),
+                made.scene.glyphs(),
+                made.scene.pictures(),
+                made.scene.parts().stream().map(otherwise).toList());
+        Subject subject = new Subject.Builder(track, scene, made.layout, made.cascade, Checked::part).build();
+        return new Checker().findings(subject);
     }
 
     @Test
@@ -271,7 +338,7 @@ class ChecksTest {
         List<Word> words = new ArrayList<>(good.words().toList());
         Onsets heard = Onsets.of(words);
         Word second = words.get(1);
-        Track retyped = new saltdrum.core.edit.RetypeCue(first(good), "Sand that plank.").on(good);
+        Track retyped = new RetypeCue(first(good), "Sand that plank.").on(good);
         Map<Long, Onsets.Heard> known = heard.of(retyped);
         assertThat(known).hasSize(words.size() - 1).doesNotContainKey(second.id());
     }

@@ -41,9 +41,7 @@ public final class PictureLight {
             }
         }
         for (int i = 0; i <= FINE; i++) {
-            double light = (double) i / FINE;
-            double s = light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
-            CODE[i] = (byte) Math.round(255 * s);
+            CODE[i] = (byte) Math.round(Contrast.coded((double) i / FINE));
         }
     }
 

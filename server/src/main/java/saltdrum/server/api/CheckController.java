@@ -2,6 +2,7 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,8 +15,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.check.CalmPlace;
 import saltdrum.core.check.CheckKind;
-import saltdrum.core.check.Checker;
 import saltdrum.core.check.Limits;
+import saltdrum.core.parts.ValuePart;
+import saltdrum.core.parts.ValueParts;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
 import saltdrum.server.work.Inspector;
@@ -53,7 +55,7 @@ class CheckController {
     @Operation(summary = "All kinds of findings that are looked for")
     @GetMapping("/checks")
     List<KindView> kinds() {
-        return Checker.kinds().stream()
+        return Arrays.stream(CheckKind.values())
                 .map(kind -> new KindView(
                         kind, kind.label, kind.source, kind.ofVoice(), kind.ofPicture(), kind.askedOneByOne()))
                 .toList();
@@ -81,6 +83,12 @@ class CheckController {
     @GetMapping("/limits")
     Limits limits(@RequestParam(required = false) Long client) {
         return houses.limits(client);
+    }
+
+    @Operation(summary = "What limits there are, and between what each lies")
+    @GetMapping("/limits/parts")
+    List<ValuePart> limitParts() {
+        return ValueParts.parts(Limits.class);
     }
 
     @PutMapping("/limits")

@@ -12,6 +12,7 @@ import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
+import saltdrum.server.store.House;
 
 /** A cue as the bench shows it. Times are milliseconds. */
 record CueView(
@@ -59,7 +60,7 @@ record CueView(
         }
     }
 
-    static List<CueView> of(Track track, double unsureBelow) {
+    static List<CueView> of(Track track, House house) {
         List<CueTime> times = CueTime.of(track);
         List<CueView> cues = new ArrayList<>(times.size());
         for (int i = 0; i < times.size(); i++) {
@@ -71,7 +72,8 @@ record CueView(
                     time.hideMs(),
                     CueTime.restBefore(times, i),
                     Math.round(ReadingSpeed.of(cue, time) * 10) / 10.0,
-                    ReadingSpeed.fast(cue, time),
+                    cue.words().size() > 1
+                            && ReadingSpeed.of(cue, time) > house.limits().speed(cue.text()),
                     cue.given() != null
                             && (cue.given().showMs() != null || cue.given().hideMs() != null),
                     Translation.byHand(cue),
@@ -80,7 +82,7 @@ record CueView(
                     !cue.look().isEmpty(),
                     Scripts.rightToLeft(cue.text()),
                     cue.lineStarts(),
-                    words(cue.words(), unsureBelow)));
+                    words(cue.words(), house.unsureBelow())));
         }
         return cues;
     }

@@ -2,6 +2,7 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +15,8 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.SafeZones;
+import saltdrum.core.parts.ValuePart;
+import saltdrum.core.parts.ValueParts;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
 
@@ -40,6 +43,12 @@ class FrameController {
     @GetMapping("/zones")
     SafeZones zones(@RequestParam(required = false) Long client) {
         return houses.zones(client);
+    }
+
+    @Operation(summary = "What of it can be set, and between what each lies")
+    @GetMapping("/zones/parts")
+    List<ValuePart> zoneParts() {
+        return ValueParts.parts(SafeZones.class);
     }
 
     @PutMapping("/zones")

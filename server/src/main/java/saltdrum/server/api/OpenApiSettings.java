@@ -45,6 +45,7 @@ class OpenApiSettings {
             "CueGiven.settings",
             "Frame.typed",
             "Proposal.edit",
+            "SizeView.shortSide",
             "EstimateView.bytes",
             "EstimateView.seconds",
             "Finding.measured",

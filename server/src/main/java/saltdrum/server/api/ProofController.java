@@ -27,12 +27,10 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Places;
 import saltdrum.core.shorter.Cut;
 import saltdrum.core.shorter.Shorter;
-import saltdrum.core.spelling.Spelling;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.GlossaryRow;
 import saltdrum.server.store.GlossaryStore;
 import saltdrum.server.store.StoredReading;
 import saltdrum.server.store.TrackStore;
@@ -147,19 +145,8 @@ class ProofController {
     SpellingView spelling(@PathVariable String clipId) {
         ClipRow clip = clips.get(clipId);
         Track track = tracks.get(clipId).track();
-        Optional<Spelling> spelling = dictionaries.of(track.language());
-        if (spelling.isEmpty()) {
-            return new SpellingView(false, List.of());
-        }
-        Set<String> terms = Spelling.words(glossary.holdingFor(clip.clientId()).stream()
-                .map(GlossaryRow::term)
-                .toList());
-        return new SpellingView(
-                true,
-                track.words()
-                        .filter(word -> !spelling.get().right(word.text(), terms))
-                        .map(Word::id)
-                        .toList());
+        Optional<Set<Long>> wrong = dictionaries.misspelt(track, glossary.termsFor(clip.clientId()));
+        return new SpellingView(wrong.isPresent(), List.copyOf(wrong.orElse(Set.of())));
     }
 
     /** Another way to tell one or two words that were heard. */

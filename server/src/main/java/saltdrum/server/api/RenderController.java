@@ -2,6 +2,7 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
+import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.style.StyleShelf;
@@ -35,6 +37,8 @@ import saltdrum.server.work.Workers;
 @RestController
 @RequestMapping("/api")
 class RenderController {
+    private static final int[] SHORT_SIDES = {720, 1080, 1440, 2160};
+
     private final ClipStore clips;
     private final TrackStore tracks;
     private final Workers workers;
@@ -143,6 +147,25 @@ class RenderController {
                                     : new EstimateView(kind, estimate.bytes(), estimate.seconds());
                         })
                         .toList();
+    }
+
+    /**
+     * A size that a finished picture can have.
+     *
+     * @param shortSide null for the frame's own
+     */
+    record SizeView(Integer shortSide, Size size) {}
+
+    @Operation(summary = "Sizes that a finished picture can have, the frame's own first")
+    @GetMapping("/clips/{clipId}/sizes")
+    List<SizeView> sizes(@PathVariable String clipId) {
+        Size clip = clips.get(clipId).info().size();
+        Frame frame = tracks.get(clipId).track().frame();
+        List<SizeView> sizes = new ArrayList<>(List.of(new SizeView(null, frame.output(clip))));
+        for (int shortSide : SHORT_SIDES) {
+            sizes.add(new SizeView(shortSide, frame.sized(clip, shortSide).output(clip)));
+        }
+        return sizes;
     }
 
     private static Track sized(Track track, Size clip, Integer shortSide) {

@@ -15,8 +15,8 @@ record TrackPatch(
         @Schema(description = "The cues that come in their place") List<CueView> cues) {
 
     static TrackPatch of(StoredChange change, Size clip, House house) {
-        List<CueView> old = CueView.of(change.before().track(), house.unsureBelow());
-        List<CueView> now = CueView.of(change.after().track(), house.unsureBelow());
+        List<CueView> old = CueView.of(change.before().track(), house);
+        List<CueView> now = CueView.of(change.after().track(), house);
         int least = Math.min(old.size(), now.size());
         int from = 0;
         while (from < least && old.get(from).equals(now.get(from))) {

@@ -8,7 +8,6 @@ import saltdrum.server.store.StoredTrack;
 /** A track with everything the bench shows of it. */
 record TrackView(TrackHead head, List<CueView> cues) {
     static TrackView of(StoredTrack stored, Size clip, House house) {
-        return new TrackView(
-                TrackHead.of(stored, clip, house.zones()), CueView.of(stored.track(), house.unsureBelow()));
+        return new TrackView(TrackHead.of(stored, clip, house.zones()), CueView.of(stored.track(), house));
     }
 }

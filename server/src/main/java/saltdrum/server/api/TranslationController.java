@@ -16,14 +16,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
-import saltdrum.core.check.Limits;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.TranslationEdits;
-import saltdrum.core.word.Word;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.House;
+import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
@@ -41,9 +38,12 @@ class TranslationController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final Workers workers;
+    private final HouseStore houses;
     private final List<Translator> translators;
 
-    TranslationController(ClipStore clips, TrackStore tracks, Workers workers, List<Translator> translators) {
+    TranslationController(
+            ClipStore clips, TrackStore tracks, Workers workers, HouseStore houses, List<Translator> translators) {
+        this.houses = houses;
         this.clips = clips;
         this.tracks = tracks;
         this.workers = workers;
@@ -136,7 +136,6 @@ class TranslationController {
     }
 
     private TrackView view(StoredTrack stored, String clipId) {
-        return TrackView.of(
-                stored, clips.get(clipId).info().size(), new House(Word.UNSURE_BELOW, SafeZones.USUAL, Limits.USUAL));
+        return TrackView.of(stored, clips.get(clipId).info().size(), houses.of(clipId));
     }
 }

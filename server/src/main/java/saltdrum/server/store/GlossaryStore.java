@@ -28,6 +28,11 @@ public class GlossaryStore {
         return List.copyOf(terms.values());
     }
 
+    /** Their words alone. */
+    public List<String> termsFor(Long clientId) {
+        return holdingFor(clientId).stream().map(GlossaryRow::term).toList();
+    }
+
     @Transactional
     public List<GlossaryRow> replace(Long clientId, List<GlossaryRow> terms) {
         mapper.clear(clientId);

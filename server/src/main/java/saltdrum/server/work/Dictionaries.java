@@ -3,16 +3,22 @@ package saltdrum.server.work;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Track;
 import saltdrum.core.spelling.Spelling;
+import saltdrum.core.word.Word;
 
 /** Spelling dictionaries: the English one ships; those of other languages are used where Debian's packages put them. */
 @Component
@@ -25,6 +31,18 @@ public class Dictionaries {
     /** The dictionary of a language, or nothing where there is none. */
     public Optional<Spelling> of(String languageTag) {
         return read.computeIfAbsent(Locale.forLanguageTag(languageTag).getLanguage(), Dictionaries::find);
+    }
+
+    /**
+     * Words of a track that stand neither in the dictionary of its language nor in the terms; nothing where there is no
+     * dictionary.
+     */
+    public Optional<Set<Long>> misspelt(Track track, Collection<String> terms) {
+        Set<String> known = Spelling.words(terms);
+        return of(track.language()).map(spelling -> track.words()
+                .filter(word -> !spelling.right(word.text(), known))
+                .map(Word::id)
+                .collect(Collectors.toCollection(LinkedHashSet::new)));
     }
 
     private static Optional<Spelling> find(String language) {

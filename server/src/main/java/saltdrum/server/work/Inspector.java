@@ -6,10 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import saltdrum.core.check.CalmPlace;
 import saltdrum.core.check.Checker;
@@ -27,16 +25,13 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.spelling.Spelling;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleShelf;
-import saltdrum.core.word.Word;
 import saltdrum.media.clip.PictureLight;
 import saltdrum.media.paint.BarsPicture;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.GlossaryRow;
 import saltdrum.server.store.GlossaryStore;
 import saltdrum.server.store.House;
 import saltdrum.server.store.HouseStore;
@@ -215,17 +210,7 @@ public class Inspector {
     }
 
     private Set<Long> misspelt(ClipRow clip, Track track) {
-        Optional<Spelling> spelling = dictionaries.of(track.language());
-        if (spelling.isEmpty()) {
-            return Set.of();
-        }
-        Set<String> terms = Spelling.words(glossary.holdingFor(clip.clientId()).stream()
-                .map(GlossaryRow::term)
-                .toList());
-        return track.words()
-                .filter(word -> !spelling.get().right(word.text(), terms))
-                .map(Word::id)
-                .collect(Collectors.toSet());
+        return dictionaries.misspelt(track, glossary.termsFor(clip.clientId())).orElse(Set.of());
     }
 
     private List<String> suggestions(String language, String text) {
