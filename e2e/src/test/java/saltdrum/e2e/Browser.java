@@ -2,6 +2,7 @@ package saltdrum.e2e;
 
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,13 @@ final class Browser {
                             "--disable-component-update",
                             "--disable-sync",
                             "--no-first-run")));
+
+    /** The machine is shared: what comes late is late, and not missing. */
+    private static final int PATIENCE_MS = 30_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     private Browser() {}
 

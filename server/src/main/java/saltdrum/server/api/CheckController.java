@@ -82,7 +82,7 @@ class CheckController {
     @Operation(summary = "From where on something is a finding, for a client or the workshop")
     @GetMapping("/limits")
     Limits limits(@RequestParam(required = false) Long client) {
-        return houses.limits(client);
+        return houses.of(client).limits();
     }
 
     @Operation(summary = "What limits there are, and between what each lies")

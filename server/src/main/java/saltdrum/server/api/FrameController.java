@@ -17,6 +17,7 @@ import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
+import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
 
@@ -36,13 +37,14 @@ class FrameController {
     @Operation(summary = "Where everything would lie in a frame; nothing is kept")
     @PostMapping("/clips/{clipId}/frame/attempt")
     FrameLayout attempt(@PathVariable String clipId, @RequestBody Frame frame) {
-        return frame.layout(clips.get(clipId).info().size(), houses.of(clipId).zones());
+        ClipRow clip = clips.get(clipId);
+        return frame.layout(clip.info().size(), houses.of(clip).zones());
     }
 
     @Operation(summary = "What a phone lays over the clips of a client, or of the workshop")
     @GetMapping("/zones")
     SafeZones zones(@RequestParam(required = false) Long client) {
-        return houses.zones(client);
+        return houses.of(client).zones();
     }
 
     @Operation(summary = "What of it can be set, and between what each lies")

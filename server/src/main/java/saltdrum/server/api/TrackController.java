@@ -10,9 +10,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.FromOutside;
-import saltdrum.core.cue.Size;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Restyle;
+import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
 import saltdrum.server.store.HouseStore;
@@ -44,7 +44,8 @@ class TrackController {
 
     @GetMapping
     TrackView get(@PathVariable String clipId) {
-        return TrackView.of(tracks.get(clipId), size(clipId), houses.of(clipId));
+        ClipRow clip = clips.get(clipId);
+        return TrackView.of(tracks.get(clipId), clip.info().size(), houses.of(clip));
     }
 
     @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
@@ -90,11 +91,7 @@ class TrackController {
     }
 
     private TrackPatch patch(StoredChange change) {
-        return TrackPatch.of(
-                change, size(change.after().id()), houses.of(change.after().id()));
-    }
-
-    private Size size(String clipId) {
-        return clips.get(clipId).info().size();
+        ClipRow clip = clips.get(change.after().id());
+        return TrackPatch.of(change, clip.info().size(), houses.of(clip));
     }
 }

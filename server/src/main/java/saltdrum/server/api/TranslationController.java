@@ -19,6 +19,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.TranslationEdits;
+import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
@@ -136,6 +137,7 @@ class TranslationController {
     }
 
     private TrackView view(StoredTrack stored, String clipId) {
-        return TrackView.of(stored, clips.get(clipId).info().size(), houses.of(clipId));
+        ClipRow clip = clips.get(clipId);
+        return TrackView.of(stored, clip.info().size(), houses.of(clip));
     }
 }

@@ -10,4 +10,9 @@ import saltdrum.core.cue.SafeZones;
  * @param zones what a phone lays over a picture
  * @param limits from where on something is a finding
  */
-public record House(double unsureBelow, SafeZones zones, Limits limits) {}
+public record House(double unsureBelow, SafeZones zones, Limits limits) {
+    public House {
+        zones = zones == null ? SafeZones.USUAL : zones;
+        limits = limits == null ? Limits.USUAL : limits;
+    }
+}

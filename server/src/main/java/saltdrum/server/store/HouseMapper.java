@@ -9,8 +9,17 @@ import saltdrum.core.cue.SafeZones;
 /** A client id of null is the workshop itself. */
 @Mapper
 interface HouseMapper {
-    @Select("select zones::text from house where client_id is not distinct from #{clientId,jdbcType=BIGINT}")
-    SafeZones zones(Long clientId);
+    /** The client's own, else the workshop's; null where neither has settled it. */
+    @Select(
+            "select " + WorkshopMapper.UNSURE_BELOW
+                    + """
+             as unsure_below, coalesce(own.zones, every.zones)::text as zones,
+              coalesce(own.limits, every.limits)::text as limits
+            from (values (1)) as one
+              left join house own on own.client_id = #{clientId,jdbcType=BIGINT}
+              left join house every on every.client_id is null
+            """)
+    House of(Long clientId);
 
     @Insert(
             """
@@ -18,9 +27,6 @@ interface HouseMapper {
             on conflict (client_id) do update set zones = excluded.zones
             """)
     void setZones(Long clientId, SafeZones zones);
-
-    @Select("select limits::text from house where client_id is not distinct from #{clientId,jdbcType=BIGINT}")
-    Limits limits(Long clientId);
 
     @Insert(
             """

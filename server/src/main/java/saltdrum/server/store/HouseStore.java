@@ -8,39 +8,20 @@ import saltdrum.core.cue.SafeZones;
 @Component
 public class HouseStore {
     private final HouseMapper mapper;
-    private final WorkshopStore workshop;
     private final ClientStore clients;
-    private final ClipStore clips;
 
-    HouseStore(HouseMapper mapper, WorkshopStore workshop, ClientStore clients, ClipStore clips) {
+    HouseStore(HouseMapper mapper, ClientStore clients) {
         this.mapper = mapper;
-        this.workshop = workshop;
         this.clients = clients;
-        this.clips = clips;
     }
 
-    /** @throws NotFoundException when there is no such clip */
-    public House of(String clipId) {
-        Long client = clips.get(clipId).clientId();
-        return new House(workshop.unsureBelow(), zones(client), limits(client));
+    public House of(ClipRow clip) {
+        return of(clip.clientId());
     }
 
     /** @param clientId null for the workshop's own */
-    public SafeZones zones(Long clientId) {
-        SafeZones own = mapper.zones(clientId);
-        if (own == null && clientId != null) {
-            own = mapper.zones(null);
-        }
-        return own == null ? SafeZones.USUAL : own;
-    }
-
-    /** @param clientId null for the workshop's own */
-    public Limits limits(Long clientId) {
-        Limits own = mapper.limits(clientId);
-        if (own == null && clientId != null) {
-            own = mapper.limits(null);
-        }
-        return own == null ? Limits.USUAL : own;
+    public House of(Long clientId) {
+        return mapper.of(clientId);
     }
 
     /** @param limits null for what is usual */

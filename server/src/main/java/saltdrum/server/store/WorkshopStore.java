@@ -13,8 +13,7 @@ public class WorkshopStore {
 
     /** Confidence below which words ask to be listened to again, 0 to 1. */
     public double unsureBelow() {
-        // Kept as four bytes: 0.6 is to come back as 0.6.
-        return Math.round(mapper.unsureBelow() * 1e4) / 1e4;
+        return mapper.unsureBelow();
     }
 
     public void setUnsureBelow(double below) {

@@ -143,7 +143,7 @@ public class Inspector {
         StoredTrack stored = tracks.get(clipId);
         Track track = stored.track();
         Size size = clip.info().size();
-        House house = houses.of(clipId);
+        House house = houses.of(clip);
         Style style = styles.of(track);
         Measured measured = measures.of(clipId);
         Scene scene = scenes.make(track, style, size);
