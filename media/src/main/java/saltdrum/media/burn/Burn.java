@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
@@ -33,12 +34,16 @@ public final class Burn {
     private static final Pattern PEAK = Pattern.compile("maxrss=(\\d+)kB");
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
+    /** A seek goes to a key frame at or before this much ahead of a span. */
+    private static final double EARLY_US = 0.5e6;
+
     private final Path clip;
     private final ClipInfo info;
     private final Frame frame;
     private final Scene scene;
     private final BurnOrder order;
     private final Path barsFile;
+    private FrameTimes read;
 
     public Burn(Path clip, ClipInfo info, Frame frame, Scene scene, BurnOrder order) {
         this(clip, info, frame, null, scene, order);
@@ -69,14 +74,29 @@ public final class Burn {
      * @param stopped asked often; once true the burn ends with a {@link SaltDrumException}
      */
     public Result to(Path out, DoubleConsumer progress, BooleanSupplier stopped) {
-        FrameTimes times = FrameTimes.of(clip, info);
+        return to(out, Span.all(times()), progress, stopped);
+    }
+
+    /** Of every frame of the clip; they are read once. */
+    public FrameTimes times() {
+        if (read == null) {
+            read = FrameTimes.of(clip, info);
+        }
+        return read;
+    }
+
+    /**
+     * Writes only these frames, without sound, encoded as they are where the whole is burned. It begins and ends where a
+     * piece does ({@link PieceGrid}).
+     */
+    public Result to(Path out, Span span, DoubleConsumer progress, BooleanSupplier stopped) {
         var size = frame.output(info.size());
         try (Band band = Band.of(scene, size.width(), size.height(), ClipColours.of(info));
-                ToolRun run = new ToolRun(command(band, out), 120)) {
-            Thread reader = new Thread(() -> readProgress(run, progress), "burn-progress");
+                ToolRun run = new ToolRun(command(band, span, out), 120)) {
+            Thread reader = new Thread(() -> readProgress(run, span, progress), "burn-progress");
             reader.setDaemon(true);
             reader.start();
-            int painted = feed(run, band, times, stopped);
+            int painted = feed(run, band, span, stopped);
             while (reader.isAlive()) {
                 reader.join(200);
                 if (stopped.getAsBoolean()) {
@@ -86,23 +106,23 @@ public final class Burn {
             if (run.await() != 0) {
                 throw failed(run);
             }
-            return new Result(times.count(), painted, cpuMs(run.errors()), peakKb(run.errors()));
+            return new Result(span.count(), painted, cpuMs(run.errors()), peakKb(run.errors()));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new SaltDrumException("The burn was stopped. Nothing of it was kept.", e);
         }
     }
 
-    private int feed(ToolRun run, Band band, FrameTimes times, BooleanSupplier stopped) {
+    private int feed(ToolRun run, Band band, Span span, BooleanSupplier stopped) {
         int painted = 0;
         try (OutputStream pipe = run.input()) {
             MatroskaFrames frames = new MatroskaFrames(pipe, band.width, band.height);
             Timeline timeline = new Timeline(scene);
             SceneAt shown = null;
-            for (int i = 0; i < times.count(); i++) {
+            for (int i = span.from(); i < span.to(); i++) {
                 // The first picture is always at 0, so that ffmpeg does not shift the stream.
-                long us = i == 0 ? 0 : times.us(i);
-                SceneAt now = timeline.at(times.us(i) / 1000.0);
+                long us = i == span.from() ? 0 : times().us(i);
+                SceneAt now = timeline.at(times().us(i) / 1000.0);
                 if (shown == null || !now.looksLike(shown)) {
                     if (stopped.getAsBoolean()) {
                         throw new SaltDrumException("The burn was stopped. Nothing of it was kept.");
@@ -120,31 +140,103 @@ public final class Burn {
         return painted;
     }
 
-    private List<String> command(Band band, Path out) {
+    private List<String> command(Band band, Span span, Path out) {
+        boolean whole = span.isAll(times());
         List<String> command = Ffmpeg.ffmpeg();
         command.remove("-nostdin");
         command.addAll(List.of("-benchmark", "-loglevel", "info"));
+        if (!whole) {
+            // Clip times stay what they are, in the frame's moves and in what is painted.
+            command.addAll(List.of("-copyts", "-start_at_zero"));
+            command.addAll(seek(span));
+        }
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(List.of("-thread_queue_size", "16", "-f", "matroska", "-i", "pipe:0"));
-        String tick = info.timeBase().numerator() + "/" + info.timeBase().denominator();
         FrameGraph framing = new FrameGraph(info, frame);
         String bars = framing.wantsBarsPicture() ? "2:v" : null;
         if (bars != null) {
             command.addAll(FrameGraph.barsInput(barsFile));
         }
-        String graph = framing.graph("0:v:0", "picture", bars, 0) + ";"
-                + "[1:v]settb=" + tick + "[words];"
+        String graph = (whole
+                        ? framing.graph("0:v:0", "picture", bars, 0)
+                        : "[0:v:0]" + trim(span) + "[span];" + framing.graph("span", "picture", bars, 0))
+                + ";"
+                + "[1:v]settb=" + tick() + "[words];"
                 + "[picture][words]overlay=" + band.left + ":" + band.top
                 + ":format=yuv420:alpha=straight:eof_action=repeat[done]";
-        command.addAll(List.of("-filter_complex", graph, "-map", "[done]", "-map", "0:a?"));
-        command.addAll(List.of("-c:v", "libx264", "-preset", order.preset(), "-crf", Integer.toString(order.crf())));
-        command.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick));
+        command.addAll(List.of("-filter_complex", graph, "-map", "[done]"));
+        command.addAll(encoder());
+        command.addAll(keyFrames(span));
+        if (whole) {
+            command.addAll(List.of("-map", "0:a?"));
+            command.addAll(SoundPlan.of(info).arguments());
+            command.addAll(captionStreams());
+            command.addAll(List.of("-movflags", "+faststart"));
+        }
+        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1"));
+        command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out.toAbsolutePath()));
+        return command;
+    }
+
+    private String tick() {
+        return info.timeBase().numerator() + "/" + info.timeBase().denominator();
+    }
+
+    /** All that decides how the film comes out beside the clip's bytes and the captions. */
+    public List<Object> making() {
+        return List.of(info, frame, order, encoder());
+    }
+
+    /** How the picture is encoded and tagged: what is equal here fits together. */
+    private List<String> encoder() {
+        List<String> flags = new ArrayList<>(
+                List.of("-c:v", "libx264", "-preset", order.preset(), "-crf", Integer.toString(order.crf())));
+        flags.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick()));
         if (info.timeBase().numerator() == 1) {
-            command.addAll(List.of(
+            flags.addAll(List.of(
                     "-video_track_timescale", Long.toString(info.timeBase().denominator())));
         }
-        command.addAll(colourTags());
-        command.addAll(SoundPlan.of(info).arguments());
+        flags.addAll(colourTags());
+        return flags;
+    }
+
+    /** Every piece begins with a key frame, so that it can be made again alone. */
+    private List<String> keyFrames(Span span) {
+        List<String> begins = PieceGrid.of(times()).stream()
+                .filter(piece -> piece.from() > span.from() && piece.from() < span.to())
+                .map(piece -> seconds(before(piece.from())))
+                .toList();
+        return begins.isEmpty() ? List.of() : List.of("-force_key_frames", String.join(",", begins));
+    }
+
+    /** Midway between a frame and the one before it, microseconds: no rounding moves a frame to the other side. */
+    private double before(int frame) {
+        return (times().us(frame - 1) + times().us(frame)) / 2.0;
+    }
+
+    /** To a key frame of the clip before the span; frames on the way are decoded and dropped. */
+    private List<String> seek(Span span) {
+        double early = times().us(span.from()) - EARLY_US;
+        return early <= 0 ? List.of() : List.of("-noaccurate_seek", "-ss", seconds(early));
+    }
+
+    private String trim(Span span) {
+        List<String> sides = new ArrayList<>();
+        if (span.from() > 0) {
+            sides.add("start=" + seconds(before(span.from())));
+        }
+        if (span.to() < times().count()) {
+            sides.add("end=" + seconds(before(span.to())));
+        }
+        return "trim=" + String.join(":", sides);
+    }
+
+    private static String seconds(double us) {
+        return String.format(Locale.ROOT, "%.6f", us / 1e6);
+    }
+
+    private List<String> captionStreams() {
+        List<String> command = new ArrayList<>();
         if (order.keepCaptions()) {
             for (ClipInfo.Captions stream : info.captions()) {
                 if (CaptionStream.readable(stream)) {
@@ -153,8 +245,6 @@ public final class Burn {
             }
             command.addAll(List.of("-c:s", "mov_text"));
         }
-        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-movflags", "+faststart"));
-        command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out.toAbsolutePath()));
         return command;
     }
 
@@ -176,12 +266,14 @@ public final class Burn {
         return tags;
     }
 
-    private void readProgress(ToolRun run, DoubleConsumer progress) {
+    private void readProgress(ToolRun run, Span span, DoubleConsumer progress) {
+        double from = span.from() == 0 ? 0 : times().us(span.from());
+        double to = span.to() == times().count() ? info.durationMs() * 1000.0 : times().us(span.to());
         try (InputStream in = run.output();
                 var lines = new java.io.BufferedReader(new java.io.InputStreamReader(in, StandardCharsets.UTF_8))) {
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                 if (line.startsWith("out_time_us=") && !line.endsWith("N/A")) {
-                    double done = Long.parseLong(line.substring(12)) / 1000.0 / Math.max(1, info.durationMs());
+                    double done = (Long.parseLong(line.substring(12)) - from) / Math.max(1.0, to - from);
                     progress.accept(Math.min(1, Math.max(0, done)));
                 }
             }

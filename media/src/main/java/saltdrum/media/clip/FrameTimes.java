@@ -62,6 +62,16 @@ public final class FrameTimes {
         return Math.max(0, at >= 0 ? at : -at - 2);
     }
 
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof FrameTimes that && Arrays.equals(us, that.us);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(us);
+    }
+
     /** Whether the steps between frames differ by more than a timestamp's rounding (1.5 ms). */
     boolean variable() {
         long least = Long.MAX_VALUE;

@@ -22,6 +22,7 @@ import saltdrum.core.track.Keyframe;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
+import saltdrum.media.Plates;
 import saltdrum.media.TestClips;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameTimes;

@@ -1,4 +1,4 @@
-package saltdrum.media.burn;
+package saltdrum.media;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,11 +13,11 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.track.Tracks;
 
 /** Scenes of white plates. */
-final class Plates {
+public final class Plates {
     private Plates() {}
 
     /** A white plate in the middle that is there from a time to another. */
-    static Scene plate(int width, int height, int[]... spans) {
+    public static Scene plate(int width, int height, int[]... spans) {
         List<Part> parts = new ArrayList<>();
         for (int[] span : spans) {
             Mark mark = white(width / 4.0, height / 4.0, width / 2.0, height / 2.0, Tracks.NONE);
@@ -33,7 +33,7 @@ final class Plates {
         return new Scene(width, height, Map.of(), Map.of(), parts);
     }
 
-    static Mark white(double x, double y, double width, double height, Tracks tracks) {
+    public static Mark white(double x, double y, double width, double height, Tracks tracks) {
         return new Mark.Plate(
                 x, y, width, height, 0, Pose.about(0, 0), List.of(new Coat.Fill(new Paint.Solid("#ffffff"))), tracks);
     }

@@ -1,0 +1,143 @@
+package saltdrum.media.pieces;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.scene.Excerpt;
+import saltdrum.core.scene.Scene;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.PieceGrid;
+import saltdrum.media.burn.Span;
+import saltdrum.media.clip.FrameTimes;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.mp4.Join;
+import saltdrum.media.mp4.NotJoinableException;
+
+/**
+ * Burns a clip, and takes from earlier videos of it whatever would come out the same. Only pieces whose captions differ
+ * are encoded; they are joined without encoding, and the result is looked at before anybody gets it. Where anything does
+ * not fit, the whole is burned.
+ */
+public final class PiecedBurn {
+    private static final System.Logger LOG = System.getLogger(PiecedBurn.class.getName());
+    /** Above this part of all frames, encoding the rest as well costs little more. */
+    private static final double MOST_ANEW = 0.7;
+    /** Of the progress; the rest is joining. */
+    private static final double ENCODING = 0.95;
+
+    private final Burn burn;
+    private final PieceList wanted;
+    private final List<Span> grid;
+
+    /** @param of what the video is made of beside its captions, as the caller knows it: the clip's and pictures' hashes */
+    public PiecedBurn(Burn burn, Scene scene, String of) {
+        this.burn = burn;
+        FrameTimes times = burn.times();
+        this.grid = PieceGrid.of(times);
+        List<String> shown = new ArrayList<>();
+        for (Span piece : grid) {
+            double from = times.us(piece.from()) / 1000.0;
+            double to = piece.to() == times.count() ? Double.MAX_VALUE : times.us(piece.to()) / 1000.0;
+            shown.add(Excerpt.digest(Excerpt.of(scene, from, to)));
+        }
+        this.wanted = new PieceList(Making.digest(burn, of), shown);
+    }
+
+    /** A video that is there already. */
+    public record Earlier(Path film, PieceList pieces) {}
+
+    /**
+     * @param pieces what it is made of
+     * @param anew how many of them were encoded; all for a whole burn
+     * @param cpuMs processor time of encoding, user and system
+     */
+    public record Made(PieceList pieces, int anew, long cpuMs) {}
+
+    public Made to(Path out, List<Earlier> earlier, DoubleConsumer progress, BooleanSupplier stopped) {
+        Optional<Earlier> best = earlier.stream()
+                .filter(one -> wanted.found(one.pieces()) > 0)
+                .max(Comparator.comparingInt(one -> wanted.found(one.pieces())));
+        if (best.isPresent()) {
+            List<Span> changed = changed(best.get().pieces());
+            if (changed.stream().mapToInt(Span::count).sum()
+                    <= MOST_ANEW * burn.times().count()) {
+                try {
+                    return joined(out, best.get(), changed, progress, stopped);
+                } catch (NotJoinableException | IOException e) {
+                    LOG.log(System.Logger.Level.WARNING, "a video is burned whole: {0}", e.getMessage());
+                } catch (SaltDrumException e) {
+                    if (stopped.getAsBoolean()) {
+                        throw e;
+                    }
+                    LOG.log(System.Logger.Level.WARNING, "a piece could not be made: {0}", e.getMessage());
+                }
+            }
+        }
+        Burn.Result result = burn.to(out, progress, stopped);
+        return new Made(wanted, grid.size(), result.toolCpuMs());
+    }
+
+    /** Pieces that differ; those that follow one another are one. */
+    private List<Span> changed(PieceList before) {
+        List<Span> changed = new ArrayList<>();
+        for (int i = 0; i < grid.size(); i++) {
+            if (wanted.shown().get(i).equals(before.shown().get(i))) {
+                continue;
+            }
+            Span piece = grid.get(i);
+            int last = changed.size() - 1;
+            if (last >= 0 && changed.get(last).to() == piece.from()) {
+                changed.set(last, new Span(changed.get(last).from(), piece.to()));
+            } else {
+                changed.add(piece);
+            }
+        }
+        return changed;
+    }
+
+    private Made joined(Path out, Earlier before, List<Span> changed, DoubleConsumer progress, BooleanSupplier stopped)
+            throws IOException {
+        int all = Math.max(1, changed.stream().mapToInt(Span::count).sum());
+        List<Join.Piece> pieces = new ArrayList<>();
+        long cpuMs = 0;
+        int done = 0;
+        try {
+            for (Span span : changed) {
+                Path piece = Files.createTempFile(out.toAbsolutePath().getParent(), "piece", ".mp4");
+                pieces.add(new Join.Piece(piece, span.from()));
+                int sofar = done;
+                cpuMs += burn.to(
+                                piece,
+                                span,
+                                part -> progress.accept(ENCODING * (sofar + part * span.count()) / all),
+                                stopped)
+                        .toolCpuMs();
+                done += span.count();
+            }
+            Join.write(before.film(), pieces, out);
+            sameTimes(before.film(), out);
+            return new Made(wanted, Math.toIntExact(grid.size() - wanted.found(before.pieces())), cpuMs);
+        } finally {
+            for (Join.Piece piece : pieces) {
+                Files.deleteIfExists(piece.film());
+            }
+        }
+    }
+
+    /** Every frame comes when it came before. */
+    private static void sameTimes(Path before, Path joined) {
+        FrameTimes was = FrameTimes.of(before, Probe.of(before));
+        FrameTimes is = FrameTimes.of(joined, Probe.of(joined));
+        if (!was.equals(is)) {
+            throw new NotJoinableException("the joined video has " + is.count() + " frames at other times than the "
+                    + was.count() + " before");
+        }
+    }
+}
