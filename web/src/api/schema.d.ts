@@ -282,6 +282,129 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Orders, the newest first, fifty at a time */
+        get: operations["all"];
+        put?: never;
+        /** Orders all of it, or nothing */
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stops all that is not done; what is done is kept */
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets what was held wait again */
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes what still waits out of the queue */
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes what failed or was stopped after all */
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an order would make; nothing is ordered */
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/estimates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How large the lines of an order will be and how long they take, in the plan's order
+         * @description Short pieces of the clips are encoded for it: it takes some seconds.
+         */
+        post: operations["estimates"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages/guess": {
         parameters: {
             query?: never;
@@ -309,7 +432,41 @@ export interface paths {
         get?: never;
         put?: never;
         /** Stops a piece of work; what it has got is kept */
-        post: operations["stop"];
+        post: operations["stop_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a file that waits before another one in the queue */
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a file after all that was held, failed or was stopped */
+        post: operations["againOne"];
         delete?: never;
         options?: never;
         head?: never;
@@ -563,25 +720,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Burns the captions, as they are now, into a new video */
+        /** Burns the captions, as they are now, into a new video: an order of one file */
         post: operations["render"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/clips/{clipId}/orders": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Orders several outputs of the clip as it is now; all of them or none */
-        post: operations["order"];
         delete?: never;
         options?: never;
         head?: never;
@@ -639,26 +779,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/clips/{clipId}/estimates": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * How large outputs will be and how long they take
-         * @description Short pieces of the clip are encoded for it: it takes some seconds.
-         */
-        post: operations["estimates"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/clips/{clipId}/captions/streams/{index}": {
         parameters: {
             query?: never;
@@ -684,7 +804,7 @@ export interface paths {
             cookie?: never;
         };
         /** All clients, by name */
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         /** The client of that name, made where there is none */
         post: operations["named"];
@@ -821,7 +941,24 @@ export interface paths {
             cookie?: never;
         };
         /** The stickers that were brought in, the oldest first */
-        get: operations["all_1"];
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Frame rates that a video can be given in place of the clip's own */
+        get: operations["rates"];
         put?: never;
         post?: never;
         delete?: never;
@@ -872,7 +1009,7 @@ export interface paths {
             cookie?: never;
         };
         /** The pictures that were brought in for bars, the oldest first */
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -893,6 +1030,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_2"];
+        put?: never;
+        post?: never;
+        /** Forgets an order and deletes its files */
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -940,7 +1094,7 @@ export interface paths {
             cookie?: never;
         };
         /** All languages of ISO 639-1 and what can be done in each, those that are recognised first */
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -977,7 +1131,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Forgets a finished piece of work and deletes its file */
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1008,7 +1162,24 @@ export interface paths {
             cookie?: never;
         };
         /** The fonts that were brought in, by family and weight */
-        get: operations["all_4"];
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/file-names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What file names can be made of */
+        get: operations["names"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1127,7 +1298,7 @@ export interface paths {
             cookie?: never;
         };
         /** All clips, newest first */
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1147,7 +1318,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Removes a clip with its words and renders */
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1160,7 +1331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_2"];
+        get: operations["get_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1519,7 +1690,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1980,6 +2151,104 @@ export interface components {
             height: number;
             putAway: boolean;
         };
+        How: {
+            /** @enum {string} */
+            quality: "LIGHT" | "GOOD" | "FINE";
+            preset: string;
+            /** Format: int32 */
+            crf: number;
+            keepCaptions: boolean;
+            /** Format: int32 */
+            shortSide: number;
+            /** Format: double */
+            rate: number;
+            /** Format: double */
+            megabytes: number;
+        };
+        OrderAsked: {
+            clips: string[];
+            languages: string[];
+            styles: string[];
+            frames: string[];
+            outputs: ("BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR")[];
+            sidecars: string[];
+            how: components["schemas"]["How"];
+            pattern: string;
+            /** Format: int64 */
+            momentMs: number;
+        };
+        OrderLine: {
+            id: string;
+            clipId: string;
+            clip: string;
+            /** @enum {string} */
+            state: "WAITING" | "HELD" | "RUNNING" | "STOPPING" | "DONE" | "FAILED" | "STOPPED";
+            open: boolean;
+            /** Format: double */
+            progress: number;
+            /** Format: int64 */
+            secondsLeft: number;
+            message: string;
+            fileName: string;
+            about: string;
+            /** Format: int32 */
+            turn: number;
+            /** Format: int64 */
+            estimatedBytes: number;
+            /** Format: double */
+            estimatedSeconds: number;
+            /** Format: int64 */
+            bytes: number;
+            /** Format: double */
+            seconds: number;
+        };
+        OrderRow: {
+            id: string;
+            label: string;
+            created: string;
+            /** Format: int32 */
+            lines: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            ended: number;
+            /** Format: int32 */
+            held: number;
+            /** Format: int64 */
+            bytes: number;
+        };
+        OrderView: {
+            order: components["schemas"]["OrderRow"];
+            lines: components["schemas"]["OrderLine"][];
+        };
+        ClipFindings: {
+            clipId: string;
+            clip: string;
+            /** Format: int32 */
+            open: number;
+        };
+        PlanLine: {
+            clipId: string;
+            clip: string;
+            /** @enum {string} */
+            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR";
+            fileName: string;
+            about: string;
+            said: string;
+            size: components["schemas"]["Size"];
+        };
+        PlanView: {
+            lines: components["schemas"]["PlanLine"][];
+            left: string[];
+            findings: components["schemas"]["ClipFindings"][];
+            captions: boolean;
+        };
+        EstimateView: {
+            /** Format: int64 */
+            bytes?: number;
+            /** Format: double */
+            seconds?: number;
+        };
         GuessRequest: {
             text?: string;
         };
@@ -1999,7 +2268,7 @@ export interface components {
             /** @enum {string} */
             kind: "PREPARE" | "WORDS" | "RENDER" | "MEASURE";
             /** @enum {string} */
-            state: "WAITING" | "RUNNING" | "STOPPING" | "DONE" | "FAILED" | "STOPPED";
+            state: "WAITING" | "HELD" | "RUNNING" | "STOPPING" | "DONE" | "FAILED" | "STOPPED";
             /** @description Whether there is more to come of it */
             open: boolean;
             /**
@@ -2016,6 +2285,9 @@ export interface components {
             /** @description File name of the finished render */
             outputName?: string;
             created: string;
+        };
+        PlaceRequest: {
+            before?: string;
         };
         WordsRequest: {
             script?: string;
@@ -2881,19 +3153,8 @@ export interface components {
             colours: components["schemas"]["ColourTrack"][];
         };
         RenderRequest: {
-            /** @enum {string} */
-            quality?: "LIGHT" | "GOOD" | "FINE";
-            preset?: string;
-            /** Format: int32 */
-            crf?: number;
-            keepCaptions?: boolean;
-            /** Format: int32 */
-            shortSide?: number;
             language?: string;
-        };
-        OrderRequest: {
-            outputs?: ("BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "PREVIEW_WEBP" | "PREVIEW_GIF")[];
-            render?: components["schemas"]["RenderRequest"];
+            how?: components["schemas"]["How"];
         };
         SaveMotionRequest: {
             name?: string;
@@ -2906,14 +3167,6 @@ export interface components {
             version: number;
             shipped: boolean;
             look: components["schemas"]["Patch"];
-        };
-        EstimateView: {
-            /** @enum {string} */
-            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "PREVIEW_WEBP" | "PREVIEW_GIF";
-            /** Format: int64 */
-            bytes?: number;
-            /** Format: double */
-            seconds?: number;
         };
         BroughtIn: {
             /** Format: int32 */
@@ -3001,6 +3254,11 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        RateView: {
+            /** Format: double */
+            rate: number;
+            written: string;
+        };
         QualityView: {
             /** @enum {string} */
             quality: "LIGHT" | "GOOD" | "FINE";
@@ -3018,7 +3276,7 @@ export interface components {
         };
         OutputView: {
             /** @enum {string} */
-            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "PREVIEW_WEBP" | "PREVIEW_GIF";
+            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR";
             label: string;
             ending: string;
             said: string;
@@ -3033,6 +3291,14 @@ export interface components {
         Receipt: {
             good: boolean;
             lines: components["schemas"]["Line"][];
+        };
+        NamesView: {
+            usual: string;
+            places: components["schemas"]["PlaceView"][];
+        };
+        PlaceView: {
+            written: string;
+            about: string;
         };
         FacetView: {
             name: string;
@@ -4290,6 +4556,188 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: {
+                from?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderRow"][];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    estimates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EstimateView"][];
+                };
+            };
+        };
+    };
     guess: {
         parameters: {
             query?: never;
@@ -4314,7 +4762,55 @@ export interface operations {
             };
         };
     };
-    stop: {
+    stop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
+                };
+            };
+        };
+    };
+    againOne: {
         parameters: {
             query?: never;
             header?: never;
@@ -4752,32 +5248,6 @@ export interface operations {
             };
         };
     };
-    order: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                clipId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OrderRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["JobView"][];
-                };
-            };
-        };
-    };
     save_2: {
         parameters: {
             query?: never;
@@ -4852,32 +5322,6 @@ export interface operations {
             };
         };
     };
-    estimates: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                clipId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OrderRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["EstimateView"][];
-                };
-            };
-        };
-    };
     readStream: {
         parameters: {
             query?: never;
@@ -4901,7 +5345,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5101,7 +5545,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5117,6 +5561,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StickerRow"][];
+                };
+            };
+        };
+    };
+    rates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RateView"][];
                 };
             };
         };
@@ -5161,7 +5625,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5198,6 +5662,48 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["OutputView"][];
                 };
+            };
+        };
+    };
+    get_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5241,7 +5747,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5303,7 +5809,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5345,7 +5851,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5361,6 +5867,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FontView"][];
+                };
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NamesView"];
                 };
             };
         };
@@ -5495,7 +6021,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5537,7 +6063,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5557,7 +6083,7 @@ export interface operations {
             };
         };
     };
-    get_2: {
+    get_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6042,7 +6568,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: {
                 client?: number;

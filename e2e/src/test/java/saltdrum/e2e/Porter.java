@@ -43,7 +43,7 @@ final class Porter {
                 ? server.post(clip + "/words", "{\"language\":\"en\",\"script\":\"" + script() + "\"}")
                         .path("id")
                         .asString()
-                : server.post(clip + "/renders", "{\"preset\":\"veryfast\",\"crf\":23}")
+                : server.post(clip + "/renders", "{\"how\":{\"preset\":\"veryfast\",\"crf\":23}}")
                         .path("id")
                         .asString();
         synchronized (jobs) {

@@ -27,7 +27,7 @@ class RestartTest {
                         .path("state")
                         .asString())
                 .isEqualTo("DONE");
-        String job = server.post("/api/clips/" + clipId + "/renders", "{\"preset\":\"fast\",\"crf\":23}")
+        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"fast\",\"crf\":23}}")
                 .path("id")
                 .asString();
         for (int i = 0;
@@ -139,7 +139,7 @@ class RestartTest {
         String clipId = server.put("/api/clips?name=tide.mp4", Demo.clip("tide-pool"))
                 .path("id")
                 .asString();
-        String job = server.post("/api/clips/" + clipId + "/renders", "{\"preset\":\"veryslow\",\"crf\":18}")
+        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
                 .path("id")
                 .asString();
         server.awaitJob(job, List.of("RUNNING"), Duration.ofSeconds(30));

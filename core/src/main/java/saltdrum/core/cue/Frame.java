@@ -72,6 +72,14 @@ public record Frame(
         }
     }
 
+    /** By its label: {@code 9:16}. */
+    public static Aspect aspect(String label) {
+        return Arrays.stream(Aspect.values())
+                .filter(aspect -> aspect.label.equals(label) && aspect != Aspect.TYPED)
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(label) + "."));
+    }
+
     public Frame(Aspect aspect, Sit sit, String barColour) {
         this(aspect, sit, barColour, null, 0, List.of(), Bars.PLAIN);
     }
@@ -114,6 +122,11 @@ public record Frame(
             }
         }
         return ordered;
+    }
+
+    /** The same way to sit, in another shape; {@code TYPED} is none. */
+    public Frame shaped(Aspect shape) {
+        return new Frame(shape, sit, barColour, null, turn, focus, bars);
     }
 
     /**

@@ -21,6 +21,7 @@ import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipColours;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.clip.FrameRate;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
@@ -34,6 +35,7 @@ public final class Burn {
     private static final Pattern PEAK = Pattern.compile("maxrss=(\\d+)kB");
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
+    private static final String MICROSECOND = "1/1000000";
     /** A seek goes to a key frame at or before this much ahead of a span. */
     private static final double EARLY_US = 0.5e6;
 
@@ -43,7 +45,9 @@ public final class Burn {
     private final Scene scene;
     private final BurnOrder order;
     private final Path barsFile;
+    private final FrameRate rate;
     private FrameTimes read;
+    private boolean unpieced;
 
     public Burn(Path clip, ClipInfo info, Frame frame, Scene scene, BurnOrder order) {
         this(clip, info, frame, null, scene, order);
@@ -57,6 +61,7 @@ public final class Burn {
         this.frame = frame;
         this.scene = scene;
         this.order = order;
+        this.rate = order.rate() == null ? null : FrameRate.of(order.rate());
     }
 
     /**
@@ -77,10 +82,22 @@ public final class Burn {
         return to(out, Span.all(times()), progress, stopped);
     }
 
-    /** Of every frame of the clip; they are read once. */
+    /** Key frames stand where the encoder wants them; nothing can be taken from it later. */
+    public Burn unpieced() {
+        unpieced = true;
+        return this;
+    }
+
+    /** Whether it comes out the same when a piece of it is made alone. */
+    public boolean inPieces() {
+        return order.inPieces() && !unpieced;
+    }
+
+    /** Of every frame that comes out; the clip's are read once. */
     public FrameTimes times() {
         if (read == null) {
-            read = FrameTimes.of(clip, info);
+            // Of a chosen rate one more than fill the clip: what is not asked for is not painted.
+            read = rate == null ? FrameTimes.of(clip, info) : FrameTimes.even(rate, rate.frames(info.durationMs()) + 1);
         }
         return read;
     }
@@ -90,9 +107,18 @@ public final class Burn {
      * piece does ({@link PieceGrid}).
      */
     public Result to(Path out, Span span, DoubleConsumer progress, BooleanSupplier stopped) {
+        if (order.mostBytes() != null) {
+            return new SizedBurn(out, order.mostBytes(), info)
+                    .run((flags, to, part) -> pass(flags, to, span, part, stopped), progress);
+        }
+        return pass(List.of("-crf", Integer.toString(order.crf())), out.toAbsolutePath(), span, progress, stopped);
+    }
+
+    /** @param bits flags that say how many of them the picture gets */
+    private Result pass(List<String> bits, Path out, Span span, DoubleConsumer progress, BooleanSupplier stopped) {
         var size = frame.output(info.size());
         try (Band band = Band.of(scene, size.width(), size.height(), ClipColours.of(info));
-                ToolRun run = new ToolRun(command(band, span, out), 120)) {
+                ToolRun run = new ToolRun(command(band, bits, span, out), 120)) {
             Thread reader = new Thread(() -> readProgress(run, span, progress), "burn-progress");
             reader.setDaemon(true);
             reader.start();
@@ -140,7 +166,7 @@ public final class Burn {
         return painted;
     }
 
-    private List<String> command(Band band, Span span, Path out) {
+    private List<String> command(Band band, List<String> bits, Span span, Path out) {
         boolean whole = span.isAll(times());
         List<String> command = Ffmpeg.ffmpeg();
         command.remove("-nostdin");
@@ -157,15 +183,15 @@ public final class Burn {
         if (bars != null) {
             command.addAll(FrameGraph.barsInput(barsFile));
         }
-        String graph = (whole
-                        ? framing.graph("0:v:0", "picture", bars, 0)
-                        : "[0:v:0]" + trim(span) + "[span];" + framing.graph("span", "picture", bars, 0))
-                + ";"
-                + "[1:v]settb=" + tick() + "[words];"
+        String before = rate != null ? "fps=" + rate.written() : whole ? "null" : trim(span);
+        String graph = "[0:v:0]" + before + "[span];"
+                + framing.graph("span", "picture", bars, 0) + ";"
+                + "[1:v]settb=" + (rate == null ? tick() : MICROSECOND) + "[words];"
                 + "[picture][words]overlay=" + band.left + ":" + band.top
                 + ":format=yuv420:alpha=straight:eof_action=repeat[done]";
         command.addAll(List.of("-filter_complex", graph, "-map", "[done]"));
         command.addAll(encoder());
+        command.addAll(bits);
         command.addAll(keyFrames(span));
         if (whole) {
             command.addAll(List.of("-map", "0:a?"));
@@ -174,12 +200,14 @@ public final class Burn {
             command.addAll(List.of("-movflags", "+faststart"));
         }
         command.addAll(List.of("-strict", "-2", "-map_chapters", "-1"));
-        command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out.toAbsolutePath()));
+        command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out));
         return command;
     }
 
     private String tick() {
-        return info.timeBase().numerator() + "/" + info.timeBase().denominator();
+        return rate != null
+                ? rate.tick()
+                : info.timeBase().numerator() + "/" + info.timeBase().denominator();
     }
 
     /** All that decides how the film comes out beside the clip's bytes and the captions. */
@@ -189,12 +217,10 @@ public final class Burn {
 
     /** How the picture is encoded and tagged: what is equal here fits together. */
     private List<String> encoder() {
-        List<String> flags = new ArrayList<>(
-                List.of("-c:v", "libx264", "-preset", order.preset(), "-crf", Integer.toString(order.crf())));
+        List<String> flags = new ArrayList<>(List.of("-c:v", "libx264", "-preset", order.preset()));
         flags.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick()));
-        if (info.timeBase().numerator() == 1) {
-            flags.addAll(List.of(
-                    "-video_track_timescale", Long.toString(info.timeBase().denominator())));
+        if (tick().startsWith("1/")) {
+            flags.addAll(List.of("-video_track_timescale", tick().substring(2)));
         }
         flags.addAll(colourTags());
         return flags;
@@ -202,6 +228,9 @@ public final class Burn {
 
     /** Every piece begins with a key frame, so that it can be made again alone. */
     private List<String> keyFrames(Span span) {
+        if (!inPieces()) {
+            return List.of();
+        }
         List<String> begins = PieceGrid.of(times()).stream()
                 .filter(piece -> piece.from() > span.from() && piece.from() < span.to())
                 .map(piece -> seconds(before(piece.from())))

@@ -10,15 +10,20 @@ import saltdrum.core.text.Quoted;
  * @param preset of x264: the faster, the larger the file
  * @param crf x264's constant rate factor, 0 (lossless) to 51
  * @param keepCaptions whether caption streams of the clip go into the video as well
+ * @param rate frames a second; null for the clip's own frames, each at its time
+ * @param mostBytes what the file is to come to, in place of the rate factor; null for as many as that takes
  */
-public record BurnOrder(String preset, int crf, boolean keepCaptions) {
+public record BurnOrder(String preset, int crf, boolean keepCaptions, Double rate, Long mostBytes) {
+    private static final double SLOWEST = 5;
+    private static final double FASTEST = 120;
+
     private static final List<String> PRESETS =
             List.of("ultrafast", "superfast", "veryfast", "faster", "fast", "medium", "slow", "slower", "veryslow");
 
-    public static final BurnOrder USUAL = Quality.GOOD.order(false);
+    public static final BurnOrder USUAL = Quality.GOOD.order(false, null, null);
 
     public BurnOrder(String preset, int crf) {
-        this(preset, crf, false);
+        this(preset, crf, false, null, null);
     }
 
     public BurnOrder {
@@ -29,5 +34,16 @@ public record BurnOrder(String preset, int crf, boolean keepCaptions) {
         if (crf < 0 || crf > 51) {
             throw new BadInputException("The rate factor lies between 0 and 51, not " + crf + ".");
         }
+        if (rate != null && !(rate >= SLOWEST && rate <= FASTEST)) {
+            throw new BadInputException("A video has 5 to 120 frames a second, not " + rate + ".");
+        }
+        if (mostBytes != null && mostBytes <= 0) {
+            throw new BadInputException("A file of " + mostBytes + " bytes cannot be made.");
+        }
+    }
+
+    /** Whether it comes out the same when a piece of it is made alone. */
+    public boolean inPieces() {
+        return rate == null && mostBytes == null;
     }
 }

@@ -26,7 +26,8 @@ public enum Quality {
         return about;
     }
 
-    public BurnOrder order(boolean keepCaptions) {
-        return new BurnOrder(PRESET, crf, keepCaptions);
+    /** @param rate and mostBytes as in {@link BurnOrder} */
+    public BurnOrder order(boolean keepCaptions, Double rate, Long mostBytes) {
+        return new BurnOrder(PRESET, crf, keepCaptions, rate, mostBytes);
     }
 }

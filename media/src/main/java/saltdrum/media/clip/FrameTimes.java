@@ -19,6 +19,15 @@ public final class FrameTimes {
         return of(clip, info.startSeconds(), info.timeBase());
     }
 
+    /** Of a video whose frames come at even times from 0 on. */
+    public static FrameTimes even(FrameRate rate, int frames) {
+        long[] us = new long[frames];
+        for (int i = 0; i < frames; i++) {
+            us[i] = (long) Math.floor(rate.ms(i) * 1000 + 1e-3);
+        }
+        return new FrameTimes(us);
+    }
+
     static FrameTimes of(Path clip, double startSeconds, ClipInfo.Ratio timeBase) {
         List<String> command = Ffmpeg.ffprobe();
         command.addAll(List.of("-select_streams", "v:0", "-show_entries", "packet=pts,flags", "-of", "csv=p=0"));

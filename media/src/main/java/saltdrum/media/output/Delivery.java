@@ -2,6 +2,7 @@ package saltdrum.media.output;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -10,11 +11,16 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Track;
+import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.FontHeights;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.Style;
 import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Pictures;
 import saltdrum.media.clip.Probe;
+import saltdrum.media.pieces.PiecedBurn;
 
 /**
  * Makes one output.
@@ -22,14 +28,47 @@ import saltdrum.media.clip.Probe;
  * @param bars the picture that the frame's bars are cut from; null where it wants none
  * @param tracks whose cues go into a caption stream, one a language; the first is the clip's own
  * @param order how videos are encoded where they are
+ * @param momentMs of stills, clip time
+ * @param kept earlier videos that pieces can be taken from; null where none are looked for
+ * @param sidecar how a caption file is written; null where none is wanted
  */
 public record Delivery(
-        Path clip, ClipInfo info, Frame frame, Path bars, Scene scene, List<Track> tracks, BurnOrder order) {
+        Path clip,
+        ClipInfo info,
+        Frame frame,
+        Path bars,
+        Scene scene,
+        List<Track> tracks,
+        BurnOrder order,
+        long momentMs,
+        Kept kept,
+        Sidecar sidecar) {
     private static final int PREVIEW_MS = 5000;
     private static final long PREVIEW_BYTES = 5_000_000;
     private static final double ENCODING = 0.95;
 
-    public void make(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+    /** @param of by what else a film is known: hashes of the clip and of pictures in it */
+    public record Kept(String of, List<PiecedBurn.Earlier> earlier) {}
+
+    /** @param style that the captions have, for files that can tell something of it */
+    public record Sidecar(CaptionFormat format, Style style, FontHeights heights) {}
+
+    public Delivery(
+            Path clip, ClipInfo info, Frame frame, Path bars, Scene scene, List<Track> tracks, BurnOrder order) {
+        this(clip, info, frame, bars, scene, tracks, order, 0, null, null);
+    }
+
+    /** @return what a burned video is made of; null for all other outputs, and where {@code kept} is null */
+    public PiecedBurn.Made make(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
+        if (kind == OutputKind.BURNED && kept != null) {
+            Burn burn = new Burn(clip, info, frame, bars, scene, order);
+            return new PiecedBurn(burn, scene, kept.of).to(out, kept.earlier, progress, stopped);
+        }
+        makeWhole(kind, out, progress, stopped);
+        return null;
+    }
+
+    private void makeWhole(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         switch (kind) {
             case BURNED -> burn(scene, order, out, progress, stopped);
             case CAPTIONED ->
@@ -46,11 +85,36 @@ public record Delivery(
             case SOUND -> Streams.sound(clip, info, out, progress, stopped);
             case PREVIEW_WEBP -> preview(MovingPreview.Kind.WEBP, out, progress, stopped);
             case PREVIEW_GIF -> preview(MovingPreview.Kind.GIF, out, progress, stopped);
+            case STILL -> still(scene, out);
+            case POSTER -> still(nothing(), out);
+            case SIDECAR -> write(out);
+        }
+    }
+
+    private Scene nothing() {
+        return new Scene(scene.width(), scene.height(), Map.of(), Map.of(), List.of());
+    }
+
+    private void still(Scene what, Path out) {
+        long at = Math.max(0, Math.min(momentMs, info.durationMs() - 1));
+        put(out, Pictures.still(clip, info, frame, bars, what, at));
+    }
+
+    private void write(Path out) {
+        String text = sidecar.format.write(tracks.get(0), sidecar.style, frame.output(info.size()), sidecar.heights);
+        put(out, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void put(Path out, byte[] bytes) {
+        try {
+            Files.write(out, bytes);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
     private void burn(Scene what, BurnOrder how, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
-        new Burn(clip, info, frame, bars, what, how).to(out, progress, stopped);
+        new Burn(clip, info, frame, bars, what, how).unpieced().to(out, progress, stopped);
     }
 
     private void overlay(Overlay.Kind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
@@ -64,7 +128,7 @@ public record Delivery(
 
     /** Whether the finished picture is the clip's own, and can be copied. */
     boolean asItIs() {
-        return frame.aspect() == Frame.Aspect.OWN && frame.turn() == 0 && Streams.fits(info);
+        return frame.aspect() == Frame.Aspect.OWN && frame.turn() == 0 && order.inPieces() && Streams.fits(info);
     }
 
     /** From the clip in its frame: itself where nothing of its picture changes, else encoded first. */
@@ -73,9 +137,8 @@ public record Delivery(
             next.make(clip, info, progress);
             return;
         }
-        Scene nothing = new Scene(scene.width(), scene.height(), Map.of(), Map.of(), List.of());
         between(out, video -> {
-            burn(nothing, order, video, part -> progress.accept(ENCODING * part), stopped);
+            burn(nothing(), order, video, part -> progress.accept(ENCODING * part), stopped);
             next.make(video, Probe.of(video), part -> progress.accept(ENCODING + (1 - ENCODING) * part));
         });
     }

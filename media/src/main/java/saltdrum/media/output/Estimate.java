@@ -10,6 +10,7 @@ import java.util.Locale;
 import saltdrum.core.BadInputException;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.clip.FrameRate;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
@@ -25,6 +26,8 @@ public record Estimate(long bytes, double seconds) {
     private static final double PIECE_S = 1.6;
     /** x264's own distance between key frames, where no scene changes. */
     private static final int KEYS_APART = 250;
+    /** Between those of pieces, seconds ({@code PieceGrid}). */
+    private static final double PIECE_KEYS_S = 4;
     /** What captions add to the picture's bits, and painting to the time; measured on the demo's clips. */
     private static final double CAPTION_BITS = 1.06;
 
@@ -41,17 +44,23 @@ public record Estimate(long bytes, double seconds) {
         try {
             long source = Files.size(delivery.clip());
             return switch (kind) {
-                case BURNED -> encoded(delivery, true);
+                case BURNED -> sized(delivery, encoded(delivery, true));
                 case CAPTIONED, CLEAN ->
                     delivery.asItIs()
                             ? new Estimate(source, 1 + source / COPY_BYTES_A_SECOND)
-                            : encoded(delivery, false);
+                            : sized(delivery, encoded(delivery, false));
                 case SOUND -> info.sounds().isEmpty() ? null : new Estimate(soundBytes(delivery), 1);
                 default -> null;
             };
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** A film of a chosen size is encoded twice. */
+    private static Estimate sized(Delivery delivery, Estimate free) {
+        Long most = delivery.order().mostBytes();
+        return most == null ? free : new Estimate(most, 2 * free.seconds());
     }
 
     private static Estimate encoded(Delivery delivery, boolean captions) throws IOException {
@@ -75,8 +84,9 @@ public record Estimate(long bytes, double seconds) {
         if (all.others + all.keys == 0) {
             throw new BadInputException("No picture could be read from the clip.");
         }
-        double frames = delivery.info().frameRate() * length;
-        double keys = Math.ceil(frames / KEYS_APART);
+        Double chosen = delivery.order().rate();
+        double frames = (chosen == null ? delivery.info().frameRate() : chosen) * length;
+        double keys = Math.max(Math.ceil(frames / KEYS_APART), captions && chosen == null ? length / PIECE_KEYS_S : 0);
         double keyBytes = all.keys == 0 ? 0 : (double) all.keyBytes / all.keys;
         double otherBytes = all.others == 0 ? keyBytes : (double) all.otherBytes / all.others;
         double picture = keys * keyBytes + Math.max(0, frames - keys) * otherBytes;
@@ -122,7 +132,10 @@ public record Estimate(long bytes, double seconds) {
             command.addAll(FrameGraph.barsInput(delivery.bars()));
         }
         String bars = framing.wantsBarsPicture() ? "1:v" : null;
-        command.addAll(List.of("-filter_complex", framing.graph("0:v:0", "picture", bars, from), "-map", "[picture]"));
+        Double chosen = delivery.order().rate();
+        String rate = chosen == null ? "" : "[0:v:0]fps=" + FrameRate.of(chosen).written() + "[even];";
+        String graph = rate + framing.graph(chosen == null ? "0:v:0" : "even", "picture", bars, from);
+        command.addAll(List.of("-filter_complex", graph, "-map", "[picture]"));
         command.addAll(List.of("-c:v", "libx264", "-preset", delivery.order().preset()));
         command.addAll(List.of("-crf", Integer.toString(delivery.order().crf()), "-pix_fmt", "yuv420p"));
         command.addAll(List.of("-t", Double.toString(PIECE_S), "-f", "mp4", "file:" + out.toAbsolutePath()));

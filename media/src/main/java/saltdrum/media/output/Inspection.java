@@ -11,13 +11,14 @@ import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
-import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.clip.FrameRate;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.ffmpeg.Ffmpeg;
@@ -56,7 +57,7 @@ public final class Inspection {
             case OVERLAY_PRORES, OVERLAY_VP9 -> inspection.overlay();
             case OVERLAY_PNG -> inspection.pictures();
             case SOUND -> inspection.sound(1);
-            case PREVIEW_WEBP, PREVIEW_GIF -> {}
+            case PREVIEW_WEBP, PREVIEW_GIF, STILL, POSTER, SIDECAR -> {}
         }
         inspection.size();
         return Receipt.of(inspection.lines);
@@ -70,15 +71,11 @@ public final class Inspection {
         ClipInfo made = Probe.of(file);
         ClipInfo info = delivery.info();
         picture(made);
-        FrameTimes times = FrameTimes.of(delivery.clip(), info);
         FrameTimes now = FrameTimes.of(file, made);
-        line("Frames", now.count() == times.count(), "%d of %d", now.count(), times.count());
-        if (now.count() == times.count()) {
-            long off = 0;
-            for (int i = 0; i < times.count(); i++) {
-                off = Math.max(off, Math.abs((now.us(i) - now.us(0)) - (times.us(i) - times.us(0))));
-            }
-            line("Times", off <= ROUNDING_US, off <= ROUNDING_US ? "as in the clip" : "off by %.1f ms", off / 1000.0);
+        if (delivery.order().rate() == null) {
+            frames(now, FrameTimes.of(delivery.clip(), info));
+        } else {
+            frames(now, FrameRate.of(delivery.order().rate()));
         }
         line(
                 "Colours",
@@ -90,6 +87,30 @@ public final class Inspection {
         sound(made.sounds().size());
         streams(made);
         inThePicture();
+    }
+
+    /** At a chosen rate: as many as fill the clip, each a step after the one before. */
+    private void frames(FrameTimes now, FrameRate rate) {
+        int wanted = rate.frames(delivery.info().durationMs());
+        line("Frames", Math.abs(now.count() - wanted) <= 1, "%d of %d", now.count(), wanted);
+        FrameTimes even = FrameTimes.even(rate, now.count());
+        line("Times", off(now, even) <= ROUNDING_US, "%s frames a second", rate.written());
+    }
+
+    private static long off(FrameTimes now, FrameTimes wanted) {
+        long off = 0;
+        for (int i = 0; i < wanted.count(); i++) {
+            off = Math.max(off, Math.abs((now.us(i) - now.us(0)) - (wanted.us(i) - wanted.us(0))));
+        }
+        return off;
+    }
+
+    private void frames(FrameTimes now, FrameTimes times) {
+        line("Frames", now.count() == times.count(), "%d of %d", now.count(), times.count());
+        if (now.count() == times.count()) {
+            long off = off(now, times);
+            line("Times", off <= ROUNDING_US, off <= ROUNDING_US ? "as in the clip" : "off by %.1f ms", off / 1000.0);
+        }
     }
 
     private void picture(ClipInfo made) {
@@ -162,9 +183,6 @@ public final class Inspection {
 
     /** Whether captions are in the picture where they should be, and nowhere else: beside the clip at the same times. */
     private void inThePicture() {
-        if (delivery.frame().aspect() != Frame.Aspect.OWN || delivery.frame().turn() != 0) {
-            return;
-        }
         Scene scene = delivery.scene();
         List<Part> parts = scene.parts().stream()
                 .filter(part -> part.endMs() - part.startMs() > 300
@@ -201,9 +219,12 @@ public final class Inspection {
     private double[] differs(Part part, Scene scene) {
         double at = (part.startMs() + part.endMs()) / 2000.0;
         int height = (int) (Math.round(SMALL * scene.height() / (double) scene.width() / 2) * 2);
-        byte[] made = grey(file, at, height, false);
+        byte[] made = grey(file, at, height, "[0:v:0]", List.of());
+        FrameGraph framing = new FrameGraph(delivery.info(), delivery.frame());
+        boolean cut = framing.wantsBarsPicture();
+        String graph = "[0:v:0]null[clip];" + framing.graph("clip", "framed", cut ? "1:v" : null, at) + ";[framed]";
         byte[] plain =
-                grey(delivery.clip(), at, height, delivery.info().colour().rgb());
+                grey(delivery.clip(), at, height, graph, cut ? FrameGraph.barsInput(delivery.bars()) : List.of());
         double scale = (double) SMALL / scene.width();
         Box bounds = part.bounds();
         double[] sums = new double[2];
@@ -224,13 +245,14 @@ public final class Inspection {
         return new double[] {sums[0] / Math.max(1, counts[0]), sums[1] / Math.max(1, counts[1])};
     }
 
-    /** @param rgb whether it is of red, green and blue, and turned to lightness as a burn does it */
-    private static byte[] grey(Path video, double at, int height, boolean rgb) {
+    /** @param graph what is done with the picture first, and {@code more} inputs that it takes */
+    private static byte[] grey(Path video, double at, int height, String graph, List<String> more) {
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.3f", at)));
         command.addAll(Ffmpeg.clip(video));
-        String before = rgb ? "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p," : "";
-        command.addAll(List.of("-map", "0:v:0", "-frames:v", "1", "-vf", before + "scale=" + SMALL + ":" + height));
+        command.addAll(more);
+        String small = graph + "scale=" + SMALL + ":" + height + "[small]";
+        command.addAll(List.of("-filter_complex", small, "-map", "[small]", "-frames:v", "1"));
         command.addAll(List.of("-pix_fmt", "gray", "-f", "rawvideo", "pipe:1"));
         try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
             byte[] picture = run.output().readAllBytes();

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.text.Quoted;
 
-/** What can be made of a clip and its captions, beside caption files. */
+/** What can be made of a clip and its captions. */
 public enum OutputKind {
     BURNED("Video, captions burned in", "mp4", "Captions are burned in; nobody can switch them off."),
     CAPTIONED(
@@ -21,8 +21,11 @@ public enum OutputKind {
     OVERLAY_VP9("Overlay for the web, VP9", "webm", "The captions alone over nothing, small."),
     OVERLAY_PNG("Overlay, a picture a frame", "zip", "The captions alone over nothing, a PNG a frame."),
     SOUND("Sound only", "m4a", "The clip’s sound without its picture."),
+    STILL("Still with captions", "png", "One picture of the film, captions in it."),
+    POSTER("Poster without captions", "png", "One picture of the film without its captions."),
     PREVIEW_WEBP("Moving preview, WebP", "webp", "The first seconds with their captions, without sound."),
-    PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound.");
+    PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound."),
+    SIDECAR("Caption file", "", "A file beside the video, for platforms and players.");
 
     public final String label;
     public final String ending;
@@ -42,12 +45,27 @@ public enum OutputKind {
 
     /** Whether it shows the captions as the style does. */
     public boolean styled() {
-        return this != CAPTIONED && this != CLEAN && this != SOUND;
+        return captions() && this != CAPTIONED && this != SIDECAR;
     }
 
     /** Whether captions are in it in any way. */
     public boolean captions() {
-        return this != CLEAN && this != SOUND;
+        return this != CLEAN && this != SOUND && this != POSTER;
+    }
+
+    /** Whether it differs from language to language; a caption stream holds them all. */
+    public boolean spoken() {
+        return captions() && this != CAPTIONED;
+    }
+
+    /** Whether it shows a picture, in a frame. */
+    public boolean framed() {
+        return this != SOUND && this != SIDECAR;
+    }
+
+    /** Whether a video of H.264 is encoded, whose quality can be chosen. */
+    public boolean encoded() {
+        return this == BURNED || this == CAPTIONED || this == CLEAN;
     }
 
     /** @throws BadInputException where there is none of that name */

@@ -25,6 +25,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.Timeline;
+import saltdrum.media.clip.FrameRate;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.ScenePainter;

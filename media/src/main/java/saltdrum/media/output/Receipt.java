@@ -1,6 +1,8 @@
 package saltdrum.media.output;
 
+import java.util.ArrayList;
 import java.util.List;
+import saltdrum.media.pieces.PiecedBurn;
 
 /**
  * What was measured on a finished output, by looking at the file.
@@ -19,6 +21,20 @@ public record Receipt(boolean good, List<Line> lines) {
 
     public Receipt {
         lines = List.copyOf(lines);
+    }
+
+    /** Says as well what of a film was encoded. @param made null for what is not put together */
+    public Receipt with(PiecedBurn.Made made) {
+        if (made == null || made.pieces() == null) {
+            return this;
+        }
+        int all = made.pieces().shown().size();
+        String told = made.anew() == all
+                ? "all " + all + " made anew"
+                : made.anew() + " of " + all + " made anew, the others kept";
+        List<Line> more = new ArrayList<>(lines);
+        more.add(new Line("Pieces", told, true));
+        return of(more);
     }
 
     static Receipt of(List<Line> lines) {

@@ -33,12 +33,19 @@ public final class PiecedBurn {
     private static final double ENCODING = 0.95;
 
     private final Burn burn;
+    /** Null where pieces of it would not come out as the whole does. */
     private final PieceList wanted;
+
     private final List<Span> grid;
 
     /** @param of what the video is made of beside its captions, as the caller knows it: the clip's and pictures' hashes */
     public PiecedBurn(Burn burn, Scene scene, String of) {
         this.burn = burn;
+        if (!burn.inPieces()) {
+            this.wanted = null;
+            this.grid = List.of();
+            return;
+        }
         FrameTimes times = burn.times();
         this.grid = PieceGrid.of(times);
         List<String> shown = new ArrayList<>();
@@ -54,7 +61,7 @@ public final class PiecedBurn {
     public record Earlier(Path film, PieceList pieces) {}
 
     /**
-     * @param pieces what it is made of
+     * @param pieces what it is made of; null where nothing can be taken from it
      * @param anew how many of them were encoded; all for a whole burn
      * @param cpuMs processor time of encoding, user and system
      */
@@ -62,7 +69,7 @@ public final class PiecedBurn {
 
     public Made to(Path out, List<Earlier> earlier, DoubleConsumer progress, BooleanSupplier stopped) {
         Optional<Earlier> best = earlier.stream()
-                .filter(one -> wanted.found(one.pieces()) > 0)
+                .filter(one -> wanted != null && wanted.found(one.pieces()) > 0)
                 .max(Comparator.comparingInt(one -> wanted.found(one.pieces())));
         if (best.isPresent()) {
             List<Span> changed = changed(best.get().pieces());

@@ -32,6 +32,7 @@ import saltdrum.core.word.WordSource;
 import saltdrum.media.TestClips;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.FrameRate;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;

@@ -1,7 +1,6 @@
 package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Duration;
 import java.time.OffsetDateTime;
 import saltdrum.server.store.JobKind;
 import saltdrum.server.store.JobRow;
@@ -21,11 +20,9 @@ record JobView(
         String created) {
 
     static JobView of(JobRow row) {
-        Long left = null;
-        if (row.state() == JobState.RUNNING && row.progress() > 0.03) {
-            double spent = Duration.between(row.started(), OffsetDateTime.now()).toMillis() / 1000.0;
-            left = Math.round(spent * (1 - row.progress()) / row.progress());
-        }
+        Long left = row.state() == JobState.RUNNING
+                ? TimeLeft.seconds(row.progress(), row.started(), row.estimatedSeconds(), OffsetDateTime.now())
+                : null;
         return new JobView(
                 row.id(),
                 row.clipId(),

@@ -14,6 +14,7 @@ import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.output.Receipt;
+import saltdrum.media.pieces.PieceList;
 
 /**
  * What stands in the database as JSON, beside orders of work ({@code WorkOrder.FORM}).
@@ -30,6 +31,8 @@ final class Forms {
 
     static final StoredForm<Receipt> RECEIPT = StoredForm.of("receipt", Receipt.class);
 
+    static final StoredForm<PieceList> PIECES = StoredForm.of("list of pieces", PieceList.class);
+
     static final StoredForm<Limits> LIMITS = StoredForm.of("limits", Limits.class);
 
     static final StoredForm<Onsets> ONSETS = StoredForm.of("onsets", Onsets.class);
@@ -38,8 +41,8 @@ final class Forms {
     static final StoredForm<Patch> LOOK = StoredForm.of("look", Patch.class);
 
     /** Every one that a column holds. */
-    static final List<StoredForm<?>> COLUMNS =
-            List.of(CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, LIMITS, ONSETS, RECEIPT, STYLING, LOOK, StyleFile.FORM);
+    static final List<StoredForm<?>> COLUMNS = List.of(
+            CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, LIMITS, ONSETS, RECEIPT, PIECES, STYLING, LOOK, StyleFile.FORM);
 
     private Forms() {}
 }

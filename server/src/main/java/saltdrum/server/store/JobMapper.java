@@ -1,5 +1,6 @@
 package saltdrum.server.store;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
@@ -7,12 +8,13 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import saltdrum.media.output.Receipt;
+import saltdrum.media.pieces.PieceList;
 
 @Mapper
 interface JobMapper {
     String ROW =
             "id, clip_id, kind, state, progress, message, work_order::text as work_order, output_hash, output_name, "
-                    + "created, started, finished, step_from_ms, heard_ms";
+                    + "created, started, finished, step_from_ms, heard_ms, file_name, estimated_bytes, estimated_seconds";
 
     @Insert("insert into job (id, clip_id, kind, work_order) values (#{id}, #{clipId}, #{kind}, #{workOrder}::jsonb)")
     void add(String id, String clipId, JobKind kind, String workOrder);
@@ -52,9 +54,9 @@ interface JobMapper {
 
     @Update(
             """
-            update job set state = case state when 'WAITING' then 'STOPPED' else 'STOPPING' end,
-              finished = case state when 'WAITING' then now() end
-            where id = #{id} and state in ('WAITING', 'RUNNING')
+            update job set state = case state when 'RUNNING' then 'STOPPING' else 'STOPPED' end,
+              finished = case state when 'RUNNING' then null else now() end
+            where id = #{id} and state in ('WAITING', 'HELD', 'RUNNING')
             """)
     int stop(String id);
 
@@ -63,6 +65,45 @@ interface JobMapper {
 
     @Delete("delete from job where id = #{id} and state in ('DONE', 'FAILED', 'STOPPED')")
     int remove(String id);
+
+    @Update("update job set state = 'HELD' where id = #{id} and state = 'WAITING'")
+    int hold(String id);
+
+    @Update(
+            """
+            update job set state = 'WAITING', progress = 0, message = null, started = null, finished = null
+            where id = #{id} and state in ('HELD', 'FAILED', 'STOPPED')
+            """)
+    int release(String id);
+
+    @Update("update job set pieces = #{pieces,jdbcType=VARCHAR}::jsonb where id = #{id}")
+    void pieces(String id, PieceList pieces);
+
+    @Select(
+            """
+            select output_hash, pieces::text as pieces from job
+            where clip_id = #{clipId} and pieces is not null and state = 'DONE' and output_hash is not null
+            order by finished desc limit #{most}
+            """)
+    List<KeptFilm> keptFilms(String clipId, int most);
+
+    /** Renders that wait for their turn, in its order. */
+    @Select(
+            """
+            select task_instance from scheduled_tasks join job on job.id = task_instance
+            where task_name = #{task} and not picked and job.state = 'WAITING' order by execution_time, task_instance
+            """)
+    List<String> waiting(String task);
+
+    @Update(
+            """
+            update scheduled_tasks set execution_time = #{first}::timestamptz + #{place} * interval '1 microsecond'
+            where task_name = #{task} and task_instance = #{id} and not picked
+            """)
+    void takePlace(String task, String id, OffsetDateTime first, int place);
+
+    @Select("select min(execution_time) from scheduled_tasks where task_name = #{task} and not picked")
+    OffsetDateTime firstPlace(String task);
 
     @Select("select distinct picked_by from scheduled_tasks where picked and picked_by is not null")
     List<String> pickers();
@@ -78,7 +119,7 @@ interface JobMapper {
             """
             update job j set state = 'STOPPED', finished = now()
             where state = 'STOPPING' and not exists
-              (select 1 from scheduled_tasks t where t.task_name = 'job' and t.task_instance = j.id and t.picked)
+              (select 1 from scheduled_tasks t where t.task_instance = j.id and t.picked)
             """)
     int stopAbandoned();
 
@@ -86,7 +127,7 @@ interface JobMapper {
             """
             select id from job j
             where state in ('WAITING', 'RUNNING') and created < now() - interval '10 seconds' and not exists
-              (select 1 from scheduled_tasks t where t.task_name = 'job' and t.task_instance = j.id)
+              (select 1 from scheduled_tasks t where t.task_instance = j.id)
             """)
     List<String> lost();
 }

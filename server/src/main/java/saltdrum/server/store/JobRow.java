@@ -18,4 +18,7 @@ public record JobRow(
         OffsetDateTime started,
         OffsetDateTime finished,
         Integer stepFromMs,
-        Integer heardMs) {}
+        Integer heardMs,
+        String fileName,
+        Long estimatedBytes,
+        Double estimatedSeconds) {}

@@ -2,6 +2,8 @@ package saltdrum.server.store;
 
 public enum JobState {
     WAITING,
+    /** In no queue until somebody releases it. */
+    HELD,
     RUNNING,
     /** Asked to stop, and not there yet. */
     STOPPING,
@@ -11,7 +13,7 @@ public enum JobState {
 
     /** Whether there is more to come of it. */
     public boolean isOpen() {
-        return this == WAITING || this == RUNNING || this == STOPPING;
+        return this == WAITING || this == HELD || this == RUNNING || this == STOPPING;
     }
 
     /** Whether it was asked to stop, whether or not it has. */

@@ -1,14 +1,19 @@
 package saltdrum.server.store;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
 import saltdrum.media.output.Receipt;
+import saltdrum.media.pieces.PieceList;
 
 /** Long work and its state. Nothing here runs anything. */
 @Component
 public class JobStore {
+    private static final int MOST_KEPT_FILMS = 40;
+
     private final JobMapper mapper;
 
     JobStore(JobMapper mapper) {
@@ -78,6 +83,39 @@ public class JobStore {
     /** It was asked to stop, and is. */
     public void stopped(String id) {
         mapper.stopped(id);
+    }
+
+    /** Takes it out of the queue until it is released. @return whether it still waited */
+    public boolean hold(String id) {
+        return mapper.hold(id) == 1;
+    }
+
+    /** Held, failed or stopped work waits again. @return whether it was that */
+    public boolean release(String id) {
+        return mapper.release(id) == 1;
+    }
+
+    public void pieces(String id, PieceList pieces) {
+        mapper.pieces(id, pieces);
+    }
+
+    /** Finished films of a clip that say what they are made of, the newest first. */
+    public List<KeptFilm> keptFilms(String clipId) {
+        return mapper.keptFilms(clipId, MOST_KEPT_FILMS);
+    }
+
+    /** @return ids of those of a queue that nobody has taken up, the next first */
+    public List<String> waiting(String task) {
+        return mapper.waiting(task);
+    }
+
+    /** Puts those that wait into this order; what was taken up meanwhile stays out of it. */
+    @Transactional
+    public void reorder(String task, List<String> ids) {
+        OffsetDateTime first = mapper.firstPlace(task);
+        for (int i = 0; i < ids.size() && first != null; i++) {
+            mapper.takePlace(task, ids.get(i), first, i);
+        }
     }
 
     public void remove(String id) {

@@ -13,6 +13,8 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Bars;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Track;
+import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.FontHeights;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
@@ -21,7 +23,9 @@ import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Estimate;
 import saltdrum.media.output.OutputKind;
 import saltdrum.media.paint.BarsPicture;
+import saltdrum.media.pieces.PiecedBurn;
 import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.PictureStore;
 
@@ -33,9 +37,11 @@ public class Deliveries {
     private final MediaStore media;
     private final SceneMaker scenes;
     private final PictureStore pictures;
+    private final JobStore jobs;
+    private final FontHeights heights;
 
     /** What decides how large a video becomes; its captions hardly do. */
-    private record Sample(String media, Frame frame, String preset, int crf, OutputKind output) {}
+    private record Sample(String media, Frame frame, BurnOrder order, OutputKind output) {}
 
     private final Map<Sample, Estimate> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -44,7 +50,9 @@ public class Deliveries {
         }
     });
 
-    Deliveries(MediaStore media, SceneMaker scenes, PictureStore pictures) {
+    Deliveries(MediaStore media, SceneMaker scenes, PictureStore pictures, JobStore jobs, FontHeights heights) {
+        this.jobs = jobs;
+        this.heights = heights;
         this.media = media;
         this.scenes = scenes;
         this.pictures = pictures;
@@ -62,13 +70,38 @@ public class Deliveries {
                 barsPicture(info, order.track().frame(), bars),
                 scenes.make(order.track(), order.style(), info.size()),
                 tracks,
-                new BurnOrder(order.preset(), order.crf(), order.keepCaptions()));
+                order.encoding(),
+                order.momentMs() == null ? 0 : order.momentMs(),
+                new Delivery.Kept(made(clip, order), earlier(clip)),
+                order.format() == null
+                        ? null
+                        : new Delivery.Sidecar(CaptionFormat.of(order.format()), order.style(), heights));
+    }
+
+    /** By what a film is known beside its captions: the clip's bytes, and those of its bars. */
+    private static String made(ClipRow clip, WorkOrder.Render order) {
+        return clip.mediaHash() + " " + order.track().frame().bars().picture();
+    }
+
+    private List<PiecedBurn.Earlier> earlier(ClipRow clip) {
+        return jobs.keptFilms(clip.id()).stream()
+                .map(film -> new PiecedBurn.Earlier(media.file(film.outputHash()), film.pieces()))
+                .filter(film -> Files.exists(film.film()))
+                .toList();
+    }
+
+    /** What was told of it already; null where nobody has asked. */
+    public Estimate told(ClipRow clip, WorkOrder.Render order) {
+        return known.get(sample(clip, order));
+    }
+
+    private static Sample sample(ClipRow clip, WorkOrder.Render order) {
+        return new Sample(clip.mediaHash(), order.track().frame(), order.encoding(), order.output());
     }
 
     /** @return null for outputs whose size depends on what is painted */
     public Estimate estimate(ClipRow clip, WorkOrder.Render order) {
-        Sample sample =
-                new Sample(clip.mediaHash(), order.track().frame(), order.preset(), order.crf(), order.output());
+        Sample sample = sample(clip, order);
         Estimate before = known.get(sample);
         if (before != null) {
             return before;

@@ -2,9 +2,11 @@ package saltdrum.server.work;
 
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
+import saltdrum.core.format.CaptionFormat;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Inspection;
 import saltdrum.media.output.OutputKind;
+import saltdrum.media.pieces.PiecedBurn;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.MediaStore;
 
@@ -27,15 +29,19 @@ class RenderWork implements Work<WorkOrder.Render> {
     @Override
     public void work(ClipRow clip, WorkOrder.Render order, Watch watch) {
         OutputKind kind = order.output();
-        Path out = media.workFile("." + kind.ending);
+        Path out = media.workFile("." + ending(order));
         Path bars = media.workFile(".png");
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
             Delivery delivery = deliveries.of(clip, order, bars);
-            delivery.make(kind, out, watch::progress, watch::stopped);
+            PiecedBurn.Made made = delivery.make(kind, out, watch::progress, watch::stopped);
             watch.say("Looking at what was made");
-            watch.receipt(Inspection.of(delivery, kind, out));
-            watch.output(Watch.untilBack(() -> media.keep(out)), name(clip, order));
+            watch.receipt(Inspection.of(delivery, kind, out).with(made));
+            String asked = watch.job().fileName();
+            watch.output(Watch.untilBack(() -> media.keep(out)), asked == null ? name(clip, order) : asked);
+            if (made != null && made.pieces() != null) {
+                watch.pieces(made.pieces());
+            }
         } finally {
             media.discard(out);
             media.discard(bars);
@@ -48,6 +54,12 @@ class RenderWork implements Work<WorkOrder.Render> {
         String style = order.style().name();
         String what =
                 kind == OutputKind.BURNED ? style : kind.styled() ? style + " · " + kind.written() : kind.written();
-        return clip.name() + " · " + what + "." + kind.ending;
+        return clip.name() + " · " + what + "." + ending(order);
+    }
+
+    static String ending(WorkOrder.Render order) {
+        return order.format() == null
+                ? order.output().ending
+                : CaptionFormat.of(order.format()).endings().get(0);
     }
 }

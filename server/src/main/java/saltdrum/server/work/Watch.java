@@ -7,6 +7,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.output.Receipt;
+import saltdrum.media.pieces.PieceList;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
@@ -82,6 +83,13 @@ final class Watch {
     void receipt(Receipt receipt) {
         untilBack(() -> {
             jobs.receipt(job.id(), receipt);
+            return true;
+        });
+    }
+
+    void pieces(PieceList pieces) {
+        untilBack(() -> {
+            jobs.pieces(job.id(), pieces);
             return true;
         });
     }

@@ -9,6 +9,7 @@ import saltdrum.core.draft.Policy;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleForms;
+import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.JobKind;
 import tools.jackson.databind.node.ObjectNode;
@@ -110,6 +111,10 @@ public sealed interface WorkOrder {
      *
      * @param output null for a burned video, as in orders from before there were others
      * @param others tracks of other languages that go into a caption stream; null for none
+     * @param rate frames a second; null for the clip's own
+     * @param mostBytes that the file may have; null for as many as the rate factor takes
+     * @param momentMs of stills; null for the first moment
+     * @param format of a caption file; null for other outputs
      */
     record Render(
             Track track,
@@ -118,11 +123,19 @@ public sealed interface WorkOrder {
             int crf,
             boolean keepCaptions,
             OutputKind output,
-            List<Track> others)
+            List<Track> others,
+            Double rate,
+            Long mostBytes,
+            Long momentMs,
+            String format)
             implements WorkOrder {
         public Render {
             output = output == null ? OutputKind.BURNED : output;
             others = others == null ? List.of() : List.copyOf(others);
+        }
+
+        BurnOrder encoding() {
+            return new BurnOrder(preset, crf, keepCaptions, rate, mostBytes);
         }
 
         @Override

@@ -214,7 +214,7 @@ class ApiTest extends OverHttp {
                 .andExpect(status().is(422));
         mvc.perform(post("/api/clips/" + id + "/renders")
                         .contentType("application/json")
-                        .content("{\"crf\":99}"))
+                        .content("{\"how\":{\"crf\":99}}"))
                 .andExpect(status().is(422))
                 .andExpect(content().string(org.hamcrest.Matchers.containsString("99")));
         mvc.perform(post("/api/clips/" + id + "/track/edits")

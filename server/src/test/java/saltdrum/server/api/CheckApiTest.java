@@ -3,14 +3,13 @@ package saltdrum.server.api;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Findings, limits of a client, measuring and orders, as the page asks for them. */
+/** Findings, limits of a client and measuring, as the page asks for them. */
 class CheckApiTest extends OnATrack {
     private JsonNode of(String path) throws Exception {
         return JSON.readTree(mvc.perform(get(path))
@@ -63,33 +62,5 @@ class CheckApiTest extends OnATrack {
         JsonNode kinds = of("/api/checks");
         assertThat(kinds.size()).isEqualTo(25);
         kinds.forEach(kind -> assertThat(kind.path("source").asString()).endsWith("."));
-    }
-
-    @Test
-    void anOrderIsTakenWholeOrNotAtAll() throws Exception {
-        String id = clip();
-        mvc.perform(post("/api/clips/" + id + "/orders")
-                        .contentType("application/json")
-                        .content("{\"outputs\":[]}"))
-                .andExpect(status().is4xxClientError());
-        mvc.perform(post("/api/clips/" + id + "/orders")
-                        .contentType("application/json")
-                        .content("{\"outputs\":[\"CLEAN\",\"CARDBOARD\"]}"))
-                .andExpect(status().is4xxClientError());
-        assertThat(renders(id)).isZero();
-        mvc.perform(post("/api/clips/" + id + "/orders")
-                        .contentType("application/json")
-                        .content("{\"outputs\":[\"CAPTIONED\",\"OVERLAY_PNG\",\"CAPTIONED\"]}"))
-                .andExpect(status().isOk());
-        assertThat(renders(id)).as("each once").isEqualTo(2);
-        assertThat(of("/api/outputs").size()).isEqualTo(9);
-    }
-
-    private int renders(String id) throws Exception {
-        int count = 0;
-        for (JsonNode job : of("/api/clips/" + id + "/jobs")) {
-            count += job.path("kind").asString().equals("RENDER") ? 1 : 0;
-        }
-        return count;
     }
 }

@@ -1,0 +1,2 @@
+/** What is handed over, and what its files are called. */
+package saltdrum.core.delivery;

@@ -1,0 +1,24 @@
+package saltdrum.server.store;
+
+import java.time.OffsetDateTime;
+
+/**
+ * A line of an order: one file.
+ *
+ * @param bytes of the finished file; null until it is there
+ */
+public record DeliveryLineRow(
+        String id,
+        String clipId,
+        String clip,
+        JobState state,
+        double progress,
+        String message,
+        String outputHash,
+        OffsetDateTime started,
+        OffsetDateTime finished,
+        String fileName,
+        String about,
+        Long estimatedBytes,
+        Double estimatedSeconds,
+        Long bytes) {}
