@@ -8,6 +8,9 @@ import { useAnnouncements } from './api/announcements';
 import { queryClient } from './api/queryClient';
 import { Bench } from './bench/Bench';
 import { Clips } from './clips/Clips';
+import { NewOrder } from './orders/NewOrder';
+import { Orders } from './orders/Orders';
+import { Result } from './orders/Result';
 import { Notices } from './notices/Notices';
 import { Trouble } from './ui/Trouble';
 
@@ -17,6 +20,10 @@ function App() {
     <>
       <Routes>
         <Route path="/" element={<Clips />} />
+        <Route path="/orders" element={<Orders />} />
+        <Route path="/orders/new" element={<NewOrder />} />
+        <Route path="/orders/:orderId" element={<Orders />} />
+        <Route path="/results/:jobId" element={<Result />} />
         <Route path="/clips/:clipId" element={<Bench />} />
         <Route path="/clips/:clipId/:step" element={<Bench />} />
       </Routes>

@@ -26,6 +26,7 @@ export function useAnnouncements() {
         void queryClient.invalidateQueries({ queryKey: keys.scene(said.clipId) });
       } else if (said.what === 'job') {
         void queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
+        void queryClient.invalidateQueries({ queryKey: keys.orders });
       } else {
         void queryClient.invalidateQueries({ queryKey: keys.clips });
         void queryClient.invalidateQueries({ queryKey: keys.clip(said.clipId) });

@@ -12,11 +12,8 @@ import type {
   Edit,
   Job,
   Language,
-  Estimated,
-  OrderRequest,
   Output,
   Quality,
-  Receipt,
   Scene,
   SizeOffer,
   ScenePatch,
@@ -30,6 +27,7 @@ export const keys = {
   track: (id: string) => ['track', id] as const,
   scene: (id: string) => ['scene', id] as const,
   jobs: (id: string) => ['jobs', id] as const,
+  orders: ['orders'] as const,
 };
 
 export const useClips = () =>
@@ -109,27 +107,6 @@ export const useSizes = (id: string, frame: unknown) =>
     queryKey: ['sizes', id, frame],
     queryFn: () => call<SizeOffer[]>('GET', `/api/clips/${id}/sizes`),
     placeholderData: (before) => before,
-  });
-
-/** How large outputs will be and how long they take; asked again when the order changes. */
-export const useEstimates = (id: string, frame: unknown, order: OrderRequest) =>
-  useQuery({
-    queryKey: ['estimates', id, frame, order],
-    queryFn: () => call<Estimated[]>('POST', `/api/clips/${id}/estimates`, order),
-    enabled: (order.outputs?.length ?? 0) > 0,
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
-  });
-
-/** What was measured on a finished output; nothing for one from before receipts were made. */
-export const useReceipt = (jobId: string, done: boolean) =>
-  useQuery({
-    queryKey: ['receipt', jobId],
-    queryFn: () => call<Receipt>('GET', `/api/jobs/${jobId}/receipt`),
-    enabled: done,
-    retry: false,
-    staleTime: Infinity,
   });
 
 /** What can be made of a clip, beside caption files. */

@@ -796,6 +796,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Gives many clips one style, or breaks their words by one recipe */
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients": {
         parameters: {
             query?: never;
@@ -1132,6 +1149,23 @@ export interface paths {
         post?: never;
         /** Forgets a finished piece of work and deletes its file */
         delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/stage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The stage as it was when a file was ordered, to be laid beside it */
+        get: operations["stage"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2153,29 +2187,29 @@ export interface components {
         };
         How: {
             /** @enum {string} */
-            quality: "LIGHT" | "GOOD" | "FINE";
-            preset: string;
+            quality?: "LIGHT" | "GOOD" | "FINE";
+            preset?: string;
             /** Format: int32 */
-            crf: number;
-            keepCaptions: boolean;
+            crf?: number;
+            keepCaptions?: boolean;
             /** Format: int32 */
-            shortSide: number;
+            shortSide?: number;
             /** Format: double */
-            rate: number;
+            rate?: number;
             /** Format: double */
-            megabytes: number;
+            megabytes?: number;
         };
         OrderAsked: {
             clips: string[];
-            languages: string[];
-            styles: string[];
-            frames: string[];
-            outputs: ("BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR")[];
-            sidecars: string[];
-            how: components["schemas"]["How"];
-            pattern: string;
+            languages?: string[];
+            styles?: string[];
+            frames?: string[];
+            outputs?: ("BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR")[];
+            sidecars?: string[];
+            how?: components["schemas"]["How"];
+            pattern?: string;
             /** Format: int64 */
-            momentMs: number;
+            momentMs?: number;
         };
         OrderLine: {
             id: string;
@@ -2187,20 +2221,20 @@ export interface components {
             /** Format: double */
             progress: number;
             /** Format: int64 */
-            secondsLeft: number;
-            message: string;
+            secondsLeft?: number;
+            message?: string;
             fileName: string;
             about: string;
             /** Format: int32 */
-            turn: number;
+            turn?: number;
             /** Format: int64 */
-            estimatedBytes: number;
+            estimatedBytes?: number;
             /** Format: double */
-            estimatedSeconds: number;
+            estimatedSeconds?: number;
             /** Format: int64 */
-            bytes: number;
+            bytes?: number;
             /** Format: double */
-            seconds: number;
+            seconds?: number;
         };
         OrderRow: {
             id: string;
@@ -2235,7 +2269,7 @@ export interface components {
             fileName: string;
             about: string;
             said: string;
-            size: components["schemas"]["Size"];
+            size?: components["schemas"]["Size"];
         };
         PlanView: {
             lines: components["schemas"]["PlanLine"][];
@@ -2284,6 +2318,8 @@ export interface components {
             message?: string;
             /** @description File name of the finished render */
             outputName?: string;
+            /** @description What its file will be called, where it is a line of an order */
+            fileName?: string;
             created: string;
         };
         PlaceRequest: {
@@ -3177,6 +3213,16 @@ export interface components {
             /** @description The language that its text is likely in, where the file does not say it */
             proposed?: string;
         };
+        ManyRequest: {
+            clips?: string[];
+            style?: string;
+            recipe?: components["schemas"]["Recipe"];
+        };
+        ManyView: {
+            /** Format: int32 */
+            changed: number;
+            left: string[];
+        };
         NameRequest: {
             name?: string;
         };
@@ -3282,6 +3328,13 @@ export interface components {
             said: string;
             styled: boolean;
             captions: boolean;
+        };
+        OrderedStage: {
+            /** @enum {string} */
+            output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR";
+            frame: components["schemas"]["Frame"];
+            layout: components["schemas"]["FrameLayout"];
+            scene: components["schemas"]["Scene"];
         };
         Line: {
             what: string;
@@ -5345,6 +5398,30 @@ export interface operations {
             };
         };
     };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ManyView"];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -5826,6 +5903,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    stage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OrderedStage"];
+                };
             };
         };
     };

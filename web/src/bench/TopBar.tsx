@@ -6,7 +6,7 @@ import type { Clip, Track } from '../api/types';
 import { ClientPicker } from './ClientPicker';
 import { HistoryPanel } from './HistoryPanel';
 import { IconButton } from '../ui/IconButton';
-import { Mark } from './Mark';
+import { Mark } from '../ui/Mark';
 import { usePanels } from '../state/panels';
 import { STEPS, type StepName } from '../state/steps';
 

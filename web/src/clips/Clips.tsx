@@ -5,9 +5,10 @@ import { call } from '../api/http';
 import { keys, useClips } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import type { Clip } from '../api/types';
-import { Mark } from '../bench/Mark';
 import { length } from '../player/time';
 import { useNotices } from '../notices/notices';
+import { PageHeader } from '../ui/PageHeader';
+import { ChosenBar } from './ChosenBar';
 import { useBringIn } from './useBringIn';
 
 /** All clips as they look, newest first; a file dropped anywhere is brought in. */
@@ -16,6 +17,7 @@ export function Clips() {
   const navigate = useNavigate();
   const chooser = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
+  const [chosen, setChosen] = useState<string[]>([]);
   const { arriving, bringIn } = useBringIn((clip) => void navigate(`/clips/${clip.id}/words`));
   const choose = () => chooser.current?.click();
   const empty = clips.data?.length === 0 && arriving.length === 0;
@@ -34,10 +36,7 @@ export function Clips() {
         void bringIn([...e.dataTransfer.files]);
       }}
     >
-      <header className="mx-auto flex max-w-6xl items-center gap-3 pt-8 pb-10">
-        <Mark size={34} />
-        <h1 className="text-title font-semibold tracking-tight">Salt Drum</h1>
-        <span className="ml-auto" />
+      <PageHeader>
         <button
           onClick={choose}
           className="flex items-center gap-2 rounded-full bg-accent px-5 py-2.5 font-medium text-on-accent hover:brightness-110"
@@ -56,8 +55,9 @@ export function Clips() {
             e.target.value = '';
           }}
         />
-      </header>
-      <section className="mx-auto max-w-6xl">
+      </PageHeader>
+      <section className="mx-auto max-w-6xl" aria-label="Clips">
+        <h1 className="sr-only">Clips</h1>
         {clips.error && <p className="text-accent">{clips.error.message}</p>}
         <ul className="flex flex-wrap gap-x-7 gap-y-9">
           {arriving.map((a) => (
@@ -74,7 +74,16 @@ export function Clips() {
             </li>
           ))}
           {clips.data?.map((clip) => (
-            <Card key={clip.id} clip={clip} />
+            <Card
+              key={clip.id}
+              clip={clip}
+              chosen={chosen.includes(clip.id)}
+              onChoose={() =>
+                setChosen(
+                  chosen.includes(clip.id) ? chosen.filter((c) => c !== clip.id) : [...chosen, clip.id],
+                )
+              }
+            />
           ))}
           <li>
             <button
@@ -90,11 +99,12 @@ export function Clips() {
           </li>
         </ul>
       </section>
+      {chosen.length > 0 && <ChosenBar clips={chosen} onDone={() => setChosen([])} />}
     </main>
   );
 }
 
-function Card({ clip }: { clip: Clip }) {
+function Card({ clip, chosen, onChoose }: { clip: Clip; chosen: boolean; onChoose: () => void }) {
   const notice = useNotices((s) => s.say);
   const [sure, setSure] = useState(false);
   const remove = async () => {
@@ -114,7 +124,7 @@ function Card({ clip }: { clip: Clip }) {
     <li className="group relative">
       <Link to={`/clips/${clip.id}/${clip.words ? 'style' : 'words'}`} className="block">
         <div
-          className="h-72 overflow-hidden rounded-lg bg-stage"
+          className={`h-72 overflow-hidden rounded-lg bg-stage ${chosen ? 'outline-3 outline-offset-2 outline-accent' : ''}`}
           style={{ aspectRatio: `${clip.width}/${clip.height}` }}
         >
           {clip.prepared ? (
@@ -133,6 +143,17 @@ function Card({ clip }: { clip: Clip }) {
           {clip.words ? `${clip.words} words · ${clip.style}` : 'Needs its words'}
         </p>
       </Link>
+      <label
+        className={`absolute top-2 left-2 flex size-8 items-center justify-center rounded-full bg-stage/70 group-hover:opacity-100 has-focus-visible:opacity-100 ${chosen ? '' : 'opacity-0'}`}
+      >
+        <input
+          type="checkbox"
+          checked={chosen}
+          onChange={onChoose}
+          aria-label={`Choose ${clip.name}`}
+          className="size-4 accent-accent"
+        />
+      </label>
       <button
         onClick={() => void remove()}
         aria-label={sure ? `Really remove ${clip.name}` : `Remove ${clip.name}`}

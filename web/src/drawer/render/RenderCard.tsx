@@ -1,7 +1,8 @@
-import { Check, ChevronDown, Download, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { Check, ChevronRight, Download, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
 import { call } from '../../api/http';
-import { keys, useReceipt } from '../../api/queries';
+import { useReceipt } from '../../api/orders';
+import { keys } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import type { Job } from '../../api/types';
 import { useNotices } from '../../notices/notices';
@@ -20,7 +21,7 @@ export function RenderCard({ job }: { job: Job }) {
   const when = new Date(job.created).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
   return (
     <div className="overflow-hidden rounded-lg bg-paper">
-      {job.state === 'DONE' && /\.(webp|gif)$/.test(job.outputName ?? '') && (
+      {job.state === 'DONE' && /\.(webp|gif|png)$/.test(job.outputName ?? '') && (
         <img
           alt={`Render ${job.outputName}`}
           src={`/api/jobs/${job.id}/video`}
@@ -70,49 +71,27 @@ export function RenderCard({ job }: { job: Job }) {
   );
 }
 
-/** What was measured on the finished file. */
+/** Whether it is as it should be; a click leads to where it stands beside the stage. */
 function ReceiptPart({ jobId }: { jobId: string }) {
-  const [open, setOpen] = useState(false);
-  const receipt = useReceipt(jobId, true).data;
+  const receipt = useReceipt(jobId).data;
   if (!receipt) return null;
   const bad = receipt.lines.filter((line) => !line.good).length;
+  const pieces = receipt.lines.find((line) => line.what === 'Pieces');
   return (
-    <div className="border-t border-rule px-3 py-2 text-note">
-      <button
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-        className="flex w-full items-center justify-between text-left hover:text-accent"
-      >
-        {bad === 0 ? (
-          <span className="flex items-center gap-1.5">
-            <Check size={14} /> Looked at: all as it should be
-          </span>
-        ) : (
-          <span className="text-accent">
-            {bad === 1 ? 'One thing is' : `${bad} things are`} not as they should be
-          </span>
-        )}
-        <ChevronDown size={14} className={open ? '' : '-rotate-90'} />
-      </button>
-      {open && (
-        <>
-          <table className="mt-2 w-full">
-            <tbody>
-              {receipt.lines.map((line) => (
-                <tr key={line.what} className="align-baseline">
-                  <th scope="row" className="py-0.5 pr-3 text-left font-normal text-soft">
-                    {line.what}
-                  </th>
-                  <td className={line.good ? '' : 'font-semibold text-accent'}>{line.measured}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <a href={`/api/jobs/${jobId}/receipt`} className="mt-1 inline-block text-accent hover:underline">
-            As JSON
-          </a>
-        </>
-      )}
-    </div>
+    <Link
+      to={`/results/${jobId}`}
+      className="flex items-center gap-2 border-t border-rule px-3 py-2 text-note hover:text-accent"
+    >
+      {bad === 0 ? <Check size={14} className="flex-none" /> : null}
+      <span className={`min-w-0 flex-1 ${bad === 0 ? '' : 'text-accent'}`}>
+        {bad === 0
+          ? 'Looked at: all as it should be'
+          : bad === 1
+            ? 'One thing is not as it should be'
+            : `${bad} things are not as they should be`}
+        {pieces && <span className="block text-soft">Pieces: {pieces.measured}</span>}
+      </span>
+      <ChevronRight size={14} className="flex-none" />
+    </Link>
   );
 }

@@ -1,14 +1,18 @@
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useEstimates, useLanguages, useOrder, useOutputs, useQualities, useSizes } from '../../api/queries';
-import type { Clip, Estimated, Job, OrderRequest, Output, Quality, Track } from '../../api/types';
+import { useEstimates, usePlaceOrder } from '../../api/orders';
+import { useLanguages, useOutputs, useSizes } from '../../api/queries';
+import type { Asked, Clip, Estimated, How, Job, Output, Track } from '../../api/types';
 import { useFindingsNow } from '../../state/findings';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
 import { useSettings } from '../../state/setting';
-import { Choice, MainButton, Section } from '../../ui/parts';
+import { HowPart } from '../../orders/HowPart';
+import { bytes, duration } from '../../orders/said';
+import { usePlayer } from '../../player/player';
+import { MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { RenderCard } from './RenderCard';
 
@@ -16,46 +20,40 @@ import { RenderCard } from './RenderCard';
 function estimated(all: Estimated[] | undefined): string | null {
   const known = all?.filter((e) => e.bytes !== undefined) ?? [];
   if (known.length === 0) return null;
-  const bytes = known.reduce((sum, e) => sum + e.bytes!, 0);
+  const size = known.reduce((sum, e) => sum + e.bytes!, 0);
   const seconds = known.reduce((sum, e) => sum + e.seconds!, 0);
   const more = known.length < all!.length ? ', and what can only be told afterwards' : '';
-  const size = bytes < 1e7 ? (bytes / 1e6).toFixed(1) : Math.round(bytes / 1e6).toString();
-  const time = seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;
-  return `About ${size} MB in ${time}${more}`;
+  return `About ${bytes(size)} in ${duration(seconds)}${more}`;
 }
 
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
-  const [quality, setQuality] = useState<Quality['quality']>('GOOD');
-  const qualities = useQualities();
-  const [keep, setKeep] = useState(false);
-  const [shortSide, setShortSide] = useState('');
+  const [how, setHow] = useState<How>({ quality: 'GOOD' });
   const onStage = usePanels((s) => s.onStage);
   const languages = useLanguages();
   const language = languages.data?.find((l) => l.tag === onStage)?.name;
-  const order = useOrder<OrderRequest>(`/api/clips/${clip.id}/orders`, clip.id);
+  const order = usePlaceOrder();
   const outputs = (useOutputs().data ?? []).filter((o) => clip.sounds > 0 || o.output !== 'SOUND');
   const [chosen, setChosen] = useState<Set<Output['output']>>(new Set(['BURNED']));
   const shows = outputs.some((o) => o.captions && chosen.has(o.output));
   const open = useFindingsNow((s) => s.open.length);
   const sizes = useSizes(clip.id, track.frame).data ?? [];
-  const size = sizes.find((one) => String(one.shortSide ?? '') === shortSide)?.size ?? track.layout.output;
-  const asked: OrderRequest = {
+  const size = sizes.find((one) => one.shortSide === how.shortSide)?.size ?? track.layout.output;
+  const asked: Asked = {
+    clips: [clip.id],
     outputs: outputs.map((o) => o.output).filter((o) => chosen.has(o)),
-    render: {
-      quality,
-      keepCaptions: keep,
-      shortSide: shortSide ? Number(shortSide) : undefined,
-      language: onStage ?? undefined,
-    },
+    languages: [onStage ?? ''],
+    how,
   };
-  const told = estimated(useEstimates(clip.id, track.frame, asked).data);
+  const told = estimated(useEstimates(asked, chosen.size > 0 && track.cues.length > 0, track.frame).data);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
-  const rate = clip.variableRate
-    ? 'the clip’s own frame times'
-    : `${Math.round(clip.frameRate * 100) / 100} frames a second`;
+  const rate = how.rate
+    ? `${Math.round(how.rate * 100) / 100} frames a second`
+    : clip.variableRate
+      ? 'the clip’s own frame times'
+      : `${Math.round(clip.frameRate * 100) / 100} frames a second`;
   return (
     <>
       <Section title="What will be made">
@@ -118,47 +116,38 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
             They are left out: the score says which.
           </p>
         )}
-        <div className="mb-4">
-          <Choice
-            label="Quality"
-            options={qualities.data?.map((q) => ({ ...q, value: q.quality })) ?? []}
-            value={quality}
-            onChange={setQuality}
-          />
-        </div>
-        <label className="mb-4 flex items-center justify-between gap-2">
-          Size
-          <select
-            value={shortSide}
-            onChange={(e) => setShortSide(e.target.value)}
-            className="field min-w-0 px-2 py-1"
-          >
-            {sizes.map(({ shortSide: side, size }) => (
-              <option key={side ?? 'own'} value={side ?? ''}>
-                {size.width}×{size.height}
-              </option>
-            ))}
-          </select>
-        </label>
+        <HowPart
+          how={how}
+          onChange={setHow}
+          sizes={sizes.map(({ shortSide, size }) => ({
+            value: shortSide === undefined ? '' : String(shortSide),
+            label: `${size.width}×${size.height}`,
+          }))}
+        />
         {clip.captionStreams.length > 0 && (
           <label className="mb-3 flex items-center gap-2 text-note text-soft">
             <input
               type="checkbox"
-              checked={keep}
-              onChange={(e) => setKeep(e.target.checked)}
+              checked={how.keepCaptions === true}
+              onChange={(e) => setHow({ ...how, keepCaptions: e.target.checked })}
               className="accent-accent"
             />
             Keep the clip’s own caption {clip.captionStreams.length === 1 ? 'stream' : 'streams'} as well
           </label>
         )}
         <MainButton
-          disabled={asked.outputs?.length === 0 || (words === 0 && shows)}
-          onClick={() => order.mutate(asked)}
+          disabled={chosen.size === 0 || (words === 0 && shows)}
+          onClick={() => order.mutate({ ...asked, momentMs: Math.round(usePlayer.getState().timeMs) })}
         >
           <Flame size={16} /> {chosen.size > 1 ? `Render these ${chosen.size}` : 'Render'}
         </MainButton>
         <p className="mt-2 text-note text-soft" data-testid="estimate">
           {told && <>{told}. </>}It goes on when you close this window.
+        </p>
+        <p className="mt-2 text-note">
+          <Link to={`/orders/new?clips=${clip.id}`} className="text-accent underline">
+            Several styles, frames, languages or clips at once
+          </Link>
         </p>
       </Section>
       {renders.length > 0 && (
@@ -166,7 +155,11 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           <ul className="space-y-3">
             {renders.map((job) => (
               <li key={job.id}>
-                {job.open ? <JobLine job={job} what="Burning the captions in" /> : <RenderCard job={job} />}
+                {job.open ? (
+                  <JobLine job={job} what={job.fileName ?? 'Making it'} />
+                ) : (
+                  <RenderCard job={job} />
+                )}
               </li>
             ))}
           </ul>

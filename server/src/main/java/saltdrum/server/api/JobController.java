@@ -20,12 +20,20 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Scene;
+import saltdrum.media.output.OutputKind;
 import saltdrum.media.output.Receipt;
+import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 
 @Tag(name = "work")
@@ -36,8 +44,13 @@ class JobController {
     private final JobStore jobs;
     private final MediaStore media;
     private final Workers workers;
+    private final SceneMaker scenes;
+    private final HouseStore houses;
 
-    JobController(ClipStore clips, JobStore jobs, MediaStore media, Workers workers) {
+    JobController(
+            ClipStore clips, JobStore jobs, MediaStore media, Workers workers, SceneMaker scenes, HouseStore houses) {
+        this.scenes = scenes;
+        this.houses = houses;
         this.clips = clips;
         this.jobs = jobs;
         this.media = media;
@@ -72,6 +85,8 @@ class JobController {
                     case "m4a" -> "audio/mp4";
                     case "webp" -> "image/webp";
                     case "gif" -> "image/gif";
+                    case "png" -> "image/png";
+                    case "srt", "vtt", "ass", "ttml", "json", "txt" -> "text/plain;charset=UTF-8";
                     default -> "video/mp4";
                 });
     }
@@ -87,6 +102,28 @@ class JobController {
     @GetMapping("/jobs/{jobId}/receipt")
     Receipt receipt(@PathVariable String jobId) {
         return jobs.receipt(jobId);
+    }
+
+    /**
+     * What the stage showed when a file was ordered.
+     *
+     * @param output of what kind the file is
+     */
+    record OrderedStage(OutputKind output, Frame frame, FrameLayout layout, Scene scene) {}
+
+    @Operation(summary = "The stage as it was when a file was ordered, to be laid beside it")
+    @GetMapping("/jobs/{jobId}/stage")
+    OrderedStage stage(@PathVariable String jobId) {
+        JobRow job = jobs.get(jobId);
+        if (!(WorkOrder.FORM.read(job.workOrder()) instanceof WorkOrder.Render order)) {
+            throw new NotFoundException("Nothing was made for the stage there.");
+        }
+        ClipRow clip = clips.get(job.clipId());
+        return new OrderedStage(
+                order.output(),
+                order.track().frame(),
+                order.track().frame().layout(clip.info().size(), houses.of(clip).zones()),
+                scenes.make(order.track(), order.style(), clip.info().size()));
     }
 
     @Hidden

@@ -17,6 +17,7 @@ record JobView(
         @Schema(description = "Left at the present pace") Long secondsLeft,
         String message,
         @Schema(description = "File name of the finished render") String outputName,
+        @Schema(description = "What its file will be called, where it is a line of an order") String fileName,
         String created) {
 
     static JobView of(JobRow row) {
@@ -33,6 +34,7 @@ record JobView(
                 left,
                 row.message(),
                 row.outputName(),
+                row.fileName(),
                 row.created().toString());
     }
 }

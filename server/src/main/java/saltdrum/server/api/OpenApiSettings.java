@@ -24,6 +24,7 @@ import saltdrum.core.motion.Spoken;
 import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
 import saltdrum.core.scene.Mark;
+import saltdrum.server.work.OrderAsked;
 
 @Configuration
 class OpenApiSettings {
@@ -46,8 +47,6 @@ class OpenApiSettings {
             "Frame.typed",
             "Proposal.edit",
             "SizeView.shortSide",
-            "EstimateView.bytes",
-            "EstimateView.seconds",
             "Finding.measured",
             "Finding.limit",
             "Finding.reason",
@@ -61,6 +60,7 @@ class OpenApiSettings {
             "JobView.secondsLeft",
             "JobView.message",
             "JobView.outputName",
+            "JobView.fileName",
             "ClientStyleView.style",
             "PolicyView.opposite",
             "Word.look",
@@ -75,10 +75,18 @@ class OpenApiSettings {
             "CameWith.family",
             "CameWith.refused");
 
+    /** Records that say of their own parts what may be missing. */
+    private static final List<Class<?>> TELLING = List.of(
+            OrderAsked.class,
+            OrderAsked.How.class,
+            OrderController.PlanLine.class,
+            OrderController.EstimateView.class,
+            OrderController.OrderLine.class);
+
     /** Those, and what an edit need not say. */
     private static final Set<String> OPTIONAL = Stream.concat(
                     OPTIONAL_IN_ANSWERS.stream(),
-                    Arrays.stream(Edit.class.getPermittedSubclasses())
+                    Stream.concat(TELLING.stream(), Arrays.stream(Edit.class.getPermittedSubclasses()))
                             .flatMap(edit -> Arrays.stream(edit.getRecordComponents()))
                             .filter(part -> part.isAnnotationPresent(MayBeMissing.class))
                             .map(part -> part.getDeclaringRecord().getSimpleName() + "." + part.getName()))

@@ -65,13 +65,13 @@ public record OrderAsked(
      * @param megabytes that the file may have, in place of the quality
      */
     public record How(
-            Quality quality,
-            String preset,
-            Integer crf,
-            Boolean keepCaptions,
-            Integer shortSide,
-            Double rate,
-            Double megabytes) {
+            @MayBeMissing Quality quality,
+            @MayBeMissing String preset,
+            @MayBeMissing Integer crf,
+            @MayBeMissing Boolean keepCaptions,
+            @MayBeMissing Integer shortSide,
+            @MayBeMissing Double rate,
+            @MayBeMissing Double megabytes) {
         static final How USUAL = new How(null, null, null, null, null, null, null);
 
         BurnOrder encoding() {

@@ -1,0 +1,110 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call } from './http';
+import { keys } from './queries';
+import { queryClient } from './queryClient';
+import type {
+  Asked,
+  Estimated,
+  FileNames,
+  OrderedStage,
+  OrderRow,
+  OrderView,
+  Plan,
+  Rate,
+  Receipt,
+} from './types';
+
+export const useOrders = () =>
+  useQuery({ queryKey: keys.orders, queryFn: () => call<OrderRow[]>('GET', '/api/orders') });
+
+export const useOneOrder = (id: string | undefined) =>
+  useQuery({
+    queryKey: [...keys.orders, id],
+    queryFn: () => call<OrderView>('GET', `/api/orders/${id}`),
+    enabled: id !== undefined,
+  });
+
+/** What an order would make; asked again with each change of it. */
+export const usePlan = (asked: Asked) =>
+  useQuery({
+    queryKey: ['plan', asked],
+    queryFn: () => call<Plan>('POST', '/api/orders/plan', asked),
+    enabled: asked.clips.length > 0,
+    placeholderData: (before) => before,
+    retry: false,
+    gcTime: 10_000,
+  });
+
+/** How large the lines of a plan will be and how long they take. */
+export const useEstimates = (asked: Asked, wanted: boolean, frame?: unknown) =>
+  useQuery({
+    queryKey: ['estimates', asked, frame],
+    queryFn: () => call<Estimated[]>('POST', '/api/orders/estimates', asked),
+    enabled: wanted,
+    retry: false,
+    gcTime: 60_000,
+  });
+
+export const useRates = () =>
+  useQuery({
+    queryKey: ['rates'],
+    queryFn: () => call<Rate[]>('GET', '/api/rates'),
+    staleTime: Infinity,
+  });
+
+export const useFileNames = () =>
+  useQuery({
+    queryKey: ['file names'],
+    queryFn: () => call<FileNames>('GET', '/api/file-names'),
+    staleTime: Infinity,
+  });
+
+/** What was measured on a finished output; nothing for one from before receipts were made. */
+export const useReceipt = (jobId: string) =>
+  useQuery({
+    queryKey: ['receipt', jobId],
+    queryFn: () => call<Receipt>('GET', `/api/jobs/${jobId}/receipt`),
+    retry: false,
+    staleTime: Infinity,
+  });
+
+export const useOrderedStage = (jobId: string) =>
+  useQuery({
+    queryKey: ['ordered stage', jobId],
+    queryFn: () => call<OrderedStage>('GET', `/api/jobs/${jobId}/stage`),
+    staleTime: Infinity,
+    gcTime: 10_000,
+  });
+
+function useOrderChange<In, Out>(run: (input: In) => Promise<Out>) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: run,
+    onError: (error) => notice(error.message),
+    onSettled: () => {
+      void queryClient.invalidateQueries({ queryKey: keys.orders });
+      void queryClient.invalidateQueries({ queryKey: ['jobs'] });
+    },
+  });
+}
+
+export const usePlaceOrder = () =>
+  useOrderChange((asked: Asked) => call<OrderView>('POST', '/api/orders', asked));
+
+export type OrderAct = 'hold' | 'release' | 'stop' | 'again';
+
+export const useActOnOrder = (id: string) =>
+  useOrderChange((act: OrderAct) => call<OrderView>('POST', `/api/orders/${id}/${act}`));
+
+export const useRemoveOrder = (id: string) => useOrderChange(() => call<void>('DELETE', `/api/orders/${id}`));
+
+/** Something done to one line: stopped, made again, or put before another in the queue. */
+export const useActOnLine = (jobId: string) =>
+  useOrderChange((act: { act: 'stop' | 'again' } | { act: 'place'; before?: string }) =>
+    call<unknown>(
+      'POST',
+      `/api/jobs/${jobId}/${act.act}`,
+      act.act === 'place' ? { before: act.before } : undefined,
+    ),
+  );

@@ -1,0 +1,41 @@
+import { useRef } from 'react';
+import { useFileNames } from '../api/orders';
+
+/** How files are called: text with places; a click puts one in. */
+export function NamesPart(props: { pattern: string | undefined; onChange: (pattern: string) => void }) {
+  const names = useFileNames().data;
+  const field = useRef<HTMLInputElement>(null);
+  if (!names) return null;
+  const pattern = props.pattern ?? names.usual;
+  const put = (written: string) => {
+    const at = field.current?.selectionStart ?? pattern.length;
+    props.onChange(`${pattern.slice(0, at)}{${written}}${pattern.slice(at)}`);
+    field.current?.focus();
+  };
+  return (
+    <fieldset>
+      <legend className="mb-2 text-head font-semibold">Names</legend>
+      <input
+        ref={field}
+        aria-label="Names of the files"
+        value={pattern}
+        onChange={(e) => props.onChange(e.target.value)}
+        className="field w-full px-2.5 py-1.5"
+        spellCheck={false}
+      />
+      <p className="mt-2 flex flex-wrap gap-1.5 text-note">
+        {names.places.map((place) => (
+          <button
+            key={place.written}
+            type="button"
+            title={place.about}
+            onClick={() => put(place.written)}
+            className="rounded bg-sunk px-1.5 py-0.5 text-soft hover:text-ink"
+          >
+            {`{${place.written}}`}
+          </button>
+        ))}
+      </p>
+    </fieldset>
+  );
+}

@@ -1,0 +1,117 @@
+import { Flame } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useEstimates, usePlaceOrder, usePlan } from '../api/orders';
+import { useClips, useOutputs } from '../api/queries';
+import type { Asked } from '../api/types';
+import { MainButton } from '../ui/parts';
+import { PageHeader } from '../ui/PageHeader';
+import type { Axes } from './axes';
+import { AxesPart } from './AxesPart';
+import { HowPart } from './HowPart';
+import { NamesPart } from './NamesPart';
+import { PlanTable } from './PlanTable';
+import { bytes, duration } from './said';
+
+/** Several clips, styles, frames and languages at once: what will be made stands beside, under its name. */
+export function NewOrder() {
+  const [query] = useSearchParams();
+  const navigate = useNavigate();
+  const clips = useClips().data ?? [];
+  const outputs = useOutputs().data ?? [];
+  const [axes, setAxes] = useState<Axes>({
+    clips: (query.get('clips') ?? '').split(',').filter(Boolean),
+    languages: [''],
+    styles: [''],
+    frames: [''],
+    outputs: ['BURNED'],
+    sidecars: [],
+  });
+  const [how, setHow] = useState<Asked['how']>({ quality: 'GOOD' });
+  const [pattern, setPattern] = useState<string>();
+  const asked: Asked = useMemo(() => ({ ...axes, how, pattern }), [axes, how, pattern]);
+  const some = axes.outputs.length + axes.sidecars.length > 0 && axes.clips.length > 0;
+  const plan = usePlan(asked);
+  const order = usePlaceOrder();
+  const lines = some && axes.clips.length > 0 ? (plan.data?.lines ?? []) : [];
+  const estimates = useEstimates(asked, some && !plan.error && lines.length > 0);
+  const told = estimates.data?.filter((e) => e.bytes !== undefined) ?? [];
+  const sum = told.reduce((all, e) => all + e.bytes!, 0);
+  const time = told.reduce((all, e) => all + e.seconds!, 0);
+  return (
+    <main className="min-h-full px-8 pb-16 max-[699px]:px-4">
+      <title>New order · Salt Drum</title>
+      <PageHeader />
+      <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-10 max-[899px]:grid-cols-1">
+        <section aria-label="What is wanted">
+          <h1 className="mb-4 text-lead font-semibold">New order</h1>
+          <AxesPart axes={axes} onChange={setAxes} clips={clips} outputs={outputs} />
+          <HowPart how={how ?? {}} onChange={setHow} />
+          <NamesPart pattern={pattern} onChange={setPattern} />
+        </section>
+        <section aria-label="What will be made" className="min-w-0">
+          <div className="sticky top-6">
+            <h2 className="mb-4 text-lead font-semibold" aria-live="polite">
+              {lines.length === 0
+                ? 'What will be made'
+                : lines.length === 1
+                  ? 'One file'
+                  : `${lines.length} files`}
+            </h2>
+            {plan.error ? (
+              <p role="alert" className="mb-4 rounded-lg bg-tint p-3">
+                {plan.error.message}
+              </p>
+            ) : (
+              <PlanTable lines={lines} estimates={estimates.data} />
+            )}
+            {some && !plan.error && plan.data && (
+              <>
+                {plan.data.left.map((sentence) => (
+                  <p key={sentence} className="mb-2 rounded-lg bg-tint p-3 text-note">
+                    {sentence}
+                  </p>
+                ))}
+                {lines.length > 0 && !plan.data.captions && (
+                  <p className="mb-3 rounded-lg bg-tint p-3 font-medium">
+                    The captions would be in none of these.
+                  </p>
+                )}
+                {plan.data.findings.map((clip) => (
+                  <p key={clip.clipId} className="mb-2 text-note">
+                    <Link to={`/clips/${clip.clipId}/check`} className="text-accent underline">
+                      {clip.open === 1 ? 'One finding stands' : `${clip.open} findings stand`}
+                    </Link>{' '}
+                    in “{clip.clip}”.
+                  </p>
+                ))}
+              </>
+            )}
+            <div className="mt-4">
+              <MainButton
+                disabled={lines.length === 0 || plan.isPlaceholderData || order.isPending}
+                onClick={() =>
+                  order.mutate(asked, { onSuccess: (view) => void navigate(`/orders/${view.order.id}`) })
+                }
+              >
+                <Flame size={16} />{' '}
+                {lines.length === 0
+                  ? 'Order'
+                  : `Order ${lines.length === 1 ? 'it' : `these ${lines.length}`}`}
+              </MainButton>
+              <p className="mt-2 text-note text-soft" data-testid="estimate">
+                {lines.length === 0
+                  ? 'Choose clips and what is to be made of them.'
+                  : estimates.isFetching
+                    ? 'Reckoning size and time from short pieces of the clips.'
+                    : told.length > 0
+                      ? `About ${bytes(sum)} in ${duration(time)}${told.length < lines.length ? ', and what can only be told afterwards' : ''}. It goes on when you close this window.`
+                      : 'It goes on when you close this window.'}
+              </p>
+            </div>
+          </div>
+        </section>
+      </div>
+    </main>
+  );
+}

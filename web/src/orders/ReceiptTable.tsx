@@ -1,0 +1,35 @@
+import { Check } from 'lucide-react';
+import type { Receipt } from '../api/types';
+
+/** What was measured, line by line. */
+export function ReceiptTable({ receipt, jobId }: { receipt: Receipt; jobId: string }) {
+  const bad = receipt.lines.filter((line) => !line.good).length;
+  return (
+    <>
+      <p className={`mb-2 flex items-center gap-1.5 ${bad ? 'font-semibold text-accent' : ''}`}>
+        {bad === 0 ? (
+          <>
+            <Check size={15} /> All as it should be
+          </>
+        ) : (
+          `${bad === 1 ? 'One thing is' : `${bad} things are`} not as they should be`
+        )}
+      </p>
+      <table className="w-full text-note">
+        <tbody className="divide-y divide-rule border-y border-rule">
+          {receipt.lines.map((line) => (
+            <tr key={line.what} className="align-baseline">
+              <th scope="row" className="py-1.5 pr-3 text-left font-normal text-soft">
+                {line.what}
+              </th>
+              <td className={`py-1.5 ${line.good ? '' : 'font-semibold text-accent'}`}>{line.measured}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <a href={`/api/jobs/${jobId}/receipt`} className="mt-2 inline-block text-note text-accent underline">
+        As JSON
+      </a>
+    </>
+  );
+}
