@@ -4,7 +4,6 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useEstimates, usePlaceOrder, usePlan } from '../api/orders';
 import { useClips, useOutputs } from '../api/queries';
 import type { Asked } from '../api/types';
-import { MainButton } from '../ui/parts';
 import { PageHeader } from '../ui/PageHeader';
 import type { Axes } from './axes';
 import { AxesPart } from './AxesPart';
@@ -33,11 +32,19 @@ export function NewOrder() {
   const some = axes.outputs.length + axes.sidecars.length > 0 && axes.clips.length > 0;
   const plan = usePlan(asked);
   const order = usePlaceOrder();
-  const lines = some && axes.clips.length > 0 ? (plan.data?.lines ?? []) : [];
+  const lines = some && !plan.error ? (plan.data?.lines ?? []) : [];
   const estimates = useEstimates(asked, some && !plan.error && lines.length > 0);
   const told = estimates.data?.filter((e) => e.bytes !== undefined) ?? [];
   const sum = told.reduce((all, e) => all + e.bytes!, 0);
   const time = told.reduce((all, e) => all + e.seconds!, 0);
+  const reckoned =
+    lines.length === 0
+      ? 'Choose clips and what is to be made of them.'
+      : estimates.isFetching
+        ? 'Reckoning size and time from short pieces of the clips.'
+        : told.length === 0
+          ? 'It goes on when you close this window.'
+          : `About ${bytes(sum)} in ${duration(time)}${told.length < lines.length ? ', and what can only be told afterwards' : ''}. It goes on when you close this window.`;
   return (
     <main className="min-h-full px-8 pb-16 max-[699px]:px-4">
       <title>New order · Salt Drum</title>
@@ -50,20 +57,35 @@ export function NewOrder() {
           <NamesPart pattern={pattern} onChange={setPattern} />
         </section>
         <section aria-label="What will be made" className="min-w-0">
-          <div className="sticky top-6">
-            <h2 className="mb-4 text-lead font-semibold" aria-live="polite">
-              {lines.length === 0
-                ? 'What will be made'
-                : lines.length === 1
-                  ? 'One file'
-                  : `${lines.length} files`}
-            </h2>
-            {plan.error ? (
-              <p role="alert" className="mb-4 rounded-lg bg-tint p-3">
+          <div className="sticky top-6 flex max-h-[calc(100vh-48px)] flex-col">
+            <div className="mb-3 flex items-center gap-4">
+              <div className="min-w-0 flex-1">
+                <h2 className="text-lead font-semibold" aria-live="polite">
+                  {lines.length === 0
+                    ? 'What will be made'
+                    : lines.length === 1
+                      ? 'One file'
+                      : `${lines.length} files`}
+                </h2>
+                <p className="text-note text-soft" data-testid="estimate">
+                  {reckoned}
+                </p>
+              </div>
+              <button
+                disabled={lines.length === 0 || plan.isPlaceholderData || order.isPending}
+                onClick={() =>
+                  order.mutate(asked, { onSuccess: (view) => void navigate(`/orders/${view.order.id}`) })
+                }
+                className="flex flex-none items-center gap-2 rounded-full bg-accent px-5 py-2.5 font-medium text-on-accent hover:brightness-110 disabled:bg-rule disabled:text-soft"
+              >
+                <Flame size={16} />
+                {lines.length < 2 ? 'Order' : `Order these ${lines.length}`}
+              </button>
+            </div>
+            {plan.error && some && (
+              <p role="alert" className="mb-3 rounded-lg bg-tint p-3">
                 {plan.error.message}
               </p>
-            ) : (
-              <PlanTable lines={lines} estimates={estimates.data} />
             )}
             {some && !plan.error && plan.data && (
               <>
@@ -87,28 +109,7 @@ export function NewOrder() {
                 ))}
               </>
             )}
-            <div className="mt-4">
-              <MainButton
-                disabled={lines.length === 0 || plan.isPlaceholderData || order.isPending}
-                onClick={() =>
-                  order.mutate(asked, { onSuccess: (view) => void navigate(`/orders/${view.order.id}`) })
-                }
-              >
-                <Flame size={16} />{' '}
-                {lines.length === 0
-                  ? 'Order'
-                  : `Order ${lines.length === 1 ? 'it' : `these ${lines.length}`}`}
-              </MainButton>
-              <p className="mt-2 text-note text-soft" data-testid="estimate">
-                {lines.length === 0
-                  ? 'Choose clips and what is to be made of them.'
-                  : estimates.isFetching
-                    ? 'Reckoning size and time from short pieces of the clips.'
-                    : told.length > 0
-                      ? `About ${bytes(sum)} in ${duration(time)}${told.length < lines.length ? ', and what can only be told afterwards' : ''}. It goes on when you close this window.`
-                      : 'It goes on when you close this window.'}
-              </p>
-            </div>
+            {lines.length > 0 && <PlanTable lines={lines} estimates={estimates.data} />}
           </div>
         </section>
       </div>

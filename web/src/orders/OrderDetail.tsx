@@ -21,6 +21,7 @@ export function OrderDetail({ id }: { id: string }) {
   const waiting = lines.some((l) => l.state === 'WAITING');
   const held = order.held > 0;
   const open = lines.some((l) => l.open);
+  const unknown = lines.some((l) => l.state === 'WAITING' && l.estimatedSeconds === undefined);
   const left = lines.reduce(
     (sum, l) => sum + (l.secondsLeft ?? (l.state === 'WAITING' ? (l.estimatedSeconds ?? 0) : 0)),
     0,
@@ -34,7 +35,7 @@ export function OrderDetail({ id }: { id: string }) {
             Ordered {when(order.created)} · {order.done} of {order.lines}{' '}
             {order.lines === 1 ? 'file' : 'files'} done
             {order.bytes > 0 && ` · ${bytes(order.bytes)}`}
-            {open && left > 0 && ` · about ${duration(left)} left`}
+            {open && left > 0 && ` · ${unknown ? 'at least' : 'about'} ${duration(left)} left`}
           </p>
         </div>
         {waiting && (

@@ -135,7 +135,7 @@ function Panes({ job, stage }: { job: Job; stage: NonNullable<ReturnType<typeof 
             playsInline
             aria-label="Result"
             style={{ width: room, height }}
-            className="rounded-[3px] bg-stage"
+            className="rounded-[3px] bg-stage object-fill"
           />
         </div>
         <div>

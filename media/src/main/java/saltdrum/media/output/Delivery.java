@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.CaptionFormat;
@@ -61,11 +62,14 @@ public record Delivery(
     /** @return what a burned video is made of; null for all other outputs, and where {@code kept} is null */
     public PiecedBurn.Made make(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         if (kind == OutputKind.BURNED && kept != null) {
-            Burn burn = new Burn(clip, info, frame, bars, scene, order);
-            return new PiecedBurn(burn, scene, kept.of).to(out, kept.earlier, progress, stopped);
+            return pieced().to(out, kept.earlier, progress, stopped);
         }
         makeWhole(kind, out, progress, stopped);
         return null;
+    }
+
+    PiecedBurn pieced() {
+        return new PiecedBurn(new Burn(clip, info, frame, bars, scene, order), scene, kept.of);
     }
 
     private void makeWhole(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
@@ -91,7 +95,7 @@ public record Delivery(
         }
     }
 
-    private Scene nothing() {
+    Scene nothing() {
         return new Scene(scene.width(), scene.height(), Map.of(), Map.of(), List.of());
     }
 
@@ -101,6 +105,9 @@ public record Delivery(
     }
 
     private void write(Path out) {
+        if (sidecar == null) {
+            throw new BadInputException("Say what kind of caption file it is to be.");
+        }
         String text = sidecar.format.write(tracks.get(0), sidecar.style, frame.output(info.size()), sidecar.heights);
         put(out, text.getBytes(StandardCharsets.UTF_8));
     }

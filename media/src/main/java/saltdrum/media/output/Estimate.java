@@ -4,13 +4,15 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import saltdrum.core.BadInputException;
+import saltdrum.core.scene.Scene;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.burn.PieceGrid;
+import saltdrum.media.burn.Span;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameGraph;
-import saltdrum.media.clip.FrameRate;
+import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
@@ -22,18 +24,14 @@ import saltdrum.media.ffmpeg.ToolRun;
  * @param seconds that it takes on this machine, as busy as it is now
  */
 public record Estimate(long bytes, double seconds) {
-    private static final double[] PLACES = {0.2, 0.5, 0.75};
-    private static final double PIECE_S = 1.6;
+    private static final double[] PLACES = {0.12, 0.37, 0.62, 0.87};
+    private static final double PIECE_S = 1.4;
     /** x264's own distance between key frames, where no scene changes. */
     private static final int KEYS_APART = 250;
-    /** Between those of pieces, seconds ({@code PieceGrid}). */
-    private static final double PIECE_KEYS_S = 4;
-    /** What captions add to the picture's bits, and painting to the time; measured on the demo's clips. */
-    private static final double CAPTION_BITS = 1.06;
-
-    private static final double CAPTION_TIME = 1.1;
-    /** Looking at the frames' times, starting, putting the index to the front, and the receipt. */
-    private static final double AROUND_S = 2.5;
+    /** Looking at the frames' times, starting, and putting the index to the front. */
+    private static final double AROUND_S = 1.5;
+    /** What the receipt takes, part of what encoding the whole takes. */
+    private static final double RECEIPT = 0.1;
 
     private static final double COPY_BYTES_A_SECOND = 150e6;
     private static final int SILENCE_SECONDS = 60;
@@ -44,11 +42,11 @@ public record Estimate(long bytes, double seconds) {
         try {
             long source = Files.size(delivery.clip());
             return switch (kind) {
-                case BURNED -> sized(delivery, encoded(delivery, true));
+                case BURNED -> sized(delivery, encoded(delivery, delivery.scene()));
                 case CAPTIONED, CLEAN ->
                     delivery.asItIs()
                             ? new Estimate(source, 1 + source / COPY_BYTES_A_SECOND)
-                            : sized(delivery, encoded(delivery, false));
+                            : sized(delivery, encoded(delivery, delivery.nothing()));
                 case SOUND -> info.sounds().isEmpty() ? null : new Estimate(soundBytes(delivery), 1);
                 default -> null;
             };
@@ -63,37 +61,51 @@ public record Estimate(long bytes, double seconds) {
         return most == null ? free : new Estimate(most, 2 * free.seconds());
     }
 
-    private static Estimate encoded(Delivery delivery, boolean captions) throws IOException {
+    private static Estimate encoded(Delivery delivery, Scene scene) throws IOException {
+        BurnOrder free =
+                new BurnOrder(delivery.order().preset(), delivery.order().crf());
+        Burn burn = new Burn(delivery.clip(), delivery.info(), delivery.frame(), delivery.bars(), scene, free);
+        if (delivery.kept() == null) {
+            burn.unpieced();
+        }
+        FrameTimes times = burn.times();
+        if (times.count() == 0) {
+            throw new BadInputException("No picture could be read from the clip.");
+        }
         double length = delivery.info().durationMs() / 1000.0;
+        int pieceFrames = Math.max(2, (int) Math.round(PIECE_S / length * times.count()));
         Pieces all = new Pieces();
         double seconds = 0;
-        double covered = 0;
+        int covered = 0;
         for (double place : PLACES) {
-            double from = Math.max(0, Math.min(place * length, length - PIECE_S));
+            int from = Math.max(0, Math.min((int) (place * times.count()), times.count() - pieceFrames));
+            Span span = new Span(from, Math.min(times.count(), from + pieceFrames));
             long begun = System.nanoTime();
             Path out = Files.createTempFile("salt-drum-sample", ".mp4");
             try {
-                sample(delivery, from, out);
+                burn.to(out, span, part -> {}, () -> false);
                 seconds += (System.nanoTime() - begun) / 1e9;
-                covered += Math.min(PIECE_S, length);
+                covered += span.count();
                 all.add(out);
             } finally {
                 Files.deleteIfExists(out);
             }
         }
-        if (all.others + all.keys == 0) {
-            throw new BadInputException("No picture could be read from the clip.");
-        }
-        Double chosen = delivery.order().rate();
-        double frames = (chosen == null ? delivery.info().frameRate() : chosen) * length;
-        double keys = Math.max(Math.ceil(frames / KEYS_APART), captions && chosen == null ? length / PIECE_KEYS_S : 0);
+        double keys = burn.inPieces() ? PieceGrid.of(times).size() : Math.ceil((double) times.count() / KEYS_APART);
         double keyBytes = all.keys == 0 ? 0 : (double) all.keyBytes / all.keys;
         double otherBytes = all.others == 0 ? keyBytes : (double) all.otherBytes / all.others;
-        double picture = keys * keyBytes + Math.max(0, frames - keys) * otherBytes;
-        double time = AROUND_S + seconds / covered * length * (captions ? CAPTION_TIME : 1);
-        return new Estimate(
-                Math.round(picture * (captions ? CAPTION_BITS : 1)) + soundBytes(delivery),
-                Math.round(10 * time) / 10.0);
+        double picture = keys * keyBytes + Math.max(0, times.count() - keys) * otherBytes;
+        double whole = seconds / covered * times.count();
+        double time = AROUND_S + whole * (share(delivery, scene) + RECEIPT);
+        return new Estimate(Math.round(picture) + soundBytes(delivery), Math.round(10 * time) / 10.0);
+    }
+
+    /** How much of it has to be encoded, 0 to 1: the rest is there from before. */
+    private static double share(Delivery delivery, Scene scene) {
+        if (delivery.kept() == null || scene != delivery.scene()) {
+            return 1;
+        }
+        return delivery.pieced().share(delivery.kept().earlier());
     }
 
     /** Sizes of encoded frames. */
@@ -119,29 +131,6 @@ public record Estimate(long bytes, double seconds) {
                     }
                 });
                 run.await();
-            }
-        }
-    }
-
-    private static void sample(Delivery delivery, double from, Path out) {
-        FrameGraph framing = new FrameGraph(delivery.info(), delivery.frame());
-        List<String> command = new ArrayList<>(Ffmpeg.ffmpeg());
-        command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.3f", from), "-t", Double.toString(PIECE_S)));
-        command.addAll(Ffmpeg.clip(delivery.clip()));
-        if (framing.wantsBarsPicture()) {
-            command.addAll(FrameGraph.barsInput(delivery.bars()));
-        }
-        String bars = framing.wantsBarsPicture() ? "1:v" : null;
-        Double chosen = delivery.order().rate();
-        String rate = chosen == null ? "" : "[0:v:0]fps=" + FrameRate.of(chosen).written() + "[even];";
-        String graph = rate + framing.graph(chosen == null ? "0:v:0" : "even", "picture", bars, from);
-        command.addAll(List.of("-filter_complex", graph, "-map", "[picture]"));
-        command.addAll(List.of("-c:v", "libx264", "-preset", delivery.order().preset()));
-        command.addAll(List.of("-crf", Integer.toString(delivery.order().crf()), "-pix_fmt", "yuv420p"));
-        command.addAll(List.of("-t", Double.toString(PIECE_S), "-f", "mp4", "file:" + out.toAbsolutePath()));
-        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
-            if (run.await() != 0) {
-                throw new BadInputException("A piece of the clip could not be encoded (" + run.why() + ").");
             }
         }
     }

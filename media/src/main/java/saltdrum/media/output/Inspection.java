@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
@@ -31,6 +32,8 @@ public final class Inspection {
     private static final long ROUNDING_US = 1500;
     /** Pictures that are compared. */
     private static final int LOOKS = 4;
+    /** Lines and looks of a video. */
+    private static final double STEPS = 14;
     /** Mean steps of lightness from which on a caption is there, and above which something else was changed. */
     private static final double THERE = 5;
 
@@ -41,17 +44,27 @@ public final class Inspection {
     private final Delivery delivery;
     private final OutputKind kind;
     private final Path file;
+    private final DoubleConsumer progress;
     private final List<Receipt.Line> lines = new ArrayList<>();
+    private int steps;
 
-    private Inspection(Delivery delivery, OutputKind kind, Path file) {
+    private Inspection(Delivery delivery, OutputKind kind, Path file, DoubleConsumer progress) {
+        this.progress = progress;
         this.delivery = delivery;
         this.kind = kind;
         this.file = file;
     }
 
-    /** @param file that the delivery has made */
     public static Receipt of(Delivery delivery, OutputKind kind, Path file) {
-        Inspection inspection = new Inspection(delivery, kind, file);
+        return of(delivery, kind, file, done -> {});
+    }
+
+    /**
+     * @param file that the delivery has made
+     * @param progress gets 0 to 1
+     */
+    public static Receipt of(Delivery delivery, OutputKind kind, Path file, DoubleConsumer progress) {
+        Inspection inspection = new Inspection(delivery, kind, file, progress);
         switch (kind) {
             case BURNED, CAPTIONED, CLEAN -> inspection.video();
             case OVERLAY_PRORES, OVERLAY_VP9 -> inspection.overlay();
@@ -63,8 +76,13 @@ public final class Inspection {
         return Receipt.of(inspection.lines);
     }
 
+    private void step() {
+        progress.accept(Math.min(1, ++steps / STEPS));
+    }
+
     private void line(String what, boolean good, String measured, Object... values) {
         lines.add(new Receipt.Line(what, String.format(Locale.ROOT, measured, values), good));
+        step();
     }
 
     private void video() {
@@ -197,6 +215,7 @@ public final class Inspection {
         for (int i = 0; i < looked; i++) {
             Part part = parts.get(i * parts.size() / looked);
             double[] differs = differs(part, scene);
+            step();
             seen += differs[0] >= THERE ? 1 : 0;
             clean += differs[1] <= SAME ? 1 : 0;
         }

@@ -68,27 +68,39 @@ public final class PiecedBurn {
     public record Made(PieceList pieces, int anew, long cpuMs) {}
 
     public Made to(Path out, List<Earlier> earlier, DoubleConsumer progress, BooleanSupplier stopped) {
-        Optional<Earlier> best = earlier.stream()
-                .filter(one -> wanted != null && wanted.found(one.pieces()) > 0)
-                .max(Comparator.comparingInt(one -> wanted.found(one.pieces())));
+        Optional<Earlier> best = best(earlier);
         if (best.isPresent()) {
-            List<Span> changed = changed(best.get().pieces());
-            if (changed.stream().mapToInt(Span::count).sum()
-                    <= MOST_ANEW * burn.times().count()) {
-                try {
-                    return joined(out, best.get(), changed, progress, stopped);
-                } catch (NotJoinableException | IOException e) {
-                    LOG.log(System.Logger.Level.WARNING, "a video is burned whole: {0}", e.getMessage());
-                } catch (SaltDrumException e) {
-                    if (stopped.getAsBoolean()) {
-                        throw e;
-                    }
-                    LOG.log(System.Logger.Level.WARNING, "a piece could not be made: {0}", e.getMessage());
+            try {
+                return joined(out, best.get(), changed(best.get().pieces()), progress, stopped);
+            } catch (NotJoinableException | IOException e) {
+                LOG.log(System.Logger.Level.WARNING, "a video is burned whole: {0}", e.getMessage());
+            } catch (SaltDrumException e) {
+                if (stopped.getAsBoolean()) {
+                    throw e;
                 }
+                LOG.log(System.Logger.Level.WARNING, "a piece could not be made: {0}", e.getMessage());
             }
         }
         Burn.Result result = burn.to(out, progress, stopped);
         return new Made(wanted, grid.size(), result.toolCpuMs());
+    }
+
+    /** How much has to be encoded with these at hand, 0 to 1. */
+    public double share(List<Earlier> earlier) {
+        return best(earlier).map(one -> share(one.pieces())).orElse(1.0);
+    }
+
+    private double share(PieceList before) {
+        return (double) changed(before).stream().mapToInt(Span::count).sum()
+                / burn.times().count();
+    }
+
+    /** The one that has most; none where too much would have to be made anew. */
+    private Optional<Earlier> best(List<Earlier> earlier) {
+        return earlier.stream()
+                .filter(one -> wanted != null && wanted.found(one.pieces()) > 0)
+                .max(Comparator.comparingInt(one -> wanted.found(one.pieces())))
+                .filter(one -> share(one.pieces()) <= MOST_ANEW);
     }
 
     /** Pieces that differ; those that follow one another are one. */

@@ -16,16 +16,16 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.FontHeights;
 import saltdrum.core.layout.SceneMaker;
-import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameGraph;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Estimate;
-import saltdrum.media.output.OutputKind;
 import saltdrum.media.paint.BarsPicture;
+import saltdrum.media.pieces.PieceList;
 import saltdrum.media.pieces.PiecedBurn;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.JobStore;
+import saltdrum.server.store.KeptFilm;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.PictureStore;
 
@@ -40,8 +40,8 @@ public class Deliveries {
     private final JobStore jobs;
     private final FontHeights heights;
 
-    /** What decides how large a video becomes; its captions hardly do. */
-    private record Sample(String media, Frame frame, BurnOrder order, OutputKind output) {}
+    /** What decides what it comes to; kept pieces change the time. */
+    private record Sample(String media, WorkOrder.Render order, List<PieceList> kept) {}
 
     private final Map<Sample, Estimate> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -71,11 +71,19 @@ public class Deliveries {
                 scenes.make(order.track(), order.style(), info.size()),
                 tracks,
                 order.encoding(),
-                order.momentMs() == null ? 0 : order.momentMs(),
+                order.momentMs() == null ? firstCue(order.track()) : order.momentMs(),
                 new Delivery.Kept(made(clip, order), earlier(clip)),
                 order.format() == null
                         ? null
                         : new Delivery.Sidecar(CaptionFormat.of(order.format()), order.style(), heights));
+    }
+
+    /** The middle of the first cue, so that a still shows one. */
+    private static long firstCue(Track track) {
+        return track.cues().stream()
+                .findFirst()
+                .map(cue -> (cue.firstWordMs() + cue.lastWordMs()) / 2L)
+                .orElse(0L);
     }
 
     /** By what a film is known beside its captions: the clip's bytes, and those of its bars. */
@@ -95,8 +103,10 @@ public class Deliveries {
         return known.get(sample(clip, order));
     }
 
-    private static Sample sample(ClipRow clip, WorkOrder.Render order) {
-        return new Sample(clip.mediaHash(), order.track().frame(), order.encoding(), order.output());
+    private Sample sample(ClipRow clip, WorkOrder.Render order) {
+        List<PieceList> kept =
+                jobs.keptFilms(clip.id()).stream().map(KeptFilm::pieces).toList();
+        return new Sample(clip.mediaHash(), order.atMoment(null), kept);
     }
 
     /** @return null for outputs whose size depends on what is painted */

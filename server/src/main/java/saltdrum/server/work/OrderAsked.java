@@ -17,7 +17,7 @@ import saltdrum.media.output.OutputKind;
  * @param frames by their labels: 9:16
  * @param sidecars kinds of caption files, by their names
  * @param pattern of file names ({@link NamePattern}); null for the usual one
- * @param momentMs of stills; null for the first moment
+ * @param momentMs of stills; null for the first cue's
  */
 public record OrderAsked(
         List<String> clips,

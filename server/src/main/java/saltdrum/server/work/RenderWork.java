@@ -13,6 +13,9 @@ import saltdrum.server.store.MediaStore;
 /** Makes what was ordered of a clip and its captions, and looks at it. */
 @Component
 class RenderWork implements Work<WorkOrder.Render> {
+    /** Of the whole; the rest is looking at what was made. */
+    private static final double MAKING = 0.9;
+
     private final MediaStore media;
     private final Deliveries deliveries;
 
@@ -34,9 +37,10 @@ class RenderWork implements Work<WorkOrder.Render> {
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
             Delivery delivery = deliveries.of(clip, order, bars);
-            PiecedBurn.Made made = delivery.make(kind, out, watch::progress, watch::stopped);
+            PiecedBurn.Made made = delivery.make(kind, out, part -> watch.progress(MAKING * part), watch::stopped);
             watch.say("Looking at what was made");
-            watch.receipt(Inspection.of(delivery, kind, out).with(made));
+            watch.receipt(Inspection.of(delivery, kind, out, part -> watch.progress(MAKING + (1 - MAKING) * part))
+                    .with(made));
             String asked = watch.job().fileName();
             watch.output(Watch.untilBack(() -> media.keep(out)), asked == null ? name(clip, order) : asked);
             if (made != null && made.pieces() != null) {

@@ -113,7 +113,7 @@ public sealed interface WorkOrder {
      * @param others tracks of other languages that go into a caption stream; null for none
      * @param rate frames a second; null for the clip's own
      * @param mostBytes that the file may have; null for as many as the rate factor takes
-     * @param momentMs of stills; null for the first moment
+     * @param momentMs of stills; null for the first cue's
      * @param format of a caption file; null for other outputs
      */
     record Render(
@@ -132,6 +132,12 @@ public sealed interface WorkOrder {
         public Render {
             output = output == null ? OutputKind.BURNED : output;
             others = others == null ? List.of() : List.copyOf(others);
+        }
+
+        /** @param newMomentMs null for the first cue's */
+        Render atMoment(Long newMomentMs) {
+            return new Render(
+                    track, style, preset, crf, keepCaptions, output, others, rate, mostBytes, newMomentMs, format);
         }
 
         BurnOrder encoding() {
