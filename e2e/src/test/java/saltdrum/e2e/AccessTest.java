@@ -62,5 +62,20 @@ class AccessTest extends OnTheBench {
         page.navigate(server.url());
         page.getByText("Three coats").first().waitFor();
         assertThat(found()).as("clips").isEmpty();
+        page.navigate(server.url() + "/orders/new?clips=" + clipId);
+        page.getByText("One file").waitFor();
+        assertThat(found()).as("new order").isEmpty();
+        String order = server.post(
+                        "/api/orders",
+                        "{\"clips\":[\"" + clipId + "\"],\"outputs\":[\"STILL\"],\"sidecars\":[\"SRT\"]}")
+                .path("order")
+                .path("id")
+                .asString();
+        page.navigate(server.url() + "/orders/" + order);
+        page.getByText("2 of 2 files done").waitFor();
+        assertThat(found()).as("order").isEmpty();
+        page.getByTitle("Look at it, and its receipt").first().click();
+        page.getByText("All as it should be").waitFor();
+        assertThat(found()).as("receipt").isEmpty();
     }
 }

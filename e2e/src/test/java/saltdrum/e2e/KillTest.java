@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
  * renders. How often: -Dkills=200; which ones: -Dkills.seed=9.
  */
 class KillTest {
-    private static final int KILLS = Integer.getInteger("kills", 20);
+    private static final int KILLS = Integer.getInteger("kills", 40);
     private static final long SEED = Long.getLong("kills.seed", 11);
     private static final Set<String> ENDED = Set.of("DONE", "FAILED", "STOPPED");
 
@@ -42,7 +42,7 @@ class KillTest {
             Reaper reaper = new Reaper(server, database, random);
             List<String> struck = new ArrayList<>();
             for (int i = 0; i < KILLS; i++) {
-                RunningServer.pause(200 + random.nextInt(1300));
+                RunningServer.pause(200 + random.nextInt(900));
                 struck.add(reaper.strike());
             }
             over.set(true);
@@ -58,6 +58,7 @@ class KillTest {
             assertThat(typist.acknowledged()).isGreaterThan(KILLS);
             checkClips(server, porter.clips());
             checkJobs(server, porter.jobs());
+            checkOrders(server, porter.orders());
             nothingIsLeft(server);
         } finally {
             server.kill();
@@ -119,7 +120,11 @@ class KillTest {
             assertThat(job.path("state").asString()).as(job.toString()).isIn(ENDED);
             if (job.path("state").asString().equals("FAILED")) {
                 assertThat(job.path("message").asString("")).endsWith(".").hasSizeGreaterThan(15);
-            } else if (job.path("kind").asString().equals("RENDER")) {
+            } else if (job.path("outputName").asString("").endsWith(".mp4")) {
+                JsonNode receipt = server.get("/api/jobs/" + id + "/receipt");
+                assertThat(receipt.path("good").asBoolean())
+                        .as(receipt.toString())
+                        .isTrue();
                 assertThat(Video.frames(download(server, "/api/jobs/" + id + "/video")))
                         .as("render " + id)
                         .isEqualTo(frames);
@@ -127,6 +132,26 @@ class KillTest {
             }
         }
         assertThat(done).as("renders that were done all the same").isPositive();
+    }
+
+    /** Every order that was acknowledged is there once, with all its files. */
+    private static void checkOrders(RunningServer server, List<String> orders) throws IOException {
+        assertThat(orders).isNotEmpty().doesNotHaveDuplicates();
+        int kept = 0;
+        for (String id : orders) {
+            JsonNode lines = server.get("/api/orders/" + id).path("lines");
+            assertThat(lines.size()).as("files of order " + id).isEqualTo(3);
+            for (JsonNode line : lines) {
+                boolean made = line.path("state").asString().equals("DONE");
+                assertThat(line.has("bytes")).as(line.toString()).isEqualTo(made);
+                if (made && line.path("fileName").asString().endsWith(".mp4")) {
+                    String receipt = server.get("/api/jobs/" + line.path("id").asString() + "/receipt")
+                            .toString();
+                    kept += receipt.contains("the others kept") ? 1 : 0;
+                }
+            }
+        }
+        System.out.println(orders.size() + " orders, " + kept + " films of kept pieces");
     }
 
     private static Path download(RunningServer server, String path) throws IOException {

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -82,5 +84,132 @@ class OrderTest extends OnTheBench {
             }
         }
         return names;
+    }
+
+    private static final String CUES =
+            "1\n00:00:00,500 --> 00:00:02,000\nLook closely now\n\n2\n00:00:04,600 --> 00:00:06,500\nunder this stone\n\n"
+                    + "3\n00:00:08,300 --> 00:00:09,500\nbefore the tide\n";
+
+    /** Ten seconds of a clip with three cues and a Swedish translation of them. */
+    private String shortClip() throws Exception {
+        Path cut = folder.resolve("pool.mp4");
+        new ProcessBuilder(
+                        "ffmpeg",
+                        "-v",
+                        "error",
+                        "-y",
+                        "-t",
+                        "10",
+                        "-i",
+                        Demo.clip("tide-pool").toString(),
+                        "-c:v",
+                        "libx264",
+                        "-preset",
+                        "veryfast",
+                        "-c:a",
+                        "copy",
+                        cut.toString())
+                .inheritIO()
+                .start()
+                .waitFor();
+        String id = server.put("/api/clips?name=pool.mp4", cut).path("id").asString();
+        server.put("/api/clips/" + id + "/captions?name=pool.srt", Files.writeString(folder.resolve("pool.srt"), CUES));
+        server.send("PUT", "/api/clips/" + id + "/translations/sv", "{}");
+        translate(id, "Titta noga nu", "under den här stenen", "innan tidvattnet");
+        return id;
+    }
+
+    private void translate(String id, String... texts) throws Exception {
+        JsonNode cues = track(id).path("cues");
+        for (int i = 0; i < texts.length; i++) {
+            long version = server.get("/api/clips/" + id + "/translations/sv")
+                    .path("head")
+                    .path("version")
+                    .asLong();
+            server.post(
+                    "/api/clips/" + id + "/translations/sv/edits",
+                    "{\"version\":" + version + ",\"edit\":{\"kind\":\"retypeCue\",\"cueId\":"
+                            + cues.path(i).path("id").asLong() + ",\"text\":\"" + texts[i] + "\"}}");
+        }
+    }
+
+    private void chip(String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private void awaitOrder(String orderId, int files) throws Exception {
+        for (int i = 0; i < 1800 && done(server.get("/api/orders/" + orderId)) < files; i++) {
+            RunningServer.pause(100);
+        }
+        assertThat(done(server.get("/api/orders/" + orderId))).isEqualTo(files);
+    }
+
+    private static int done(JsonNode order) {
+        return order.path("order").path("done").asInt();
+    }
+
+    /** Mean lightness of the difference, 0 to 255, eight times as strong as it is. */
+    private double difference() {
+        RunningServer.pause(1500);
+        return ((Number)
+                        page.evaluate(
+                                """
+                                () => { const c = document.querySelector('canvas[aria-label=Difference]');
+                                  const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data;
+                                  let n = 0; for (let i = 0; i < d.length; i += 4) n += d[i] + d[i+1] + d[i+2];
+                                  return n / (d.length / 4) / 3; }
+                                """))
+                .doubleValue();
+    }
+
+    @Test
+    void twoStylesInTwoFramesOfATranslationAreOrderedComparedHandedOverAndRenderedAgain() throws Exception {
+        String clipId = shortClip();
+        page.navigate(server.url() + "/orders/new?clips=" + clipId);
+        for (String chosen : List.of("Overlay for the web, VP9", "SRT", "Chalk", "1:1", "Swedish", "The clip’s own")) {
+            chip(chosen);
+        }
+        assertThat(page.getByText("9 files", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(page.getByText("pool · Chalk · 1x1 · sv.mp4")).isVisible();
+        page.getByLabel("Names of the files").fill("{clip} {style} {frame} {output}");
+        assertThat(page.getByText("pool Chalk 1x1.mp4")).isVisible();
+        assertThat(page.getByTestId("estimate")).containsText(Pattern.compile("About [\\d.]+ (MB|KB) in"));
+        chip("Order these 9");
+        page.waitForURL(Pattern.compile(".*/orders/[a-z0-9]{12}"));
+        String orderId = page.url().replaceAll(".*/", "");
+        page.close();
+        awaitOrder(orderId, 9);
+
+        page = context.newPage();
+        page.onPageError(pageErrors::add);
+        page.navigate(server.url() + "/orders/" + orderId);
+        assertThat(page.getByText("9 of 9 files done")).isVisible();
+        Download zip =
+                page.waitForDownload(() -> page.getByText("All 9 as one ZIP").click());
+        try (var files = new java.util.zip.ZipFile(zip.path().toFile())) {
+            assertThat(files.stream().map(java.util.zip.ZipEntry::getName))
+                    .hasSize(9)
+                    .contains("pool Chalk 1x1.mp4", "pool.srt", "pool Chalk overlay-vp9.webm");
+        }
+        page.getByLabel("Look at pool Chalk 1x1.mp4").click();
+        assertThat(page.getByText("All as it should be")).isVisible();
+        page.getByLabel("Time").fill("5.5");
+        double fromStage = difference();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Clip"))
+                .click();
+        assertThat(difference()).as("captions are no part of the clip").isGreaterThan(2 * fromStage + 1);
+
+        translate(clipId, "Titta noga nu", "under den stora stenen", "innan tidvattnet");
+        JsonNode again = server.post(
+                "/api/orders",
+                "{\"clips\":[\"" + clipId + "\"],\"languages\":[\"sv\"],\"styles\":[\"Chalk\"],\"frames\":[\"1:1\"],"
+                        + "\"outputs\":[\"BURNED\"]}");
+        awaitOrder(again.path("order").path("id").asString(), 1);
+        page.navigate(server.url() + "/clips/" + clipId + "/render");
+        assertThat(page.getByText("Pieces: 1 of 3 made anew, the others kept")).isVisible();
     }
 }

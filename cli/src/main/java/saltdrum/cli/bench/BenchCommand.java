@@ -15,7 +15,7 @@ import saltdrum.core.BadInputException;
 @Command(
         name = "bench",
         description =
-                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), speech (the whole corpus), words (time and memory of getting them), memory (a long burn) and siege (a server under fire) by name.")
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn) and siege (a server under fire) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
@@ -47,6 +47,7 @@ public final class BenchCommand implements Callable<Integer> {
         benches.put("burn", report -> BurnBench.run(report, styles));
         benches.put("frames", FrameBench::run);
         benches.put("checks", CheckBench::run);
+        benches.put("deliver", DeliverBench::run);
         benches.put("speech", report -> {
             HearingBench.run(report);
             SpeechBench.run(report);

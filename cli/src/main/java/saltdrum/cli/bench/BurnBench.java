@@ -103,7 +103,7 @@ final class BurnBench {
     }
 
     private static double jvmStart() throws IOException {
-        long before = childrenMs();
+        long before = Cpu.childrenMs();
         String classes = System.getProperty("java.class.path");
         ToolRun.text(
                 List.of(
@@ -117,14 +117,7 @@ final class BurnBench {
                 failed -> {
                     throw new SaltDrumException(failed.errors());
                 });
-        return childrenMs() - before;
-    }
-
-    /** Processor time of ended children, from /proc (ticks of 10 ms). */
-    private static long childrenMs() throws IOException {
-        String stat = Files.readString(Path.of("/proc/self/stat"));
-        String[] fields = stat.substring(stat.lastIndexOf(')') + 2).split(" ");
-        return (Long.parseLong(fields[13]) + Long.parseLong(fields[14])) * 10;
+        return Cpu.childrenMs() - before;
     }
 
     /** Comparable captions for libass: the same cues, a heavy face, outline and shadow, a pop on every word. */

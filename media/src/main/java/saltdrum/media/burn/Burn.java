@@ -3,8 +3,11 @@ package saltdrum.media.burn;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Frame;
+import saltdrum.core.scene.Excerpt;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.Timeline;
@@ -35,6 +39,7 @@ public final class Burn {
     private static final Pattern PEAK = Pattern.compile("maxrss=(\\d+)kB");
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
+    private static final int SILENCE_SECONDS = 120;
     private static final String MICROSECOND = "1/1000000";
     /** A seek goes to a key frame at or before this much ahead of a span. */
     private static final double EARLY_US = 0.5e6;
@@ -48,6 +53,7 @@ public final class Burn {
     private final FrameRate rate;
     private FrameTimes read;
     private boolean unpieced;
+    private Path pieces;
 
     public Burn(Path clip, ClipInfo info, Frame frame, Scene scene, BurnOrder order) {
         this(clip, info, frame, null, scene, order);
@@ -88,6 +94,12 @@ public final class Burn {
         return this;
     }
 
+    /** The whole is written in pieces as well, into a folder that is there: {@link Halves} says what they are for. */
+    Burn alsoInPieces(Path folder) {
+        pieces = folder;
+        return this;
+    }
+
     /** Whether it comes out the same when a piece of it is made alone. */
     public boolean inPieces() {
         return order.inPieces() && !unpieced;
@@ -117,12 +129,14 @@ public final class Burn {
     /** @param bits flags that say how many of them the picture gets */
     private Result pass(List<String> bits, Path out, Span span, DoubleConsumer progress, BooleanSupplier stopped) {
         var size = frame.output(info.size());
-        try (Band band = Band.of(scene, size.width(), size.height(), ClipColours.of(info));
-                ToolRun run = new ToolRun(command(band, bits, span, out), 120)) {
+        Scene seen = seen(span);
+        try (Band band = Band.of(seen, size.width(), size.height(), ClipColours.of(info));
+                ToolRun run =
+                        new ToolRun(command(band, bits, span, out), SILENCE_SECONDS, inPieces(span) ? pieces : null)) {
             Thread reader = new Thread(() -> readProgress(run, span, progress), "burn-progress");
             reader.setDaemon(true);
             reader.start();
-            int painted = feed(run, band, span, stopped);
+            int painted = feed(run, band, seen, span, stopped);
             while (reader.isAlive()) {
                 reader.join(200);
                 if (stopped.getAsBoolean()) {
@@ -132,18 +146,36 @@ public final class Burn {
             if (run.await() != 0) {
                 throw failed(run);
             }
+            if (inPieces(span)) {
+                Files.move(pieces.resolve(Halves.FILM), out, StandardCopyOption.REPLACE_EXISTING);
+            }
             return new Result(span.count(), painted, cpuMs(run.errors()), peakKb(run.errors()));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new SaltDrumException("The burn was stopped. Nothing of it was kept.", e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
-    private int feed(ToolRun run, Band band, Span span, BooleanSupplier stopped) {
+    /** Of the scene what the span shows. */
+    private Scene seen(Span span) {
+        if (span.isAll(times()) || span.count() == 0) {
+            return scene;
+        }
+        double to = span.to() == times().count() ? Double.MAX_VALUE : times().us(span.to()) / 1000.0;
+        return Excerpt.of(scene, times().us(span.from()) / 1000.0, to);
+    }
+
+    private boolean inPieces(Span span) {
+        return pieces != null && span.isAll(times());
+    }
+
+    private int feed(ToolRun run, Band band, Scene seen, Span span, BooleanSupplier stopped) {
         int painted = 0;
         try (OutputStream pipe = run.input()) {
             MatroskaFrames frames = new MatroskaFrames(pipe, band.width, band.height);
-            Timeline timeline = new Timeline(scene);
+            Timeline timeline = new Timeline(seen);
             SceneAt shown = null;
             for (int i = span.from(); i < span.to(); i++) {
                 // The first picture is always at 0, so that ffmpeg does not shift the stream.
@@ -194,13 +226,21 @@ public final class Burn {
         command.addAll(bits);
         command.addAll(keyFrames(span));
         if (whole) {
-            command.addAll(List.of("-map", "0:a?"));
-            command.addAll(SoundPlan.of(info).arguments());
-            command.addAll(captionStreams());
-            command.addAll(List.of("-movflags", "+faststart"));
+            command.addAll(beside("0"));
         }
-        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1"));
-        command.addAll(List.of("-progress", "pipe:1", "-f", "mp4", "file:" + out));
+        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-progress", "pipe:1"));
+        List<String> muxer = new ArrayList<>(List.of("movflags", "+faststart"));
+        if (tick().startsWith("1/")) {
+            muxer.addAll(List.of("video_track_timescale", tick().substring(2)));
+        }
+        if (inPieces(span)) {
+            command.addAll(Halves.tee(muxer, beginnings(span)));
+        } else {
+            for (int i = 0; i < muxer.size(); i += 2) {
+                command.addAll(List.of("-" + muxer.get(i), muxer.get(i + 1)));
+            }
+            command.addAll(List.of("-f", "mp4", "file:" + out));
+        }
         return command;
     }
 
@@ -212,16 +252,13 @@ public final class Burn {
 
     /** All that decides how the film comes out beside the clip's bytes and the captions. */
     public List<Object> making() {
-        return List.of(info, frame, order, encoder());
+        return List.of(info, frame, order, tick(), encoder());
     }
 
     /** How the picture is encoded and tagged: what is equal here fits together. */
     private List<String> encoder() {
         List<String> flags = new ArrayList<>(List.of("-c:v", "libx264", "-preset", order.preset()));
         flags.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick()));
-        if (tick().startsWith("1/")) {
-            flags.addAll(List.of("-video_track_timescale", tick().substring(2)));
-        }
         flags.addAll(colourTags());
         return flags;
     }
@@ -231,11 +268,50 @@ public final class Burn {
         if (!inPieces()) {
             return List.of();
         }
-        List<String> begins = PieceGrid.of(times()).stream()
+        List<String> begins = beginnings(span);
+        return begins.isEmpty() ? List.of() : List.of("-force_key_frames", String.join(",", begins));
+    }
+
+    /** Of pieces inside a span, just ahead of their first frames, seconds. */
+    private List<String> beginnings(Span span) {
+        return PieceGrid.of(times()).stream()
                 .filter(piece -> piece.from() > span.from() && piece.from() < span.to())
                 .map(piece -> seconds(before(piece.from())))
                 .toList();
-        return begins.isEmpty() ? List.of() : List.of("-force_key_frames", String.join(",", begins));
+    }
+
+    /** What the film has beside its picture, of the input of that number. */
+    private List<String> beside(String input) {
+        List<String> command = new ArrayList<>(List.of("-map", input + ":a?"));
+        command.addAll(SoundPlan.of(info).arguments());
+        if (order.keepCaptions()) {
+            for (ClipInfo.Captions stream : info.captions()) {
+                if (CaptionStream.readable(stream)) {
+                    command.addAll(List.of("-map", input + ":s:" + stream.index()));
+                }
+            }
+            command.addAll(List.of("-c:s", "mov_text"));
+        }
+        return command;
+    }
+
+    /** Gives a picture that is whole what else belongs to the film. */
+    void complete(Path picture, Path out) {
+        List<String> command = Ffmpeg.ffmpeg();
+        command.addAll(Ffmpeg.clip(picture));
+        command.addAll(Ffmpeg.clip(clip));
+        command.addAll(List.of("-map", "0:v:0", "-c:v", "copy"));
+        command.addAll(beside("1"));
+        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-movflags", "+faststart"));
+        if (tick().startsWith("1/")) {
+            command.addAll(List.of("-video_track_timescale", tick().substring(2)));
+        }
+        command.addAll(List.of("-f", "mp4", "file:" + out.toAbsolutePath()));
+        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
+            if (run.await() != 0) {
+                throw failed(run);
+            }
+        }
     }
 
     /** Midway between a frame and the one before it, microseconds: no rounding moves a frame to the other side. */
@@ -262,19 +338,6 @@ public final class Burn {
 
     private static String seconds(double us) {
         return String.format(Locale.ROOT, "%.6f", us / 1e6);
-    }
-
-    private List<String> captionStreams() {
-        List<String> command = new ArrayList<>();
-        if (order.keepCaptions()) {
-            for (ClipInfo.Captions stream : info.captions()) {
-                if (CaptionStream.readable(stream)) {
-                    command.addAll(List.of("-map", "0:s:" + stream.index()));
-                }
-            }
-            command.addAll(List.of("-c:s", "mov_text"));
-        }
-        return command;
     }
 
     private List<String> colourTags() {

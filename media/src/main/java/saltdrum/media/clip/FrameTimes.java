@@ -9,6 +9,8 @@ import saltdrum.media.ffmpeg.ToolRun;
 
 /** The presentation time of every frame, in microseconds of clip time, rising. Read from the container, not decoded. */
 public final class FrameTimes {
+    private static final long ROUNDING_US = 1500;
+
     private final long[] us;
 
     private FrameTimes(long[] us) {
@@ -71,6 +73,15 @@ public final class FrameTimes {
         return Math.max(0, at >= 0 ? at : -at - 2);
     }
 
+    /** Whether every frame comes when one of these does, but for a timestamp's rounding, counted from their first ones. */
+    public boolean near(FrameTimes that) {
+        boolean near = us.length == that.us.length;
+        for (int i = 0; near && i < us.length; i++) {
+            near = Math.abs((us[i] - us[0]) - (that.us[i] - that.us[0])) <= ROUNDING_US;
+        }
+        return near;
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof FrameTimes that && Arrays.equals(us, that.us);
@@ -89,6 +100,6 @@ public final class FrameTimes {
             least = Math.min(least, us[i] - us[i - 1]);
             most = Math.max(most, us[i] - us[i - 1]);
         }
-        return us.length > 3 && most - least > 1500;
+        return us.length > 3 && most - least > ROUNDING_US;
     }
 }

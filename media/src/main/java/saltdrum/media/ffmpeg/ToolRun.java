@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
@@ -31,13 +32,20 @@ public final class ToolRun implements AutoCloseable {
 
     /** @param silenceSeconds how long it may give no sign of life */
     public ToolRun(List<String> command, int silenceSeconds) {
+        this(command, silenceSeconds, null);
+    }
+
+    /** @param folder that names without one are in; null for ours */
+    public ToolRun(List<String> command, int silenceSeconds, Path folder) {
         String refused =
                 "The program “" + command.get(0) + "” could not be started. Install it: apt-get install ffmpeg";
         if (Orphans.onPath(command.get(0)) == null) {
             throw new SaltDrumException(refused);
         }
         try {
-            process = new ProcessBuilder(Orphans.none(command)).start();
+            process = new ProcessBuilder(Orphans.none(command))
+                    .directory(folder == null ? null : folder.toFile())
+                    .start();
         } catch (IOException e) {
             throw new SaltDrumException(refused, e);
         }

@@ -43,8 +43,8 @@ public final class Join {
             long[] offsets = IntStream.range(0, table.count())
                     .mapToLong(i -> table.shown()[i] - table.decoded()[i])
                     .toArray();
-            Samples samples = new Samples(film.channel, table);
-            int[] ranks = ranks(table.shown());
+            Sources samples = new Sources(film.channel, table);
+            int[] ranks = Ranks.of(table.shown());
             long[] sorted = table.shown().clone();
             Arrays.sort(sorted);
             for (Piece piece : pieces) {
@@ -59,7 +59,7 @@ public final class Join {
                 }
                 SampleTable fresh = SampleTable.of(Film.tables(partTrack));
                 fit(table, ranks, sorted, fresh, piece.from());
-                int[] freshRanks = ranks(fresh.shown());
+                int[] freshRanks = Ranks.of(fresh.shown());
                 for (int i = 0; i < fresh.count(); i++) {
                     int at = piece.from() + i;
                     offsets[at] = sorted[piece.from() + freshRanks[i]] - table.decoded()[at];
@@ -75,19 +75,6 @@ public final class Join {
                 film.close();
             }
         }
-    }
-
-    /** The number of each sample in the order in which they are shown. */
-    private static int[] ranks(long[] shown) {
-        Integer[] order = IntStream.range(0, shown.length)
-                .boxed()
-                .sorted(Comparator.comparingLong(i -> shown[i]))
-                .toArray(Integer[]::new);
-        int[] ranks = new int[shown.length];
-        for (int i = 0; i < order.length; i++) {
-            ranks[order[i]] = i;
-        }
-        return ranks;
     }
 
     private static void fit(SampleTable whole, int[] ranks, long[] sorted, SampleTable piece, int from) {
@@ -113,13 +100,13 @@ public final class Join {
     }
 
     /** Where each sample's bytes come from. */
-    private static final class Samples {
+    private static final class Sources {
         final int[] sizes;
         final long[] offsets;
         final boolean[] keys;
         final FileChannel[] from;
 
-        Samples(FileChannel film, SampleTable table) {
+        Sources(FileChannel film, SampleTable table) {
             sizes = table.sizes().clone();
             offsets = table.offsets().clone();
             keys = table.keys().clone();
@@ -138,7 +125,7 @@ public final class Join {
     /** One chunk of the track of that number, {@code first} its first sample. */
     private record Chunk(int track, int number, int first, int count, long at) {}
 
-    private static void write(Film film, Atom video, long[] ctts, Samples samples, Path out) throws IOException {
+    private static void write(Film film, Atom video, long[] ctts, Sources samples, Path out) throws IOException {
         Atom tables = Film.tables(video);
         tables.put(Tables.stsz(samples.sizes));
         tables.put(Tables.stss(samples.keys));
@@ -146,7 +133,7 @@ public final class Join {
             tables.put(Tables.ctts(ctts));
         }
         List<Chunk> chunks = new ArrayList<>();
-        List<Samples> others = new ArrayList<>();
+        List<Sources> others = new ArrayList<>();
         List<long[]> places = new ArrayList<>();
         List<Atom> tracks = film.tracks();
         SampleTable[] read = new SampleTable[tracks.size()];
@@ -154,7 +141,7 @@ public final class Join {
             Atom track = tracks.get(t);
             // The picture's own sizes are those of after the change; its chunks hold the numbers that they held.
             read[t] = SampleTable.of(Film.tables(track));
-            others.add(track == video ? samples : new Samples(film.channel, read[t]));
+            others.add(track == video ? samples : new Sources(film.channel, read[t]));
             long[] at = SampleTable.chunks(Film.tables(track));
             places.add(new long[at.length]);
             int first = 0;
@@ -165,7 +152,7 @@ public final class Join {
         }
         chunks.sort(Comparator.comparingLong(Chunk::at));
         long bytes = 0;
-        for (Samples each : others) {
+        for (Sources each : others) {
             bytes +=
                     Arrays.stream(each.sizes).mapToLong(Integer::toUnsignedLong).sum();
         }
@@ -199,7 +186,7 @@ public final class Join {
     }
 
     /** Samples that lie side by side are copied in one go. */
-    private static void copy(Samples samples, Chunk chunk, FileChannel to) throws IOException {
+    private static void copy(Sources samples, Chunk chunk, FileChannel to) throws IOException {
         int last = chunk.first + chunk.count;
         for (int i = chunk.first; i < last; ) {
             long start = samples.offsets[i];
@@ -208,13 +195,7 @@ public final class Join {
             while (i < last && samples.from[i] == from && samples.offsets[i] == end) {
                 end += Integer.toUnsignedLong(samples.sizes[i++]);
             }
-            while (start < end) {
-                long copied = from.transferTo(start, end - start, to);
-                if (copied <= 0) {
-                    throw new NotJoinableException("it is shorter than it says");
-                }
-                start += copied;
-            }
+            Samples.copy(from, start, end - start, to);
         }
     }
 }

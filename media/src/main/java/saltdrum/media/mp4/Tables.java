@@ -60,4 +60,41 @@ final class Tables {
         }
         return Atom.leaf(wide ? "co64" : "stco", body.array());
     }
+
+    static Atom co64(long[] offsets) {
+        ByteBuffer body = ByteBuffer.allocate(8 + 8 * offsets.length);
+        body.putInt(0).putInt(offsets.length);
+        for (long offset : offsets) {
+            body.putLong(offset);
+        }
+        return Atom.leaf("co64", body.array());
+    }
+
+    /** @param decoded rising times; the last sample takes as long as the one before */
+    static Atom stts(long[] decoded) {
+        List<int[]> runs = new ArrayList<>();
+        for (int i = 0; i < decoded.length; i++) {
+            int last = Math.max(1, Math.min(i + 1, decoded.length - 1));
+            int step = decoded.length < 2 ? 1 : (int) (decoded[last] - decoded[last - 1]);
+            if (!runs.isEmpty() && runs.get(runs.size() - 1)[1] == step) {
+                runs.get(runs.size() - 1)[0]++;
+            } else {
+                runs.add(new int[] {1, step});
+            }
+        }
+        ByteBuffer body = ByteBuffer.allocate(8 + 8 * runs.size());
+        body.putInt(0).putInt(runs.size());
+        runs.forEach(run -> body.putInt(run[0]).putInt(run[1]));
+        return Atom.leaf("stts", body.array());
+    }
+
+    /** @param perChunk samples of each chunk */
+    static Atom stsc(int[] perChunk) {
+        ByteBuffer body = ByteBuffer.allocate(8 + 12 * perChunk.length);
+        body.putInt(0).putInt(perChunk.length);
+        for (int i = 0; i < perChunk.length; i++) {
+            body.putInt(i + 1).putInt(perChunk[i]).putInt(1);
+        }
+        return Atom.leaf("stsc", body.array());
+    }
 }

@@ -48,8 +48,11 @@ public record Delivery(
     private static final long PREVIEW_BYTES = 5_000_000;
     private static final double ENCODING = 0.95;
 
-    /** @param of by what else a film is known: hashes of the clip and of pictures in it */
-    public record Kept(String of, List<PiecedBurn.Earlier> earlier) {}
+    /**
+     * @param of by what else a film is known: hashes of the clip and of pictures in it
+     * @param halves folder for what is whole of a burn until it is finished; null for none
+     */
+    public record Kept(String of, List<PiecedBurn.Earlier> earlier, Path halves) {}
 
     /** @param style that the captions have, for files that can tell something of it */
     public record Sidecar(CaptionFormat format, Style style, FontHeights heights) {}
@@ -62,7 +65,7 @@ public record Delivery(
     /** @return what a burned video is made of; null for all other outputs, and where {@code kept} is null */
     public PiecedBurn.Made make(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         if (kind == OutputKind.BURNED && kept != null) {
-            return pieced().to(out, kept.earlier, progress, stopped);
+            return pieced().to(out, kept.earlier, kept.halves, progress, stopped);
         }
         makeWhole(kind, out, progress, stopped);
         return null;

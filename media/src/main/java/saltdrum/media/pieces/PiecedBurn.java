@@ -13,6 +13,7 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.scene.Excerpt;
 import saltdrum.core.scene.Scene;
 import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.Halves;
 import saltdrum.media.burn.PieceGrid;
 import saltdrum.media.burn.Span;
 import saltdrum.media.clip.FrameTimes;
@@ -67,7 +68,10 @@ public final class PiecedBurn {
      */
     public record Made(PieceList pieces, int anew, long cpuMs) {}
 
-    public Made to(Path out, List<Earlier> earlier, DoubleConsumer progress, BooleanSupplier stopped) {
+    /**
+     * @param halves folder for what is whole of a burn until it is finished, so that it goes on after a kill; null for none
+     */
+    public Made to(Path out, List<Earlier> earlier, Path halves, DoubleConsumer progress, BooleanSupplier stopped) {
         Optional<Earlier> best = best(earlier);
         if (best.isPresent()) {
             try {
@@ -81,7 +85,9 @@ public final class PiecedBurn {
                 LOG.log(System.Logger.Level.WARNING, "a piece could not be made: {0}", e.getMessage());
             }
         }
-        Burn.Result result = burn.to(out, progress, stopped);
+        Burn.Result result = halves == null || wanted == null || grid.size() < 2
+                ? burn.to(out, progress, stopped)
+                : new Halves(burn, halves, wanted.toString()).to(out, progress, stopped);
         return new Made(wanted, grid.size(), result.toolCpuMs());
     }
 
@@ -141,7 +147,7 @@ public final class PiecedBurn {
                 done += span.count();
             }
             Join.write(before.film(), pieces, out);
-            sameTimes(before.film(), out);
+            sameTimes(out);
             return new Made(wanted, Math.toIntExact(grid.size() - wanted.found(before.pieces())), cpuMs);
         } finally {
             for (Join.Piece piece : pieces) {
@@ -150,13 +156,12 @@ public final class PiecedBurn {
         }
     }
 
-    /** Every frame comes when it came before. */
-    private static void sameTimes(Path before, Path joined) {
-        FrameTimes was = FrameTimes.of(before, Probe.of(before));
+    /** Every frame comes when the clip's does. */
+    private void sameTimes(Path joined) {
         FrameTimes is = FrameTimes.of(joined, Probe.of(joined));
-        if (!was.equals(is)) {
-            throw new NotJoinableException("the joined video has " + is.count() + " frames at other times than the "
-                    + was.count() + " before");
+        if (!is.near(burn.times())) {
+            throw new NotJoinableException("its " + is.count() + " frames come at other times than the clip's "
+                    + burn.times().count());
         }
     }
 }

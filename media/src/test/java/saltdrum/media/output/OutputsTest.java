@@ -295,7 +295,7 @@ class OutputsTest {
                 List.of(spoken),
                 new BurnOrder("ultrafast", 20),
                 0,
-                new Delivery.Kept(name, List.of()),
+                new Delivery.Kept(name, List.of(), null),
                 null);
         Estimate estimate = Estimate.of(delivery, OutputKind.BURNED);
         Path out = folder.resolve("burned.mp4");

@@ -1,6 +1,7 @@
 package saltdrum.media.pieces;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.data.Offset.offset;
 
 import java.io.IOException;
@@ -10,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +49,7 @@ class PiecedBurnTest {
         Path out = folder.resolve("film" + number++ + ".mp4");
         Burn burn = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 20));
         PiecedBurn.Made made = new PiecedBurn(burn, scene, "clip")
-                .to(out, Arrays.stream(earlier).map(Film::earlier).toList(), done -> {}, () -> false);
+                .to(out, Arrays.stream(earlier).map(Film::earlier).toList(), null, done -> {}, () -> false);
         return new Film(out, made, scene);
     }
 
@@ -303,7 +305,54 @@ class PiecedBurnTest {
         Film first = film(scene);
         Burn finer = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 15));
         PiecedBurn.Made made = new PiecedBurn(finer, scene, "clip")
-                .to(folder.resolve("fine.mp4"), List.of(first.earlier()), done -> {}, () -> false);
+                .to(folder.resolve("fine.mp4"), List.of(first.earlier()), null, done -> {}, () -> false);
         assertThat(made.anew()).isEqualTo(grid().size());
+    }
+
+    /** Burns until so much of it is done, and is ended there. */
+    private Path ended(Scene scene, double at) throws IOException {
+        Path halves = folder.resolve("halves");
+        Burn burn = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 20));
+        boolean[] over = {false};
+        assertThatThrownBy(() -> new PiecedBurn(burn, scene, "clip")
+                        .to(
+                                folder.resolve("ended.mp4"),
+                                List.of(),
+                                halves,
+                                done -> over[0] |= done > at,
+                                () -> over[0]))
+                .hasMessageContaining("stopped");
+        assertThat(halves.resolve("list.csv")).exists();
+        return halves;
+    }
+
+    @Test
+    void aBurnThatWasKilledGoesOnAtItsLastWholePiece() throws Exception {
+        made("mp4 testsrc2=s=480x270:r=30000/1001:d=26 -itsoffset -0.35 -f lavfi -i sine=d=26 -c:v libx264 -c:a aac");
+        // The captions change all the time, so that the burn can be ended at any.
+        int[][] spans = IntStream.range(0, 65)
+                .mapToObj(i -> new int[] {i * 400, i * 400 + 200})
+                .toArray(int[][]::new);
+        Scene scene = plates(spans);
+        Path halves = ended(scene, 0.5);
+        int whole = Files.readAllLines(halves.resolve("list.csv")).size();
+        assertThat(whole).isBetween(2, grid().size() - 1);
+        Burn burn = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 20));
+        Path out = folder.resolve("went-on.mp4");
+        double[] first = {1};
+        PiecedBurn.Made made = new PiecedBurn(burn, scene, "clip")
+                .to(out, List.of(), halves, done -> first[0] = Math.min(first[0], done), () -> false);
+        assertThat(first[0]).as("where it went on").isGreaterThan(0.2);
+        isWhatAWholeBurnIs(new Film(out, made, scene));
+
+        // Of what another left nothing is used.
+        Scene other = plates(EACH_SECOND);
+        Film whole2 = film(other);
+        Path again = folder.resolve("again.mp4");
+        double[] from = {1};
+        new PiecedBurn(new Burn(clip, info, Frame.OWN, other, new BurnOrder("veryfast", 20)), other, "clip")
+                .to(again, List.of(), halves, done -> from[0] = Math.min(from[0], done), () -> false);
+        assertThat(from[0]).isLessThan(0.1);
+        assertThat(packets(again)).isEqualTo(packets(whole2.file));
     }
 }

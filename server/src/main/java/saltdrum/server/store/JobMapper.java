@@ -87,6 +87,9 @@ interface JobMapper {
             """)
     List<KeptFilm> keptFilms(String clipId, int most);
 
+    @Select("select id from job where state not in ('DONE', 'FAILED', 'STOPPED')")
+    List<String> open();
+
     /** Renders that wait for their turn, in its order. */
     @Select(
             """

@@ -2,6 +2,7 @@ package saltdrum.server.store;
 
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Set;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -102,6 +103,11 @@ public class JobStore {
     /** Finished films of a clip that say what they are made of, the newest first. */
     public List<KeptFilm> keptFilms(String clipId) {
         return mapper.keptFilms(clipId, MOST_KEPT_FILMS);
+    }
+
+    /** Those of which there is more to come. */
+    public Set<String> open() {
+        return Set.copyOf(mapper.open());
     }
 
     /** @return ids of those of a queue that nobody has taken up, the next first */

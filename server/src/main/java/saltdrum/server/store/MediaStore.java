@@ -20,6 +20,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.BadInputException;
+import saltdrum.media.burn.Halves;
 import saltdrum.server.Settings;
 
 /**
@@ -32,6 +33,7 @@ public class MediaStore {
 
     private final Path files;
     private final WorkFolder work;
+    private final Path halves;
     private final MediaFileMapper mapper;
     private final TransactionTemplate once;
 
@@ -40,6 +42,7 @@ public class MediaStore {
         Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwx------"));
         this.files = Files.createDirectories(data.resolve("media"));
         this.work = new WorkFolder(data.resolve("work"));
+        this.halves = Files.createDirectories(data.resolve("halves"));
         this.mapper = mapper;
         this.once = new TransactionTemplate(transactions);
     }
@@ -51,6 +54,21 @@ public class MediaStore {
     /** A fresh path for work in progress; the caller deletes it or keeps it with {@link #keep}. */
     public Path workFile(String ending) {
         return work.fresh(ending);
+    }
+
+    /** Where a job keeps what is whole of its film until it is finished; it outlives the server. */
+    public Path halves(String jobId) {
+        return halves.resolve(jobId);
+    }
+
+    /** Forgets what unfinished films of other jobs than these have left. */
+    public void sweepHalves(Set<String> openJobs) {
+        try (Stream<Path> folders = Files.list(halves)) {
+            folders.filter(folder -> !openJobs.contains(folder.getFileName().toString()))
+                    .forEach(Halves::clear);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Deletes a work file, if it still is there. */

@@ -6,6 +6,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
+import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
 
 /** Puts right, again and again, what a fault left behind: jobs of the dead, bytes that nobody asks for, half files. */
@@ -17,8 +18,10 @@ class Caretaker {
 
     private final Workers workers;
     private final MediaStore media;
+    private final JobStore jobs;
 
-    Caretaker(Workers workers, MediaStore media) {
+    Caretaker(Workers workers, MediaStore media, JobStore jobs) {
+        this.jobs = jobs;
         this.workers = workers;
         this.media = media;
     }
@@ -31,6 +34,7 @@ class Caretaker {
     @Scheduled(fixedDelay = FILES_MS)
     void files() {
         unlessAway(media::sweep);
+        unlessAway(() -> media.sweepHalves(jobs.open()));
     }
 
     private static void unlessAway(Runnable care) {

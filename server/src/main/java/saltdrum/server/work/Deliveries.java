@@ -58,8 +58,11 @@ public class Deliveries {
         this.pictures = pictures;
     }
 
-    /** @param bars gets the picture that the frame's bars are cut from, where it wants one */
-    Delivery of(ClipRow clip, WorkOrder.Render order, Path bars) {
+    /**
+     * @param bars gets the picture that the frame's bars are cut from, where it wants one
+     * @param halves folder for what is whole of it until it is finished; null for none
+     */
+    Delivery of(ClipRow clip, WorkOrder.Render order, Path bars, Path halves) {
         ClipInfo info = clip.info();
         List<Track> tracks = new ArrayList<>(List.of(order.track()));
         tracks.addAll(order.others());
@@ -72,7 +75,7 @@ public class Deliveries {
                 tracks,
                 order.encoding(),
                 order.momentMs() == null ? firstCue(order.track()) : order.momentMs(),
-                new Delivery.Kept(made(clip, order), earlier(clip)),
+                new Delivery.Kept(made(clip, order), earlier(clip), halves),
                 order.format() == null
                         ? null
                         : new Delivery.Sidecar(CaptionFormat.of(order.format()), order.style(), heights));
@@ -118,7 +121,7 @@ public class Deliveries {
         }
         Path bars = media.workFile(".png");
         try {
-            Estimate now = Estimate.of(of(clip, order, bars), order.output());
+            Estimate now = Estimate.of(of(clip, order, bars, null), order.output());
             if (now != null) {
                 known.put(sample, now);
             }

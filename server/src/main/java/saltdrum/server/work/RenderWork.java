@@ -3,6 +3,7 @@ package saltdrum.server.work;
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
 import saltdrum.core.format.CaptionFormat;
+import saltdrum.media.burn.Halves;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Inspection;
 import saltdrum.media.output.OutputKind;
@@ -34,9 +35,10 @@ class RenderWork implements Work<WorkOrder.Render> {
         OutputKind kind = order.output();
         Path out = media.workFile("." + ending(order));
         Path bars = media.workFile(".png");
+        Path halves = media.halves(watch.job().id());
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
-            Delivery delivery = deliveries.of(clip, order, bars);
+            Delivery delivery = deliveries.of(clip, order, bars, halves);
             PiecedBurn.Made made = delivery.make(kind, out, part -> watch.progress(MAKING * part), watch::stopped);
             watch.say("Looking at what was made");
             watch.receipt(Inspection.of(delivery, kind, out, part -> watch.progress(MAKING + (1 - MAKING) * part))
@@ -46,6 +48,7 @@ class RenderWork implements Work<WorkOrder.Render> {
             if (made != null && made.pieces() != null) {
                 watch.pieces(made.pieces());
             }
+            Halves.clear(halves);
         } finally {
             media.discard(out);
             media.discard(bars);
