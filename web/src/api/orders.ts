@@ -1,6 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
+import { useSettled } from '../ui/useSettled';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
 import type {
@@ -36,15 +37,23 @@ export const usePlan = (asked: Asked) =>
     gcTime: 10_000,
   });
 
-/** How large the lines of a plan will be and how long they take. */
-export const useEstimates = (asked: Asked, wanted: boolean, frame?: unknown) =>
-  useQuery({
-    queryKey: ['estimates', asked, frame],
-    queryFn: () => call<Estimated[]>('POST', '/api/orders/estimates', asked),
-    enabled: wanted,
+/** How long an order stands still before it is reckoned: short pieces of its clips are encoded for that. */
+const SETTLE_MS = 700;
+
+/** How large the lines of a plan will be and how long they take; names make no difference. */
+export function useEstimates(asked: Asked, wanted: boolean, frame?: unknown) {
+  const rest = { ...asked, pattern: undefined };
+  const settled = useSettled({ rest, frame, wanted }, SETTLE_MS);
+  const query = useQuery({
+    queryKey: ['estimates', settled.rest, settled.frame],
+    queryFn: () => call<Estimated[]>('POST', '/api/orders/estimates', settled.rest),
+    enabled: settled.wanted,
     retry: false,
     gcTime: 60_000,
   });
+  const settling = wanted && JSON.stringify(settled) !== JSON.stringify({ rest, frame, wanted });
+  return { data: settling ? undefined : query.data, isFetching: settling || query.isFetching };
+}
 
 export const useRates = () =>
   useQuery({

@@ -8,9 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import saltdrum.core.Json;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What of a scene can be seen in a stretch of time, with the outlines and pictures that it needs and no others. */
 public final class Excerpt {
+    private static final List<String> UNSEEN = List.of("cueId", "wordId");
+
     private Excerpt() {}
 
     /** @param fromMs up to {@code toMs}, which does not belong to it */
@@ -38,11 +41,13 @@ public final class Excerpt {
 
     /** Hexadecimal SHA-256 of all that is painted of a scene; equal ones paint equal pictures. */
     public static String digest(Scene excerpt) {
-        List<Part> unnumbered =
-                excerpt.parts().stream().map(part -> part.ofCue(0)).toList();
-        Scene painted = new Scene(excerpt.width(), excerpt.height(), excerpt.glyphs(), excerpt.pictures(), unnumbered);
+        // What a part or a mark shows is known by numbers that nobody sees.
+        ObjectNode painted = Json.tree(excerpt);
+        for (String number : UNSEEN) {
+            painted.findParents(number).forEach(holder -> ((ObjectNode) holder).remove(number));
+        }
         try {
-            byte[] all = Json.write(painted).getBytes(StandardCharsets.UTF_8);
+            byte[] all = painted.toString().getBytes(StandardCharsets.UTF_8);
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(all));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);

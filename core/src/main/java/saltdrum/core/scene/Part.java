@@ -22,11 +22,6 @@ public record Part(
         marks = List.copyOf(marks);
     }
 
-    /** The same, as of another cue. */
-    Part ofCue(long otherCue) {
-        return new Part(otherCue, startMs, endMs, depth, bounds, fit, missing, marks);
-    }
-
     /** The same, drawn over what is less deep. */
     public Part atDepth(int newDepth) {
         return new Part(cueId, startMs, endMs, newDepth, bounds, fit, missing, marks);

@@ -15,7 +15,15 @@ class ExcerptTest {
 
     private static Part part(long cue, int from, int to, String glyph) {
         Glyphs word = new Glyphs(
-                1, 0, 0, 50, Pose.about(0, 0), List.of(new PlacedGlyph(glyph, 0, 0)), List.of(), BOUNDS, Tracks.NONE);
+                cue * 10,
+                0,
+                0,
+                50,
+                Pose.about(0, 0),
+                List.of(new PlacedGlyph(glyph, 0, 0)),
+                List.of(),
+                BOUNDS,
+                Tracks.NONE);
         return new Part(
                 cue, from, to, 0, BOUNDS, 1, List.of(Mark.Group.of(Pose.about(0, 0), List.of(word), Tracks.NONE)));
     }

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Hidden
 @Controller
 class PageController {
-    @GetMapping({"/clips/{clipId}", "/clips/{clipId}/{step}"})
+    @GetMapping({"/clips/{clipId}", "/clips/{clipId}/{step}", "/orders", "/orders/{orderId}", "/results/{jobId}"})
     String page() {
         return "forward:/index.html";
     }

@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Bars;
 import saltdrum.core.cue.Frame;
@@ -34,6 +35,7 @@ import saltdrum.server.store.PictureStore;
 public class Deliveries {
     private static final int MOST_KEPT = 64;
 
+    private final ReentrantLock reckoning = new ReentrantLock();
     private final MediaStore media;
     private final SceneMaker scenes;
     private final PictureStore pictures;
@@ -115,16 +117,20 @@ public class Deliveries {
     /** @return null for outputs whose size depends on what is painted */
     public Estimate estimate(ClipRow clip, WorkOrder.Render order) {
         Sample sample = sample(clip, order);
-        Estimate before = known.get(sample);
-        if (before != null) {
-            return before;
+        // One at a time: what two reckon at once is reckoned twice, and both wrong.
+        reckoning.lock();
+        try {
+            return known.containsKey(sample) ? known.get(sample) : reckon(clip, order, sample);
+        } finally {
+            reckoning.unlock();
         }
+    }
+
+    private Estimate reckon(ClipRow clip, WorkOrder.Render order, Sample sample) {
         Path bars = media.workFile(".png");
         try {
             Estimate now = Estimate.of(of(clip, order, bars, null), order.output());
-            if (now != null) {
-                known.put(sample, now);
-            }
+            known.put(sample, now);
             return now;
         } finally {
             media.discard(bars);
