@@ -33,6 +33,9 @@ public record Estimate(long bytes, double seconds) {
     /** What the receipt takes, part of what encoding the whole takes. */
     private static final double RECEIPT = 0.1;
 
+    /** Of a piece's time at least so much is encoding. */
+    private static final double LEAST_WORK = 0.3;
+
     private static final double COPY_BYTES_A_SECOND = 150e6;
     private static final int SILENCE_SECONDS = 60;
 
@@ -75,29 +78,38 @@ public record Estimate(long bytes, double seconds) {
         double length = delivery.info().durationMs() / 1000.0;
         int pieceFrames = Math.max(2, (int) Math.round(PIECE_S / length * times.count()));
         Pieces all = new Pieces();
+        // What every run takes before its first frame, so that it is not counted as often as there are pieces.
+        double start = seconds(burn, new Span(0, Math.min(2, times.count())), new Pieces());
         double seconds = 0;
         int covered = 0;
         for (double place : PLACES) {
             int from = Math.max(0, Math.min((int) (place * times.count()), times.count() - pieceFrames));
             Span span = new Span(from, Math.min(times.count(), from + pieceFrames));
-            long begun = System.nanoTime();
-            Path out = Files.createTempFile("salt-drum-sample", ".mp4");
-            try {
-                burn.to(out, span, part -> {}, () -> false);
-                seconds += (System.nanoTime() - begun) / 1e9;
-                covered += span.count();
-                all.add(out);
-            } finally {
-                Files.deleteIfExists(out);
-            }
+            double took = seconds(burn, span, all);
+            seconds += Math.max(took - start, took * LEAST_WORK);
+            covered += span.count();
         }
         double keys = burn.inPieces() ? PieceGrid.of(times).size() : Math.ceil((double) times.count() / KEYS_APART);
         double keyBytes = all.keys == 0 ? 0 : (double) all.keyBytes / all.keys;
         double otherBytes = all.others == 0 ? keyBytes : (double) all.otherBytes / all.others;
         double picture = keys * keyBytes + Math.max(0, times.count() - keys) * otherBytes;
         double whole = seconds / covered * times.count();
-        double time = AROUND_S + whole * (share(delivery, scene) + RECEIPT);
+        double time = AROUND_S + start + whole * (share(delivery, scene) + RECEIPT);
         return new Estimate(Math.round(picture) + soundBytes(delivery), Math.round(10 * time) / 10.0);
+    }
+
+    /** Encodes a piece and looks at it. @return how long that took */
+    private static double seconds(Burn burn, Span span, Pieces all) throws IOException {
+        long begun = System.nanoTime();
+        Path out = Files.createTempFile("salt-drum-sample", ".mp4");
+        try {
+            burn.to(out, span, part -> {}, () -> false);
+            double took = (System.nanoTime() - begun) / 1e9;
+            all.add(out);
+            return took;
+        } finally {
+            Files.deleteIfExists(out);
+        }
     }
 
     /** How much of it has to be encoded, 0 to 1: the rest is there from before. */
