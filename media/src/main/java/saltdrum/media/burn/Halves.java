@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Stream;
+import saltdrum.core.SaltDrumException;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.mp4.Chain;
@@ -67,10 +68,13 @@ public final class Halves {
     public Burn.Result to(Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         try {
             List<Path> whole = whole();
-            if (!whole.isEmpty() && whole.size() < grid.size()) {
+            if (!whole.isEmpty()) {
                 try {
                     return goOn(whole, out, progress, stopped);
-                } catch (NotJoinableException e) {
+                } catch (NotJoinableException | SaltDrumException e) {
+                    if (stopped.getAsBoolean()) {
+                        throw e;
+                    }
                     LOG.log(System.Logger.Level.WARNING, "a burn begins anew: {0}", e.getMessage());
                 }
             }
@@ -86,12 +90,16 @@ public final class Halves {
     private Burn.Result goOn(List<Path> whole, Path out, DoubleConsumer progress, BooleanSupplier stopped)
             throws IOException {
         FrameTimes times = burn.times();
-        Span rest = new Span(grid.get(whole.size()).from(), times.count());
-        double before = (double) rest.from() / times.count();
-        Path last = folder.resolve("rest.mp4");
-        Burn.Result result = burn.to(last, rest, part -> progress.accept(before + (1 - before) * part), stopped);
         List<Path> all = new ArrayList<>(whole);
-        all.add(last);
+        Burn.Result result = new Burn.Result(0, 0, 0, 0);
+        // Killed while the index was put to the front, nothing is left to encode.
+        if (whole.size() < grid.size()) {
+            Span rest = new Span(grid.get(whole.size()).from(), times.count());
+            double before = (double) rest.from() / times.count();
+            Path last = folder.resolve("rest.mp4");
+            result = burn.to(last, rest, part -> progress.accept(before + (1 - before) * part), stopped);
+            all.add(last);
+        }
         Path picture = folder.resolve("picture.mp4");
         Chain.write(all, times, picture);
         burn.complete(picture, out);

@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Bars;
@@ -34,6 +35,7 @@ import saltdrum.server.store.PictureStore;
 @Component
 public class Deliveries {
     private static final int MOST_KEPT = 64;
+    private static final int LONGEST_WAIT_S = 20;
 
     private final ReentrantLock reckoning = new ReentrantLock();
     private final MediaStore media;
@@ -114,15 +116,27 @@ public class Deliveries {
         return new Sample(clip.mediaHash(), order.atMoment(null), kept);
     }
 
-    /** @return null for outputs whose size depends on what is painted */
+    /** @return null for outputs whose size depends on what is painted, and where too many ask at once */
     public Estimate estimate(ClipRow clip, WorkOrder.Render order) {
         Sample sample = sample(clip, order);
         // One at a time: what two reckon at once is reckoned twice, and both wrong.
-        reckoning.lock();
+        if (!taken()) {
+            return null;
+        }
         try {
             return known.containsKey(sample) ? known.get(sample) : reckon(clip, order, sample);
         } finally {
             reckoning.unlock();
+        }
+    }
+
+    /** Nobody waits for ever: whoever asks again gets it then. */
+    private boolean taken() {
+        try {
+            return reckoning.tryLock(LONGEST_WAIT_S, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
         }
     }
 
