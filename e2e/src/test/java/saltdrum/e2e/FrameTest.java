@@ -161,7 +161,12 @@ class FrameTest extends OnTheBench {
                 "/api/clips/" + clipId + "/track/edits",
                 "{\"version\":" + version(clipId) + ",\"edit\":{\"kind\":\"reframe\",\"frame\":"
                         + frame.replace('\'', '"') + "}}");
-        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"ultrafast\",\"crf\":12}}")
+        String job = server.post(
+                        "/api/orders",
+                        "{\"clips\":[\"" + clipId
+                                + "\"],\"outputs\":[\"CLEAN\"],\"how\":{\"preset\":\"ultrafast\",\"crf\":12}}")
+                .path("lines")
+                .path(0)
                 .path("id")
                 .asString();
         assertThat(server.awaitJob(job, List.of("DONE", "FAILED"), Duration.ofMinutes(3))

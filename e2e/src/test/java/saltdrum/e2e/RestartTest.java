@@ -139,6 +139,9 @@ class RestartTest {
         String clipId = server.put("/api/clips?name=tide.mp4", Demo.clip("tide-pool"))
                 .path("id")
                 .asString();
+        Path captions =
+                Files.writeString(Path.of("target/stopped.srt"), "1\n00:00:00,500 --> 00:00:02,000\nLook closely\n");
+        server.put("/api/clips/" + clipId + "/captions?name=stopped.srt", captions);
         String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
                 .path("id")
                 .asString();
