@@ -4,17 +4,7 @@ import { call } from './http';
 import { useSettled } from '../ui/useSettled';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
-import type {
-  Asked,
-  Estimated,
-  FileNames,
-  OrderedStage,
-  OrderRow,
-  OrderView,
-  Plan,
-  Rate,
-  Receipt,
-} from './types';
+import type { Asked, Estimated, Choices, OrderedStage, OrderRow, OrderView, Plan, Receipt } from './types';
 
 export const useOrders = () =>
   useQuery({ queryKey: keys.orders, queryFn: () => call<OrderRow[]>('GET', '/api/orders') });
@@ -55,19 +45,13 @@ export function useEstimates(asked: Asked, wanted: boolean, frame?: unknown) {
   return { data: settling ? undefined : query.data, isFetching: settling || query.isFetching };
 }
 
-export const useRates = () =>
+/** What an order can choose of: frames, sizes, rates and places of names. */
+export const useChoices = () =>
   useQuery({
-    queryKey: ['rates'],
-    queryFn: () => call<Rate[]>('GET', '/api/rates'),
+    queryKey: ['choices'],
+    queryFn: () => call<Choices>('GET', '/api/orders/choices'),
     staleTime: Infinity,
-  });
-
-export const useFileNames = () =>
-  useQuery({
-    queryKey: ['file names'],
-    queryFn: () => call<FileNames>('GET', '/api/file-names'),
-    staleTime: Infinity,
-  });
+  }).data;
 
 /** What was measured on a finished output; nothing for one from before receipts were made. */
 export const useReceipt = (jobId: string) =>

@@ -967,23 +967,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rates": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Frame rates that a video can be given in place of the clip's own */
-        get: operations["rates"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/qualities": {
         parameters: {
             query?: never;
@@ -1064,6 +1047,23 @@ export interface paths {
         post?: never;
         /** Forgets an order and deletes its files */
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an order can choose of */
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1197,23 +1197,6 @@ export interface paths {
         };
         /** The fonts that were brought in, by family and weight */
         get: operations["all_5"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/file-names": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What file names can be made of */
-        get: operations["names"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3300,11 +3283,6 @@ export interface components {
             /** Format: double */
             most: number;
         };
-        RateView: {
-            /** Format: double */
-            rate: number;
-            written: string;
-        };
         QualityView: {
             /** @enum {string} */
             quality: "LIGHT" | "GOOD" | "FINE";
@@ -3329,6 +3307,17 @@ export interface components {
             styled: boolean;
             captions: boolean;
         };
+        ChoicesView: {
+            frames: string[];
+            shortSides: number[];
+            rates: number[];
+            names: string;
+            places: components["schemas"]["PlaceView"][];
+        };
+        PlaceView: {
+            written: string;
+            about: string;
+        };
         OrderedStage: {
             /** @enum {string} */
             output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR";
@@ -3344,14 +3333,6 @@ export interface components {
         Receipt: {
             good: boolean;
             lines: components["schemas"]["Line"][];
-        };
-        NamesView: {
-            usual: string;
-            places: components["schemas"]["PlaceView"][];
-        };
-        PlaceView: {
-            written: string;
-            about: string;
         };
         FacetView: {
             name: string;
@@ -5642,26 +5623,6 @@ export interface operations {
             };
         };
     };
-    rates: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["RateView"][];
-                };
-            };
-        };
-    };
     qualities: {
         parameters: {
             query?: never;
@@ -5781,6 +5742,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChoicesView"];
+                };
             };
         };
     };
@@ -5966,26 +5947,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FontView"][];
-                };
-            };
-        };
-    };
-    names: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["NamesView"];
                 };
             };
         };

@@ -1,10 +1,9 @@
+import { useChoices } from '../api/orders';
 import { useCaptionFormats, useLanguages } from '../api/queries';
 import { useStyles } from '../api/styles';
 import type { Clip, Output } from '../api/types';
 import { Chip } from './Chip';
 import type { Axes } from './axes';
-
-const FRAMES = ['', '9:16', '4:5', '1:1', '16:9'];
 
 function Row({ title, children }: { title: string; children: React.ReactNode }) {
   return (
@@ -24,6 +23,7 @@ export function AxesPart(props: {
 }) {
   const { axes, onChange, clips, outputs } = props;
   const styles = useStyles().data ?? [];
+  const frames = useChoices()?.frames;
   const languages = useLanguages().data ?? [];
   const formats = useCaptionFormats(axes.clips[0] ?? clips[0]?.id ?? '', 0, null).data ?? [];
   const translated = [
@@ -90,7 +90,7 @@ export function AxesPart(props: {
       <Row title="In the frames">
         {chips(
           'frames',
-          FRAMES.map((f) => ({ value: f, label: f || 'As it is' })),
+          ['', ...(frames ?? [])].map((f) => ({ value: f, label: f || 'As it is' })),
         )}
       </Row>
       {translated.length > 0 && (

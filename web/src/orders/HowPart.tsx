@@ -1,9 +1,7 @@
 import { useQualities } from '../api/queries';
-import { useRates } from '../api/orders';
+import { useChoices } from '../api/orders';
 import type { How } from '../api/types';
 import { Choice } from '../ui/parts';
-
-const SIDES = [720, 1080, 1440, 2160];
 
 /** How videos of an order are encoded. */
 export function HowPart({
@@ -17,11 +15,14 @@ export function HowPart({
   sizes?: { value: string; label: string }[];
 }) {
   const qualities = useQualities();
-  const rates = useRates().data ?? [];
+  const choices = useChoices();
   const sized = how.megabytes !== undefined;
   const offered = sizes ?? [
     { value: '', label: 'Their own' },
-    ...SIDES.map((side) => ({ value: String(side), label: `${side} on the short side` })),
+    ...(choices?.shortSides ?? []).map((side) => ({
+      value: String(side),
+      label: `${side} on the short side`,
+    })),
   ];
   return (
     <div className="mb-5 space-y-3">
@@ -79,9 +80,9 @@ export function HowPart({
           className="field min-w-0 px-2 py-1"
         >
           <option value="">The clip’s own</option>
-          {rates.map((rate) => (
-            <option key={rate.written} value={String(rate.rate)}>
-              {Math.round(rate.rate * 1000) / 1000}
+          {choices?.rates.map((rate) => (
+            <option key={rate} value={String(rate)}>
+              {Math.round(rate * 1000) / 1000}
             </option>
           ))}
         </select>

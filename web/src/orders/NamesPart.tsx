@@ -1,12 +1,12 @@
 import { useRef } from 'react';
-import { useFileNames } from '../api/orders';
+import { useChoices } from '../api/orders';
 
 /** How files are called: text with places; a click puts one in. */
 export function NamesPart(props: { pattern: string | undefined; onChange: (pattern: string) => void }) {
-  const names = useFileNames().data;
+  const choices = useChoices();
   const field = useRef<HTMLInputElement>(null);
-  if (!names) return null;
-  const pattern = props.pattern ?? names.usual;
+  if (!choices) return null;
+  const pattern = props.pattern ?? choices.names;
   const put = (written: string) => {
     const at = field.current?.selectionStart ?? pattern.length;
     props.onChange(`${pattern.slice(0, at)}{${written}}${pattern.slice(at)}`);
@@ -24,7 +24,7 @@ export function NamesPart(props: { pattern: string | undefined; onChange: (patte
         spellCheck={false}
       />
       <p className="mt-2 flex flex-wrap gap-1.5 text-note">
-        {names.places.map((place) => (
+        {choices.places.map((place) => (
           <button
             key={place.written}
             type="button"

@@ -10,7 +10,7 @@ import { AxesPart } from './AxesPart';
 import { HowPart } from './HowPart';
 import { NamesPart } from './NamesPart';
 import { PlanTable } from './PlanTable';
-import { bytes, duration } from './said';
+import { reckoned } from './said';
 
 /** Several clips, styles, frames and languages at once: what will be made stands beside, under its name. */
 export function NewOrder() {
@@ -34,17 +34,16 @@ export function NewOrder() {
   const order = usePlaceOrder();
   const lines = some && !plan.error ? (plan.data?.lines ?? []) : [];
   const estimates = useEstimates(asked, some && !plan.error && lines.length > 0);
-  const told = estimates.data?.filter((e) => e.bytes !== undefined) ?? [];
-  const sum = told.reduce((all, e) => all + e.bytes!, 0);
-  const time = told.reduce((all, e) => all + e.seconds!, 0);
-  const reckoned =
+  const told = reckoned(estimates.data);
+  const goesOn = 'It goes on when you close this window.';
+  const note =
     lines.length === 0
       ? 'Choose clips and what is to be made of them.'
       : estimates.isFetching
         ? 'Reckoning size and time from short pieces of the clips.'
-        : told.length === 0
-          ? 'It goes on when you close this window.'
-          : `About ${bytes(sum)} in ${duration(time)}${told.length < lines.length ? ', and what can only be told afterwards' : ''}. It goes on when you close this window.`;
+        : told
+          ? `${told}. ${goesOn}`
+          : goesOn;
   return (
     <main className="min-h-full px-8 pb-16 max-[699px]:px-4">
       <title>New order · Salt Drum</title>
@@ -68,7 +67,7 @@ export function NewOrder() {
                       : `${lines.length} files`}
                 </h2>
                 <p className="text-note text-soft" data-testid="estimate">
-                  {reckoned}
+                  {note}
                 </p>
               </div>
               <button

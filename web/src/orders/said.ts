@@ -1,3 +1,5 @@
+import type { Estimated } from '../api/types';
+
 /** “12.4 MB”, “840 KB”. */
 export function bytes(count: number): string {
   if (count < 1e6) return `${Math.max(1, Math.round(count / 1e3))} KB`;
@@ -15,4 +17,14 @@ export function when(iso: string): string {
   return date.toDateString() === new Date().toDateString()
     ? date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
     : date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+}
+
+/** “About 12 MB in 20 s”; nothing where none of it can be told before. */
+export function reckoned(all: Estimated[] | undefined): string | null {
+  const known = all?.filter((e) => e.bytes !== undefined) ?? [];
+  if (known.length === 0) return null;
+  const size = known.reduce((sum, e) => sum + e.bytes!, 0);
+  const seconds = known.reduce((sum, e) => sum + e.seconds!, 0);
+  const more = known.length < all!.length ? ', and what can only be told afterwards' : '';
+  return `About ${bytes(size)} in ${duration(seconds)}${more}`;
 }

@@ -3,28 +3,18 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useEstimates, usePlaceOrder } from '../../api/orders';
 import { useLanguages, useOutputs, useSizes } from '../../api/queries';
-import type { Asked, Clip, Estimated, How, Job, Output, Track } from '../../api/types';
+import type { Asked, Clip, How, Job, Output, Track } from '../../api/types';
 import { useFindingsNow } from '../../state/findings';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
 import { useSettings } from '../../state/setting';
 import { HowPart } from '../../orders/HowPart';
-import { bytes, duration } from '../../orders/said';
+import { reckoned } from '../../orders/said';
 import { usePlayer } from '../../player/player';
 import { MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { RenderCard } from './RenderCard';
-
-/** “About 12 MB in 20 s”; nothing where none of it can be told before. */
-function estimated(all: Estimated[] | undefined): string | null {
-  const known = all?.filter((e) => e.bytes !== undefined) ?? [];
-  if (known.length === 0) return null;
-  const size = known.reduce((sum, e) => sum + e.bytes!, 0);
-  const seconds = known.reduce((sum, e) => sum + e.seconds!, 0);
-  const more = known.length < all!.length ? ', and what can only be told afterwards' : '';
-  return `About ${bytes(size)} in ${duration(seconds)}${more}`;
-}
 
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
@@ -45,7 +35,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
     languages: [onStage ?? ''],
     how,
   };
-  const told = estimated(useEstimates(asked, chosen.size > 0 && track.cues.length > 0, track.frame).data);
+  const told = reckoned(useEstimates(asked, chosen.size > 0 && track.cues.length > 0, track.frame).data);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);

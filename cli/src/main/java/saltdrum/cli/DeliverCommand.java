@@ -5,8 +5,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -40,8 +42,8 @@ final class DeliverCommand implements Callable<Integer> {
             required = true,
             split = ",",
             paramLabel = "KIND",
-            description =
-                    "burned, captioned, clean, overlay-prores, overlay-vp9, overlay-png, sound, preview-webp, preview-gif, or a caption file's ending: json, srt, vtt, ttml, ass, txt.")
+            completionCandidates = Kinds.class,
+            description = "One or more of: ${COMPLETION-CANDIDATES}. The last are caption files.")
     List<String> kinds;
 
     @Option(names = "--preset", defaultValue = "veryfast", description = "x264's preset, veryfast by default.")
@@ -50,11 +52,35 @@ final class DeliverCommand implements Callable<Integer> {
     @Option(names = "--crf", defaultValue = "20", description = "x264's rate factor, 20 by default.")
     int crf;
 
+    @Option(names = "--rate", paramLabel = "FRAMES", description = "Frames a second, in place of the clip's own.")
+    Double rate;
+
+    @Option(
+            names = "--megabytes",
+            paramLabel = "MB",
+            description = "What each video may come to, in place of the rate factor; encoded twice.")
+    Double megabytes;
+
+    @Option(names = "--at", paramLabel = "SECONDS", description = "Of stills; the middle of the first cue by default.")
+    Double at;
+
     @Option(names = "-o", required = true, paramLabel = "FOLDER")
     Path folder;
 
     @Spec
     CommandSpec spec;
+
+    /** What {@code --as} takes. */
+    static final class Kinds implements Iterable<String> {
+        @Override
+        public Iterator<String> iterator() {
+            return Stream.concat(
+                            OutputKind.NAMED.stream().map(OutputKind::written),
+                            CaptionFormat.ALL.stream()
+                                    .map(format -> format.endings().get(0)))
+                    .iterator();
+        }
+    }
 
     @Override
     public Integer call() throws Exception {
@@ -78,7 +104,16 @@ final class DeliverCommand implements Callable<Integer> {
                 Files.write(bars, BarsPicture.png(frame, frame.output(info.size()), null));
             }
             Delivery delivery = new Delivery(
-                    clip, info, frame, cut ? bars : null, scene, List.of(track), new BurnOrder(preset, crf));
+                    clip,
+                    info,
+                    frame,
+                    cut ? bars : null,
+                    scene,
+                    List.of(track),
+                    new BurnOrder(preset, crf, false, rate, megabytes == null ? null : Math.round(megabytes * 1e6)),
+                    at == null ? null : Math.round(at * 1000),
+                    null,
+                    null);
             for (Object what : wanted) {
                 deliver(delivery, track, what);
             }

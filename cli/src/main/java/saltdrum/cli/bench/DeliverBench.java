@@ -173,7 +173,7 @@ final class DeliverBench {
                     scene,
                     List.of(track),
                     BurnOrder.USUAL,
-                    0,
+                    null,
                     new Delivery.Kept(one.clip, List.of(), null),
                     null);
             Estimate told = Estimate.of(delivery, OutputKind.BURNED);

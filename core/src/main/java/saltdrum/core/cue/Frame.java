@@ -27,6 +27,12 @@ public record Frame(
         @MayBeMissing List<Focus> focus,
         @MayBeMissing Bars bars) {
     public static final Frame OWN = new Frame(Aspect.OWN, Sit.FILL, "#0f2a2e");
+    /** Shapes that are asked for by their label, beside the clip's own. */
+    public static final List<Aspect> SHAPES =
+            Arrays.stream(Aspect.values()).filter(aspect -> aspect.width > 0).toList();
+    /** Of pictures that platforms take: common practice, no source. */
+    public static final List<Integer> SHORT_SIDES = List.of(720, 1080, 1440, 2160);
+
     private static final int LEAST_SIDE = 64;
     private static final int MOST_SIDE = 4096;
     private static final int MOST_POINTS = 200;
@@ -77,7 +83,8 @@ public record Frame(
         return Arrays.stream(Aspect.values())
                 .filter(aspect -> aspect.label.equals(label) && aspect != Aspect.TYPED)
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(label) + "."));
+                .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(label) + ". There are: "
+                        + labels() + ", or a size like 720x900."));
     }
 
     public Frame(Aspect aspect, Sit sit, String barColour) {
@@ -154,13 +161,7 @@ public record Frame(
         String[] parts = text.trim().split(",");
         String shape = parts[0].trim();
         Size typed = size(shape);
-        Aspect aspect = typed != null
-                ? Aspect.TYPED
-                : Arrays.stream(Aspect.values())
-                        .filter(a -> a != Aspect.TYPED && a.label.equals(shape))
-                        .findFirst()
-                        .orElseThrow(() -> new BadInputException("There is no frame " + Quoted.of(text)
-                                + ". There are: " + labels() + ", or a size like 720x900."));
+        Aspect aspect = typed != null ? Aspect.TYPED : aspect(shape);
         Sit sit = Sit.FILL;
         Bars bars = Bars.PLAIN;
         int turn = 0;

@@ -29,7 +29,7 @@ import saltdrum.media.pieces.PiecedBurn;
  * @param bars the picture that the frame's bars are cut from; null where it wants none
  * @param tracks whose cues go into a caption stream, one a language; the first is the clip's own
  * @param order how videos are encoded where they are
- * @param momentMs of stills, clip time
+ * @param momentMs of stills, clip time; null for the middle of the first cue
  * @param kept earlier videos that pieces can be taken from; null where none are looked for
  * @param sidecar how a caption file is written; null where none is wanted
  */
@@ -41,7 +41,7 @@ public record Delivery(
         Scene scene,
         List<Track> tracks,
         BurnOrder order,
-        long momentMs,
+        Long momentMs,
         Kept kept,
         Sidecar sidecar) {
     private static final int PREVIEW_MS = 5000;
@@ -59,7 +59,7 @@ public record Delivery(
 
     public Delivery(
             Path clip, ClipInfo info, Frame frame, Path bars, Scene scene, List<Track> tracks, BurnOrder order) {
-        this(clip, info, frame, bars, scene, tracks, order, 0, null, null);
+        this(clip, info, frame, bars, scene, tracks, order, null, null, null);
     }
 
     /** @return what a burned video is made of; null for all other outputs, and where {@code kept} is null */
@@ -103,8 +103,17 @@ public record Delivery(
     }
 
     private void still(Scene what, Path out) {
-        long at = Math.max(0, Math.min(momentMs, info.durationMs() - 1));
+        long wanted = momentMs == null ? firstCue() : momentMs;
+        long at = Math.max(0, Math.min(wanted, info.durationMs() - 1));
         put(out, Pictures.still(clip, info, frame, bars, what, at));
+    }
+
+    /** A still without a moment shows a caption. */
+    private long firstCue() {
+        return tracks.get(0).cues().stream()
+                .findFirst()
+                .map(cue -> (cue.firstWordMs() + cue.lastWordMs()) / 2L)
+                .orElse(0L);
     }
 
     private void write(Path out) {

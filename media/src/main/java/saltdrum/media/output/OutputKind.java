@@ -1,6 +1,7 @@
 package saltdrum.media.output;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
@@ -26,6 +27,10 @@ public enum OutputKind {
     PREVIEW_WEBP("Moving preview, WebP", "webp", "The first seconds with their captions, without sound."),
     PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound."),
     SIDECAR("Caption file", "", "A file beside the video, for platforms and players.");
+
+    /** Those that are made by their name alone; a caption file is one of several kinds of its own. */
+    public static final List<OutputKind> NAMED =
+            Arrays.stream(values()).filter(kind -> kind != SIDECAR).toList();
 
     public final String label;
     public final String ending;
@@ -70,10 +75,10 @@ public enum OutputKind {
 
     /** @throws BadInputException where there is none of that name */
     public static OutputKind of(String written) {
-        return Arrays.stream(values())
+        return NAMED.stream()
                 .filter(kind -> kind.written().equalsIgnoreCase(written.strip()))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException("There is no output " + Quoted.of(written) + ". There are: "
-                        + Arrays.stream(values()).map(OutputKind::written).collect(Collectors.joining(", ")) + "."));
+                        + NAMED.stream().map(OutputKind::written).collect(Collectors.joining(", ")) + "."));
     }
 }

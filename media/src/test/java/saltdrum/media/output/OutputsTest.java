@@ -294,7 +294,7 @@ class OutputsTest {
                 burned,
                 List.of(spoken),
                 new BurnOrder("ultrafast", 20),
-                0,
+                null,
                 new Delivery.Kept(name, List.of(), null),
                 null);
         Estimate estimate = Estimate.of(delivery, OutputKind.BURNED);

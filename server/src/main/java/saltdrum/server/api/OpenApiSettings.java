@@ -79,8 +79,8 @@ class OpenApiSettings {
     private static final List<Class<?>> TELLING = List.of(
             OrderAsked.class,
             OrderAsked.How.class,
-            OrderController.PlanLine.class,
-            OrderController.EstimateView.class,
+            PlanController.PlanLine.class,
+            PlanController.EstimateView.class,
             OrderController.OrderLine.class);
 
     /** Those, and what an edit need not say. */

@@ -8,11 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -30,127 +26,33 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import saltdrum.core.MayBeMissing;
-import saltdrum.core.cue.Size;
-import saltdrum.core.delivery.NamePattern;
-import saltdrum.media.output.Estimate;
-import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.DeliveryLineRow;
 import saltdrum.server.store.DeliveryRow;
 import saltdrum.server.store.DeliveryStore;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.NotFoundException;
-import saltdrum.server.work.Deliveries;
-import saltdrum.server.work.Inspector;
 import saltdrum.server.work.OrderAsked;
-import saltdrum.server.work.OrderPlanner;
 import saltdrum.server.work.Orders;
 import saltdrum.server.work.Workers;
 
-/** Orders: what is to be made of clips, in which styles, frames and languages; and what came of them. */
+/** Orders: placed, worked off, and what came of them. */
 @Tag(name = "orders")
 @RestController
 @RequestMapping("/api")
 class OrderController {
     private static final int MOST = 50;
 
-    private final OrderPlanner planner;
     private final Orders orders;
     private final DeliveryStore store;
-    private final Deliveries deliveries;
-    private final Inspector inspector;
     private final Workers workers;
     private final MediaStore media;
 
-    OrderController(
-            OrderPlanner planner,
-            Orders orders,
-            DeliveryStore store,
-            Deliveries deliveries,
-            Inspector inspector,
-            Workers workers,
-            MediaStore media) {
-        this.planner = planner;
+    OrderController(Orders orders, DeliveryStore store, Workers workers, MediaStore media) {
         this.orders = orders;
         this.store = store;
-        this.deliveries = deliveries;
-        this.inspector = inspector;
         this.workers = workers;
         this.media = media;
-    }
-
-    /**
-     * A file that would be made.
-     *
-     * @param about in words
-     * @param said what it will be
-     * @param size of its picture; missing for what has none
-     */
-    record PlanLine(
-            String clipId,
-            String clip,
-            OutputKind output,
-            String fileName,
-            String about,
-            String said,
-            @MayBeMissing Size size) {}
-
-    /** @param open findings that stand */
-    record ClipFindings(String clipId, String clip, int open) {}
-
-    /**
-     * @param left what was asked for and cannot be made, a sentence each
-     * @param captions whether captions are in any of it
-     */
-    record PlanView(List<PlanLine> lines, List<String> left, List<ClipFindings> findings, boolean captions) {}
-
-    @Operation(summary = "What an order would make; nothing is ordered")
-    @PostMapping("/orders/plan")
-    PlanView plan(@RequestBody OrderAsked asked) {
-        OrderPlanner.Plan plan = planner.plan(asked);
-        Map<String, String> clips = new LinkedHashMap<>();
-        plan.lines().forEach(line -> clips.put(line.clip().id(), line.clip().name()));
-        List<ClipFindings> findings = new ArrayList<>();
-        clips.forEach((id, name) -> findings.add(new ClipFindings(id, name, (int) inspector.look(id).findings().stream()
-                .filter(finding -> finding.reason() == null)
-                .count())));
-        return new PlanView(
-                plan.lines().stream()
-                        .map(line -> new PlanLine(
-                                line.clip().id(),
-                                line.clip().name(),
-                                line.order().output(),
-                                line.fileName(),
-                                line.about(),
-                                line.order().output().said,
-                                line.size()))
-                        .toList(),
-                plan.left(),
-                findings.stream().filter(one -> one.open() > 0).toList(),
-                plan.lines().stream().anyMatch(line -> line.order().output().captions()));
-    }
-
-    /**
-     * What a line of a plan will come to.
-     *
-     * @param bytes missing where that cannot be told before
-     * @param seconds that it takes, as busy as the machine is now
-     */
-    record EstimateView(@MayBeMissing Long bytes, @MayBeMissing Double seconds) {}
-
-    @Operation(
-            summary = "How large the lines of an order will be and how long they take, in the plan's order",
-            description = "Short pieces of the clips are encoded for it: it takes some seconds.")
-    @PostMapping("/orders/estimates")
-    List<EstimateView> estimates(@RequestBody OrderAsked asked) {
-        return planner.plan(asked).lines().stream()
-                .map(line -> {
-                    Estimate estimate = deliveries.estimate(line.clip(), line.order());
-                    return estimate == null
-                            ? new EstimateView(null, null)
-                            : new EstimateView(estimate.bytes(), estimate.seconds());
-                })
-                .toList();
     }
 
     /**
@@ -282,39 +184,6 @@ class OrderController {
     void remove(@PathVariable String orderId) {
         store.remove(orderId);
         media.sweep();
-    }
-
-    /** @param before another that waits; missing for the end of the queue */
-    record PlaceRequest(@MayBeMissing String before) {}
-
-    @Operation(summary = "Puts a file that waits before another one in the queue")
-    @PostMapping("/jobs/{jobId}/place")
-    List<String> place(@PathVariable String jobId, @RequestBody PlaceRequest request) {
-        workers.place(jobId, request.before());
-        return workers.waiting();
-    }
-
-    @Operation(summary = "Makes a file after all that was held, failed or was stopped")
-    @PostMapping("/jobs/{jobId}/again")
-    JobView againOne(@PathVariable String jobId) {
-        workers.release(jobId);
-        return JobView.of(workers.job(jobId));
-    }
-
-    /** @param written as it stands in a pattern, without its braces */
-    record PlaceView(String written, String about) {}
-
-    /** @param usual the pattern that is taken where none is said */
-    record NamesView(String usual, List<PlaceView> places) {}
-
-    @Operation(summary = "What file names can be made of")
-    @GetMapping("/file-names")
-    NamesView names() {
-        return new NamesView(
-                NamePattern.USUAL,
-                Arrays.stream(NamePattern.Place.values())
-                        .map(place -> new PlaceView(place.written(), place.about))
-                        .toList());
     }
 
     @Hidden

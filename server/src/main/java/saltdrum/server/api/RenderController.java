@@ -15,7 +15,6 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 import saltdrum.media.burn.Quality;
-import saltdrum.media.clip.FrameRate;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.DeliveryStore;
@@ -28,8 +27,6 @@ import saltdrum.server.work.Workers;
 @RestController
 @RequestMapping("/api")
 class RenderController {
-    private static final int[] SHORT_SIDES = {720, 1080, 1440, 2160};
-
     private final ClipStore clips;
     private final TrackStore tracks;
     private final Workers workers;
@@ -83,20 +80,8 @@ class RenderController {
     @Operation(summary = "What can be made of a clip, beside caption files")
     @GetMapping("/outputs")
     List<OutputView> outputs() {
-        return Arrays.stream(OutputKind.values())
-                .filter(kind -> kind != OutputKind.SIDECAR)
+        return OutputKind.NAMED.stream()
                 .map(kind -> new OutputView(kind, kind.label, kind.ending, kind.said, kind.styled(), kind.captions()))
-                .toList();
-    }
-
-    /** @param written as ffmpeg takes it */
-    record RateView(double rate, String written) {}
-
-    @Operation(summary = "Frame rates that a video can be given in place of the clip's own")
-    @GetMapping("/rates")
-    List<RateView> rates() {
-        return FrameRate.USUAL.stream()
-                .map(rate -> new RateView(rate.perSecond(), rate.written()))
                 .toList();
     }
 
@@ -113,7 +98,7 @@ class RenderController {
         Size clip = clips.get(clipId).info().size();
         Frame frame = tracks.get(clipId).track().frame();
         List<SizeView> sizes = new ArrayList<>(List.of(new SizeView(null, frame.output(clip))));
-        for (int shortSide : SHORT_SIDES) {
+        for (int shortSide : Frame.SHORT_SIDES) {
             sizes.add(new SizeView(shortSide, frame.sized(clip, shortSide).output(clip)));
         }
         return sizes;

@@ -78,19 +78,11 @@ public class Deliveries {
                 scenes.make(order.track(), order.style(), info.size()),
                 tracks,
                 order.encoding(),
-                order.momentMs() == null ? firstCue(order.track()) : order.momentMs(),
+                order.momentMs(),
                 new Delivery.Kept(made(clip, order), earlier(clip), halves),
                 order.format() == null
                         ? null
                         : new Delivery.Sidecar(CaptionFormat.of(order.format()), order.style(), heights));
-    }
-
-    /** The middle of the first cue, so that a still shows one. */
-    private static long firstCue(Track track) {
-        return track.cues().stream()
-                .findFirst()
-                .map(cue -> (cue.firstWordMs() + cue.lastWordMs()) / 2L)
-                .orElse(0L);
     }
 
     /** By what a film is known beside its captions: the clip's bytes, and those of its bars. */
