@@ -147,7 +147,7 @@ final class DeliverBench {
     private static PiecedBurn.Made pieced(
             Path clip, ClipInfo info, Scene scene, Path out, List<PiecedBurn.Earlier> earlier) {
         Burn burn = new Burn(clip, info, Frame.OWN, scene, BurnOrder.USUAL);
-        return new PiecedBurn(burn, scene, clip.toString()).to(out, earlier, null, done -> {}, () -> false);
+        return new PiecedBurn(burn, clip.toString()).to(out, earlier, null, done -> {}, () -> false);
     }
 
     private record Case(String clip, String frame, String style) {}

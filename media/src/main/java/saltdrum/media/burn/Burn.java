@@ -8,9 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
@@ -21,13 +19,10 @@ import saltdrum.core.scene.Excerpt;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.Timeline;
-import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipColours;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameGraph;
 import saltdrum.media.clip.FrameRate;
 import saltdrum.media.clip.FrameTimes;
-import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.Band;
 
@@ -40,9 +35,6 @@ public final class Burn {
     private static final Pattern BENCH = Pattern.compile("utime=([\\d.]+)s stime=([\\d.]+)s");
 
     private static final int SILENCE_SECONDS = 120;
-    private static final String MICROSECOND = "1/1000000";
-    /** A seek goes to a key frame at or before this much ahead of a span. */
-    private static final double EARLY_US = 0.5e6;
 
     private final Path clip;
     private final ClipInfo info;
@@ -129,10 +121,12 @@ public final class Burn {
     /** @param bits flags that say how many of them the picture gets */
     private Result pass(List<String> bits, Path out, Span span, DoubleConsumer progress, BooleanSupplier stopped) {
         var size = frame.output(info.size());
-        Scene seen = seen(span);
+        Scene seen = span.isAll(times()) ? scene : seen(span);
         try (Band band = Band.of(seen, size.width(), size.height(), ClipColours.of(info));
-                ToolRun run =
-                        new ToolRun(command(band, bits, span, out), SILENCE_SECONDS, inPieces(span) ? pieces : null)) {
+                ToolRun run = new ToolRun(
+                        arguments().burning(band, bits, span, out, inPieces(span)),
+                        SILENCE_SECONDS,
+                        inPieces(span) ? pieces : null)) {
             Thread reader = new Thread(() -> readProgress(run, span, progress), "burn-progress");
             reader.setDaemon(true);
             reader.start();
@@ -158,11 +152,26 @@ public final class Burn {
         }
     }
 
-    /** Of the scene what the span shows. */
-    private Scene seen(Span span) {
-        if (span.isAll(times()) || span.count() == 0) {
-            return scene;
+    private BurnArguments arguments() {
+        return new BurnArguments(clip, info, frame, barsFile, order, times(), inPieces());
+    }
+
+    /** All that decides how the film comes out beside the clip's bytes and the captions. */
+    public List<Object> making() {
+        return arguments().making();
+    }
+
+    /** Gives a picture that is whole what else belongs to the film. */
+    void complete(Path picture, Path out) {
+        try (ToolRun run = new ToolRun(arguments().completing(picture, out), SILENCE_SECONDS)) {
+            if (run.await() != 0) {
+                throw failed(run);
+            }
         }
+    }
+
+    /** Of the scene what the span shows. */
+    public Scene seen(Span span) {
         double to = span.to() == times().count() ? Double.MAX_VALUE : times().us(span.to()) / 1000.0;
         return Excerpt.of(scene, times().us(span.from()) / 1000.0, to);
     }
@@ -196,166 +205,6 @@ public final class Burn {
             throw failed(run);
         }
         return painted;
-    }
-
-    private List<String> command(Band band, List<String> bits, Span span, Path out) {
-        boolean whole = span.isAll(times());
-        List<String> command = Ffmpeg.ffmpeg();
-        command.remove("-nostdin");
-        command.addAll(List.of("-benchmark", "-loglevel", "info"));
-        if (!whole) {
-            // Clip times stay what they are, in the frame's moves and in what is painted.
-            command.addAll(List.of("-copyts", "-start_at_zero"));
-            command.addAll(seek(span));
-        }
-        command.addAll(Ffmpeg.clip(clip));
-        command.addAll(List.of("-thread_queue_size", "16", "-f", "matroska", "-i", "pipe:0"));
-        FrameGraph framing = new FrameGraph(info, frame);
-        String bars = framing.wantsBarsPicture() ? "2:v" : null;
-        if (bars != null) {
-            command.addAll(FrameGraph.barsInput(barsFile));
-        }
-        String before = rate != null ? "fps=" + rate.written() : whole ? "null" : trim(span);
-        String graph = "[0:v:0]" + before + "[span];"
-                + framing.graph("span", "picture", bars, 0) + ";"
-                + "[1:v]settb=" + (rate == null ? tick() : MICROSECOND) + "[words];"
-                + "[picture][words]overlay=" + band.left + ":" + band.top
-                + ":format=yuv420:alpha=straight:eof_action=repeat[done]";
-        command.addAll(List.of("-filter_complex", graph, "-map", "[done]"));
-        command.addAll(encoder());
-        command.addAll(bits);
-        command.addAll(keyFrames(span));
-        if (whole) {
-            command.addAll(beside("0"));
-        }
-        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-progress", "pipe:1"));
-        List<String> muxer = new ArrayList<>(List.of("movflags", "+faststart"));
-        if (tick().startsWith("1/")) {
-            muxer.addAll(List.of("video_track_timescale", tick().substring(2)));
-        }
-        if (inPieces(span)) {
-            command.addAll(Halves.tee(muxer, beginnings(span)));
-        } else {
-            for (int i = 0; i < muxer.size(); i += 2) {
-                command.addAll(List.of("-" + muxer.get(i), muxer.get(i + 1)));
-            }
-            command.addAll(List.of("-f", "mp4", "file:" + out));
-        }
-        return command;
-    }
-
-    private String tick() {
-        return rate != null
-                ? rate.tick()
-                : info.timeBase().numerator() + "/" + info.timeBase().denominator();
-    }
-
-    /** All that decides how the film comes out beside the clip's bytes and the captions. */
-    public List<Object> making() {
-        return List.of(info, frame, order, tick(), encoder());
-    }
-
-    /** How the picture is encoded and tagged: what is equal here fits together. */
-    private List<String> encoder() {
-        List<String> flags = new ArrayList<>(List.of("-c:v", "libx264", "-preset", order.preset()));
-        flags.addAll(List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-enc_time_base", tick()));
-        flags.addAll(colourTags());
-        return flags;
-    }
-
-    /** Every piece begins with a key frame, so that it can be made again alone. */
-    private List<String> keyFrames(Span span) {
-        if (!inPieces()) {
-            return List.of();
-        }
-        List<String> begins = beginnings(span);
-        return begins.isEmpty() ? List.of() : List.of("-force_key_frames", String.join(",", begins));
-    }
-
-    /** Of pieces inside a span, just ahead of their first frames, seconds. */
-    private List<String> beginnings(Span span) {
-        return PieceGrid.of(times()).stream()
-                .filter(piece -> piece.from() > span.from() && piece.from() < span.to())
-                .map(piece -> seconds(before(piece.from())))
-                .toList();
-    }
-
-    /** What the film has beside its picture, of the input of that number. */
-    private List<String> beside(String input) {
-        List<String> command = new ArrayList<>(List.of("-map", input + ":a?"));
-        command.addAll(SoundPlan.of(info).arguments());
-        if (order.keepCaptions()) {
-            for (ClipInfo.Captions stream : info.captions()) {
-                if (CaptionStream.readable(stream)) {
-                    command.addAll(List.of("-map", input + ":s:" + stream.index()));
-                }
-            }
-            command.addAll(List.of("-c:s", "mov_text"));
-        }
-        return command;
-    }
-
-    /** Gives a picture that is whole what else belongs to the film. */
-    void complete(Path picture, Path out) {
-        List<String> command = Ffmpeg.ffmpeg();
-        command.addAll(Ffmpeg.clip(picture));
-        command.addAll(Ffmpeg.clip(clip));
-        command.addAll(List.of("-map", "0:v:0", "-c:v", "copy"));
-        command.addAll(beside("1"));
-        command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-movflags", "+faststart"));
-        if (tick().startsWith("1/")) {
-            command.addAll(List.of("-video_track_timescale", tick().substring(2)));
-        }
-        command.addAll(List.of("-f", "mp4", "file:" + out.toAbsolutePath()));
-        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
-            if (run.await() != 0) {
-                throw failed(run);
-            }
-        }
-    }
-
-    /** Midway between a frame and the one before it, microseconds: no rounding moves a frame to the other side. */
-    private double before(int frame) {
-        return (times().us(frame - 1) + times().us(frame)) / 2.0;
-    }
-
-    /** To a key frame of the clip before the span; frames on the way are decoded and dropped. */
-    private List<String> seek(Span span) {
-        double early = times().us(span.from()) - EARLY_US;
-        return early <= 0 ? List.of() : List.of("-noaccurate_seek", "-ss", seconds(early));
-    }
-
-    private String trim(Span span) {
-        List<String> sides = new ArrayList<>();
-        if (span.from() > 0) {
-            sides.add("start=" + seconds(before(span.from())));
-        }
-        if (span.to() < times().count()) {
-            sides.add("end=" + seconds(before(span.to())));
-        }
-        return "trim=" + String.join(":", sides);
-    }
-
-    private static String seconds(double us) {
-        return String.format(Locale.ROOT, "%.6f", us / 1e6);
-    }
-
-    private List<String> colourTags() {
-        List<String> tags = new ArrayList<>();
-        ClipInfo.Colour colour = info.colour().written();
-        if (colour.space() != null) {
-            tags.addAll(List.of("-colorspace", colour.space()));
-        }
-        if (colour.primaries() != null) {
-            tags.addAll(List.of("-color_primaries", colour.primaries()));
-        }
-        if (colour.transfer() != null) {
-            tags.addAll(List.of("-color_trc", colour.transfer()));
-        }
-        if (colour.range() != null) {
-            tags.addAll(List.of("-color_range", colour.range()));
-        }
-        return tags;
     }
 
     private void readProgress(ToolRun run, Span span, DoubleConsumer progress) {

@@ -72,7 +72,7 @@ public record Delivery(
     }
 
     PiecedBurn pieced() {
-        return new PiecedBurn(new Burn(clip, info, frame, bars, scene, order), scene, kept.of);
+        return new PiecedBurn(new Burn(clip, info, frame, bars, scene, order), kept.of);
     }
 
     private void makeWhole(OutputKind kind, Path out, DoubleConsumer progress, BooleanSupplier stopped) {

@@ -13,12 +13,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
 import saltdrum.core.cue.Size;
-import saltdrum.core.plane.Box;
-import saltdrum.core.scene.Part;
-import saltdrum.core.scene.Scene;
 import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameGraph;
 import saltdrum.media.clip.FrameRate;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
@@ -30,15 +26,9 @@ public final class Inspection {
     private static final int SILENCE_SECONDS = 60;
     /** A timestamp's rounding, microseconds. */
     private static final long ROUNDING_US = 1500;
-    /** Pictures that are compared. */
-    private static final int LOOKS = 4;
     /** Lines and looks of a video. */
     private static final double STEPS = 14;
-    /** Mean steps of lightness from which on a caption is there, and above which something else was changed. */
-    private static final double THERE = 5;
 
-    private static final double SAME = 5;
-    private static final int SMALL = 270;
     private static final Pattern LOUDNESS = Pattern.compile("I:\\s+(-?[\\d.]+) LUFS(?![\\s\\S]*I:\\s+-?[\\d.]+ LUFS)");
 
     private final Delivery delivery;
@@ -104,7 +94,11 @@ public final class Inspection {
                         : made.colour().space());
         sound(made.sounds().size());
         streams(made);
-        inThePicture();
+        CaptionLooks looks = new CaptionLooks(delivery, file);
+        CaptionLooks.Found found = looks.look(this::step);
+        if (found.looked() > 0) {
+            captions(found);
+        }
     }
 
     /** At a chosen rate: as many as fill the clip, each a step after the one before. */
@@ -199,87 +193,20 @@ public final class Inspection {
         }
     }
 
-    /** Whether captions are in the picture where they should be, and nowhere else: beside the clip at the same times. */
-    private void inThePicture() {
-        Scene scene = delivery.scene();
-        List<Part> parts = scene.parts().stream()
-                .filter(part -> part.endMs() - part.startMs() > 300
-                        && part.endMs() < delivery.info().durationMs())
-                .toList();
-        if (parts.isEmpty()) {
-            return;
-        }
-        int seen = 0;
-        int clean = 0;
-        int looked = Math.min(LOOKS, parts.size());
-        for (int i = 0; i < looked; i++) {
-            Part part = parts.get(i * parts.size() / looked);
-            double[] differs = differs(part, scene);
-            step();
-            seen += differs[0] >= THERE ? 1 : 0;
-            clean += differs[1] <= SAME ? 1 : 0;
-        }
+    private void captions(CaptionLooks.Found found) {
         boolean wanted = kind == OutputKind.BURNED;
         line(
                 "Captions in the picture",
-                wanted ? seen == looked : seen == 0,
-                wanted ? "seen in %d of %d looks" : seen == 0 ? "none" : "seen in %d of %d looks",
-                seen,
-                looked);
+                wanted ? found.seen() == found.looked() : found.seen() == 0,
+                !wanted && found.seen() == 0 ? "none" : "seen in %d of %d looks",
+                found.seen(),
+                found.looked());
         line(
                 "Around them",
-                clean == looked,
-                clean == looked ? "as in the clip" : "changed in %d of %d looks",
-                looked - clean,
-                looked);
-    }
-
-    /** Mean difference from the clip inside a part's bounds and outside all of them, steps of lightness. */
-    private double[] differs(Part part, Scene scene) {
-        double at = (part.startMs() + part.endMs()) / 2000.0;
-        int height = (int) (Math.round(SMALL * scene.height() / (double) scene.width() / 2) * 2);
-        byte[] made = grey(file, at, height, "[0:v:0]", List.of());
-        FrameGraph framing = new FrameGraph(delivery.info(), delivery.frame());
-        boolean cut = framing.wantsBarsPicture();
-        String graph = "[0:v:0]null[clip];" + framing.graph("clip", "framed", cut ? "1:v" : null, at) + ";[framed]";
-        byte[] plain =
-                grey(delivery.clip(), at, height, graph, cut ? FrameGraph.barsInput(delivery.bars()) : List.of());
-        double scale = (double) SMALL / scene.width();
-        Box bounds = part.bounds();
-        double[] sums = new double[2];
-        int[] counts = new int[2];
-        for (int i = 0; i < Math.min(made.length, plain.length); i++) {
-            double x = i % SMALL / scale;
-            double y = i / SMALL / scale;
-            boolean inside = x >= bounds.x() && x < bounds.right() && y >= bounds.y() && y < bounds.bottom();
-            boolean near = !inside
-                    && scene.parts().stream()
-                            .anyMatch(other -> other.bounds().grown(8).holds(new Box(x, y, 0, 0)));
-            if (!near) {
-                int where = inside ? 0 : 1;
-                sums[where] += Math.abs((made[i] & 255) - (plain[i] & 255));
-                counts[where]++;
-            }
-        }
-        return new double[] {sums[0] / Math.max(1, counts[0]), sums[1] / Math.max(1, counts[1])};
-    }
-
-    /** @param graph what is done with the picture first, and {@code more} inputs that it takes */
-    private static byte[] grey(Path video, double at, int height, String graph, List<String> more) {
-        List<String> command = Ffmpeg.ffmpeg();
-        command.addAll(List.of("-ss", String.format(Locale.ROOT, "%.3f", at)));
-        command.addAll(Ffmpeg.clip(video));
-        command.addAll(more);
-        String small = graph + "scale=" + SMALL + ":" + height + "[small]";
-        command.addAll(List.of("-filter_complex", small, "-map", "[small]", "-frames:v", "1"));
-        command.addAll(List.of("-pix_fmt", "gray", "-f", "rawvideo", "pipe:1"));
-        try (ToolRun run = new ToolRun(command, SILENCE_SECONDS)) {
-            byte[] picture = run.output().readAllBytes();
-            run.await();
-            return picture;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+                found.clean() == found.looked(),
+                found.clean() == found.looked() ? "as in the clip" : "changed in %d of %d looks",
+                found.looked() - found.clean(),
+                found.looked());
     }
 
     private void overlay() {

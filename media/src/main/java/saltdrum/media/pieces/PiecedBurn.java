@@ -11,7 +11,6 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.scene.Excerpt;
-import saltdrum.core.scene.Scene;
 import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.Halves;
 import saltdrum.media.burn.PieceGrid;
@@ -40,21 +39,16 @@ public final class PiecedBurn {
     private final List<Span> grid;
 
     /** @param of what the video is made of beside its captions, as the caller knows it: the clip's and pictures' hashes */
-    public PiecedBurn(Burn burn, Scene scene, String of) {
+    public PiecedBurn(Burn burn, String of) {
         this.burn = burn;
         if (!burn.inPieces()) {
             this.wanted = null;
             this.grid = List.of();
             return;
         }
-        FrameTimes times = burn.times();
-        this.grid = PieceGrid.of(times);
-        List<String> shown = new ArrayList<>();
-        for (Span piece : grid) {
-            double from = times.us(piece.from()) / 1000.0;
-            double to = piece.to() == times.count() ? Double.MAX_VALUE : times.us(piece.to()) / 1000.0;
-            shown.add(Excerpt.digest(Excerpt.of(scene, from, to)));
-        }
+        this.grid = PieceGrid.of(burn.times());
+        List<String> shown =
+                grid.stream().map(piece -> Excerpt.digest(burn.seen(piece))).toList();
         this.wanted = new PieceList(Making.digest(burn, of), shown);
     }
 

@@ -48,7 +48,7 @@ class PiecedBurnTest {
     private Film film(Scene scene, Film... earlier) {
         Path out = folder.resolve("film" + number++ + ".mp4");
         Burn burn = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 20));
-        PiecedBurn.Made made = new PiecedBurn(burn, scene, "clip")
+        PiecedBurn.Made made = new PiecedBurn(burn, "clip")
                 .to(out, Arrays.stream(earlier).map(Film::earlier).toList(), null, done -> {}, () -> false);
         return new Film(out, made, scene);
     }
@@ -304,7 +304,7 @@ class PiecedBurnTest {
         Scene scene = plates(EACH_SECOND);
         Film first = film(scene);
         Burn finer = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 15));
-        PiecedBurn.Made made = new PiecedBurn(finer, scene, "clip")
+        PiecedBurn.Made made = new PiecedBurn(finer, "clip")
                 .to(folder.resolve("fine.mp4"), List.of(first.earlier()), null, done -> {}, () -> false);
         assertThat(made.anew()).isEqualTo(grid().size());
     }
@@ -314,7 +314,7 @@ class PiecedBurnTest {
         Path halves = folder.resolve("halves");
         Burn burn = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 20));
         boolean[] over = {false};
-        assertThatThrownBy(() -> new PiecedBurn(burn, scene, "clip")
+        assertThatThrownBy(() -> new PiecedBurn(burn, "clip")
                         .to(
                                 folder.resolve("ended.mp4"),
                                 List.of(),
@@ -340,7 +340,7 @@ class PiecedBurnTest {
         Burn burn = new Burn(clip, info, Frame.OWN, scene, new BurnOrder("veryfast", 20));
         Path out = folder.resolve("went-on.mp4");
         double[] first = {1};
-        PiecedBurn.Made made = new PiecedBurn(burn, scene, "clip")
+        PiecedBurn.Made made = new PiecedBurn(burn, "clip")
                 .to(out, List.of(), halves, done -> first[0] = Math.min(first[0], done), () -> false);
         assertThat(first[0]).as("where it went on").isGreaterThan(0.2);
         isWhatAWholeBurnIs(new Film(out, made, scene));
@@ -350,7 +350,7 @@ class PiecedBurnTest {
         Film whole2 = film(other);
         Path again = folder.resolve("again.mp4");
         double[] from = {1};
-        new PiecedBurn(new Burn(clip, info, Frame.OWN, other, new BurnOrder("veryfast", 20)), other, "clip")
+        new PiecedBurn(new Burn(clip, info, Frame.OWN, other, new BurnOrder("veryfast", 20)), "clip")
                 .to(again, List.of(), halves, done -> from[0] = Math.min(from[0], done), () -> false);
         assertThat(from[0]).isLessThan(0.1);
         assertThat(packets(again)).isEqualTo(packets(whole2.file));
