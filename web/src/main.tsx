@@ -12,6 +12,7 @@ import { NewOrder } from './orders/NewOrder';
 import { Orders } from './orders/Orders';
 import { Result } from './orders/Result';
 import { Notices } from './notices/Notices';
+import { Workshop } from './workshop/Workshop';
 import { Trouble } from './ui/Trouble';
 
 function App() {
@@ -24,6 +25,7 @@ function App() {
         <Route path="/orders/new" element={<NewOrder />} />
         <Route path="/orders/:orderId" element={<Orders />} />
         <Route path="/results/:jobId" element={<Result />} />
+        <Route path="/workshop" element={<Workshop />} />
         <Route path="/clips/:clipId" element={<Bench />} />
         <Route path="/clips/:clipId/:step" element={<Bench />} />
       </Routes>

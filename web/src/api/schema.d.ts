@@ -163,6 +163,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Calls a clip otherwise */
+        put: operations["rename_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/client": {
         parameters: {
             query?: never;
@@ -173,6 +190,23 @@ export interface paths {
         get?: never;
         /** Says whose clip it is; null for the workshop's own */
         put: operations["belongTo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Puts a clip into the archive, or takes it out */
+        put: operations["archive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -779,6 +813,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same footage and captions once more, as a clip of its own */
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/captions/streams/{index}": {
         parameters: {
             query?: never;
@@ -790,6 +841,23 @@ export interface paths {
         put?: never;
         /** Reads a caption stream of the video into the track */
         post: operations["readStream"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings a removed clip back, as it was */
+        post: operations["bringBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -840,6 +908,23 @@ export interface paths {
         };
         /** What of it can be set, and between what each lies */
         get: operations["zoneParts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works on what, and how much waits in each lane */
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -958,7 +1043,7 @@ export interface paths {
             cookie?: never;
         };
         /** The stickers that were brought in, the oldest first */
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1009,7 +1094,7 @@ export interface paths {
             cookie?: never;
         };
         /** The pictures that were brought in for bars, the oldest first */
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1111,7 +1196,7 @@ export interface paths {
             cookie?: never;
         };
         /** All languages of ISO 639-1 and what can be done in each, those that are recognised first */
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1196,7 +1281,7 @@ export interface paths {
             cookie?: never;
         };
         /** The fonts that were brought in, by family and weight */
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1314,8 +1399,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All clips, newest first */
-        get: operations["all_6"];
+        /** Clips of a shelf, the newest first; of those at hand if none is named */
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1334,7 +1419,7 @@ export interface paths {
         get: operations["one"];
         put?: never;
         post?: never;
-        /** Removes a clip with its words and renders */
+        /** Removes a clip; it can be brought back for two weeks */
         delete: operations["remove_3"];
         options?: never;
         head?: never;
@@ -1519,6 +1604,23 @@ export interface paths {
         };
         /** Sizes that a finished picture can have, the frame's own first */
         get: operations["sizes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/since": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has changed in a clip's own captions since the newest output that shows them */
+        get: operations["since"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1742,6 +1844,23 @@ export interface paths {
         post?: never;
         /** Takes a font out of the list; what uses it keeps it */
         delete: operations["putAway_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/for-good": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Forgets a removed clip for good, with its words and renders */
+        delete: operations["forget"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2117,18 +2236,45 @@ export interface components {
             words: number;
             style: string;
             created: string;
+            /** @description When its captions last became what they are */
+            changed: string;
+            /** @enum {string} */
+            standing: "NO_WORDS" | "WORDS" | "BREAKS" | "STYLE" | "CHECKED" | "DELIVERED" | "CHANGED";
+            /** @description The standing in words */
+            standingLabel: string;
+            /**
+             * Format: int32
+             * @description Left to mend when its captions, as they are now, were last looked at; missing for not yet
+             */
+            openFindings: number;
+            /** @enum {string} */
+            shelf: "HERE" | "ARCHIVED" | "REMOVED";
             /** @description Whose clip it is; missing for the workshop's own */
             client?: components["schemas"]["ClientRow"];
             /** @description Languages of its translations */
             translations: string[];
+            /** @description Where what was searched for is said */
+            found: components["schemas"]["FoundView"];
+        };
+        FoundView: {
+            cue: string;
+            /** Format: int32 */
+            atMs: number;
+            language: string;
         };
         SoundView: {
             choice: string;
             label: string;
         };
+        NameRequest: {
+            name?: string;
+        };
         ClientRequest: {
             /** Format: int64 */
             clientId?: number;
+        };
+        ArchivedRequest: {
+            archived?: boolean;
         };
         ClientStyleRequest: {
             style?: string;
@@ -2218,6 +2364,7 @@ export interface components {
             bytes?: number;
             /** Format: double */
             seconds?: number;
+            toolLines?: string;
         };
         OrderRow: {
             id: string;
@@ -3206,19 +3353,20 @@ export interface components {
             changed: number;
             left: string[];
         };
-        NameRequest: {
-            name?: string;
-        };
         JsonNode: {
             array: boolean;
             empty: boolean;
             null: boolean;
             float: boolean;
             container: boolean;
-            number: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
+            number: boolean;
             floatingPointNumber: boolean;
             short: boolean;
             int: boolean;
@@ -3230,10 +3378,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            integralNumber: boolean;
-            missingNode: boolean;
             string: boolean;
             embeddedValue: boolean;
         };
@@ -3262,6 +3406,52 @@ export interface components {
             about: string;
             parts: components["schemas"]["ValuePart"][];
             blank?: components["schemas"]["JsonNode"];
+        };
+        LaneView: {
+            /** @enum {string} */
+            lane: "LIGHT" | "HEARING" | "RENDERS";
+            label: string;
+            /** Format: int32 */
+            atOnce: number;
+        };
+        UnderWayView: {
+            jobId: string;
+            /** @enum {string} */
+            kind: "PREPARE" | "WORDS" | "RENDER" | "MEASURE";
+            /** @enum {string} */
+            lane: "LIGHT" | "HEARING" | "RENDERS";
+            /** Format: double */
+            progress: number;
+            clip: string;
+            fileName: string;
+        };
+        WaitingView: {
+            /** @enum {string} */
+            lane: "LIGHT" | "HEARING" | "RENDERS";
+            label: string;
+            /** Format: int32 */
+            waiting: number;
+        };
+        WorkView: {
+            workers: components["schemas"]["WorkerView"][];
+            waiting: components["schemas"]["WaitingView"][];
+        };
+        WorkerView: {
+            name: string;
+            /** @enum {string} */
+            role: "SERVER" | "WORKER";
+            machine: string;
+            /** Format: int64 */
+            process: number;
+            started: string;
+            /** Format: int64 */
+            silentSeconds: number;
+            /** Format: int32 */
+            cores: number;
+            /** Format: int64 */
+            memoryMb: number;
+            lanes: components["schemas"]["LaneView"][];
+            underWay: components["schemas"]["UnderWayView"][];
         };
         Family: {
             name: string;
@@ -3438,6 +3628,10 @@ export interface components {
             /** Format: int32 */
             shortSide?: number;
             size: components["schemas"]["Size"];
+        };
+        SinceView: {
+            delivered: boolean;
+            changes: string[];
         };
         ScenePatch: {
             /** Format: int64 */
@@ -4405,6 +4599,32 @@ export interface operations {
             };
         };
     };
+    rename_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
     belongTo: {
         parameters: {
             query?: never;
@@ -4417,6 +4637,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ClientRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchivedRequest"];
             };
         };
         responses: {
@@ -5356,6 +5602,28 @@ export interface operations {
             };
         };
     };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClipView"];
+                };
+            };
+        };
+    };
     readStream: {
         parameters: {
             query?: never;
@@ -5375,6 +5643,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClipView"];
                 };
             };
         };
@@ -5463,6 +5753,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ValuePart"][];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorkView"];
                 };
             };
         };
@@ -5603,7 +5913,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5663,7 +5973,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5805,7 +6115,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5931,7 +6241,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6081,9 +6391,15 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Words that name, client or captions must hold, all of them */
+                q?: string;
+                /** @description Id of a client; 0 for the workshop's own */
+                client?: number;
+                shelf?: "HERE" | "ARCHIVED" | "REMOVED";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6394,6 +6710,28 @@ export interface operations {
             };
         };
     };
+    since: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SinceView"];
+                };
+            };
+        };
+    };
     scene: {
         parameters: {
             query?: {
@@ -6693,6 +7031,26 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["FontView"];
                 };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

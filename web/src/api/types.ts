@@ -3,6 +3,9 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type Clip = Schemas['ClipView'];
+export type Since = Schemas['SinceView'];
+export type WorkView = Schemas['WorkView'];
+export type Worker = Schemas['WorkerView'];
 export type Frame = Schemas['Frame'];
 export type FrameLayout = Schemas['FrameLayout'];
 export type Focus = Schemas['Focus'];

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { useClip, useJobs, usePeaks, useScene, useTrack } from '../api/queries';
 import { useMisspelt } from '../api/proof';
 import { KeysDialog } from '../keys/KeysDialog';
@@ -16,15 +16,32 @@ import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
 import { setFound } from '../state/findings';
 import { settingsOf, useSettings } from '../state/setting';
+import { usePlayer } from '../player/player';
 import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
 import { TopBar } from './TopBar';
 import { TurnBar } from './TurnBar';
 
+/** Opens at a word that was searched for, once: the address then is the step's again. */
+function useOpenedAt(clipId: string) {
+  const [params, setParams] = useSearchParams();
+  const track = useTrack(clipId).data;
+  const durationMs = usePlayer((s) => (s.clipId === clipId && s.video ? s.durationMs : 0));
+  const at = params.get('at');
+  useEffect(() => {
+    if (at === null || !track || durationMs <= 0) return;
+    const word = track.cues.flatMap((c) => c.words).find((w) => w.startMs === Number(at));
+    if (word) useSelection.getState().select({ kind: 'word', id: word.id });
+    usePlayer.getState().seekWord(Number(at));
+    setParams({}, { replace: true });
+  }, [at, track, durationMs, setParams]);
+}
+
 /** The screen on which one clip is worked. */
 export function Bench() {
   const { clipId = '', step: named } = useParams();
   const step = stepNamed(named);
+  useOpenedAt(clipId);
   const clip = useClip(clipId);
   const track = useTrack(clipId);
   const onStage = usePanels((s) => s.onStage);

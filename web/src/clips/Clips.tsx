@@ -1,30 +1,38 @@
-import { FilePlus2, Trash2 } from 'lucide-react';
+import { FilePlus2 } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { call } from '../api/http';
-import { keys, useClips } from '../api/queries';
-import { queryClient } from '../api/queryClient';
-import type { Clip } from '../api/types';
-import { length } from '../player/time';
-import { useNotices } from '../notices/notices';
+import { useNavigate } from 'react-router';
+import { useShelf } from '../api/shelf';
 import { PageHeader } from '../ui/PageHeader';
+import { useSettled } from '../ui/useSettled';
 import { ChosenBar } from './ChosenBar';
+import { ClipCard } from './ClipCard';
+import { ShelfBar } from './ShelfBar';
+import { arranged } from './shelf';
 import { useBringIn } from './useBringIn';
+import { useShelfAsked } from './useShelfAsked';
 
-/** All clips as they look, newest first; a file dropped anywhere is brought in. */
+const TYPING_MS = 150;
+
+/** Clips as they look, and those that hold what is searched for; a file dropped anywhere is brought in. */
 export function Clips() {
-  const clips = useClips();
+  const [asked, ask] = useShelfAsked();
+  const q = useSettled(asked.q, TYPING_MS);
+  const clips = useShelf({ q, client: asked.client, shelf: asked.shelf });
+  const shown = arranged(clips.data ?? [], asked.standing, asked.order);
   const navigate = useNavigate();
   const chooser = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const [chosen, setChosen] = useState<string[]>([]);
   const { arriving, bringIn } = useBringIn((clip) => void navigate(`/clips/${clip.id}/words`));
   const choose = () => chooser.current?.click();
+  const here = asked.shelf === 'HERE';
+  const narrowed = asked.q !== '' || asked.client !== null || asked.standing !== '';
   const empty = clips.data?.length === 0 && arriving.length === 0;
+  const marked = chosen.filter((id) => shown.some((clip) => clip.id === id));
 
   return (
     <main
-      className="min-h-full px-8 pb-16"
+      className="min-h-full px-8 pb-16 max-[699px]:px-4"
       onDragOver={(e) => {
         e.preventDefault();
         setOver(true);
@@ -36,6 +44,7 @@ export function Clips() {
         void bringIn([...e.dataTransfer.files]);
       }}
     >
+      <title>Clips · Salt Drum</title>
       <PageHeader>
         <button
           onClick={choose}
@@ -56,9 +65,27 @@ export function Clips() {
           }}
         />
       </PageHeader>
+      {(narrowed || !empty || !here) && <ShelfBar asked={asked} found={clips.data ?? []} onAsk={ask} />}
       <section className="mx-auto max-w-6xl" aria-label="Clips">
         <h1 className="sr-only">Clips</h1>
         {clips.error && <p className="text-accent">{clips.error.message}</p>}
+        {shown.length === 0 && clips.data && (narrowed || !here) && (
+          <p className="mb-8 text-soft" role="status">
+            {narrowed
+              ? 'No clip here fits what you asked for.'
+              : asked.shelf === 'ARCHIVED'
+                ? 'Nothing is in the archive. Clips are put there by the three dots on their picture.'
+                : 'Nothing was removed in the last two weeks.'}{' '}
+            {narrowed && (
+              <button
+                onClick={() => ask({ q: '', client: null, standing: '' })}
+                className="text-accent underline underline-offset-4"
+              >
+                Show all
+              </button>
+            )}
+          </p>
+        )}
         <ul className="flex flex-wrap gap-x-7 gap-y-9">
           {arriving.map((a) => (
             <li key={a.key} className="w-52">
@@ -73,94 +100,36 @@ export function Clips() {
               <p className="mt-3 truncate font-medium">{a.name}</p>
             </li>
           ))}
-          {clips.data?.map((clip) => (
-            <Card
+          {shown.map((clip) => (
+            <ClipCard
               key={clip.id}
               clip={clip}
-              chosen={chosen.includes(clip.id)}
+              terms={q.split(/\s+/).filter(Boolean)}
+              chosen={marked.includes(clip.id)}
               onChoose={() =>
                 setChosen(
-                  chosen.includes(clip.id) ? chosen.filter((c) => c !== clip.id) : [...chosen, clip.id],
+                  marked.includes(clip.id) ? marked.filter((c) => c !== clip.id) : [...marked, clip.id],
                 )
               }
             />
           ))}
-          <li>
-            <button
-              onClick={choose}
-              className={`flex h-72 w-52 flex-col items-center justify-center gap-3 rounded-lg border-2 border-dashed px-6 text-center text-soft hover:border-accent hover:text-accent ${over ? 'border-accent bg-tint text-accent' : 'border-rule'}`}
-            >
-              <FilePlus2 size={26} strokeWidth={1.5} />
-              {empty
-                ? 'Bring your first clip: choose it here, or drop it anywhere on this page'
-                : 'Drop a clip anywhere, or choose one'}
-              <span className="text-tiny">MP4, MOV, WebM, MKV</span>
-            </button>
-          </li>
+          {here && !narrowed && (
+            <li>
+              <button
+                onClick={choose}
+                className={`flex h-72 w-52 flex-col items-center justify-center gap-3 rounded-lg border-2 border-dashed px-6 text-center text-soft hover:border-accent hover:text-accent ${over ? 'border-accent bg-tint text-accent' : 'border-rule'}`}
+              >
+                <FilePlus2 size={26} strokeWidth={1.5} />
+                {empty
+                  ? 'Bring your first clip: choose it here, or drop it anywhere on this page'
+                  : 'Drop a clip anywhere, or choose one'}
+                <span className="text-tiny">MP4, MOV, WebM, MKV</span>
+              </button>
+            </li>
+          )}
         </ul>
       </section>
-      {chosen.length > 0 && <ChosenBar clips={chosen} onDone={() => setChosen([])} />}
+      {marked.length > 0 && <ChosenBar clips={marked} onDone={() => setChosen([])} />}
     </main>
-  );
-}
-
-function Card({ clip, chosen, onChoose }: { clip: Clip; chosen: boolean; onChoose: () => void }) {
-  const notice = useNotices((s) => s.say);
-  const [sure, setSure] = useState(false);
-  const remove = async () => {
-    if (!sure) {
-      setSure(true);
-      setTimeout(() => setSure(false), 4000);
-      return;
-    }
-    try {
-      await call('DELETE', `/api/clips/${clip.id}`);
-      void queryClient.invalidateQueries({ queryKey: keys.clips });
-    } catch (error) {
-      notice((error as Error).message);
-    }
-  };
-  return (
-    <li className="group relative">
-      <Link to={`/clips/${clip.id}/${clip.words ? 'style' : 'words'}`} className="block">
-        <div
-          className={`h-72 overflow-hidden rounded-lg bg-stage ${chosen ? 'outline-3 outline-offset-2 outline-accent' : ''}`}
-          style={{ aspectRatio: `${clip.width}/${clip.height}` }}
-        >
-          {clip.prepared ? (
-            <img src={`/api/clips/${clip.id}/poster`} alt="" className="h-full w-full object-cover" />
-          ) : (
-            <span className="flex h-full items-center justify-center text-stage-soft">Preparing</span>
-          )}
-        </div>
-        <p className="mt-3 max-w-md font-medium" style={{ width: 'min-content', minWidth: '100%' }}>
-          {clip.name}
-        </p>
-        <p className="text-note text-soft">
-          {length(clip.durationMs)} · {clip.width}×{clip.height}
-        </p>
-        <p className="text-note text-soft">
-          {clip.words ? `${clip.words} words · ${clip.style}` : 'Needs its words'}
-        </p>
-      </Link>
-      <label
-        className={`absolute top-2 left-2 flex size-8 items-center justify-center rounded-full bg-stage/70 group-hover:opacity-100 has-focus-visible:opacity-100 ${chosen ? '' : 'opacity-0'}`}
-      >
-        <input
-          type="checkbox"
-          checked={chosen}
-          onChange={onChoose}
-          aria-label={`Choose ${clip.name}`}
-          className="size-4 accent-accent"
-        />
-      </label>
-      <button
-        onClick={() => void remove()}
-        aria-label={sure ? `Really remove ${clip.name}` : `Remove ${clip.name}`}
-        className={`absolute top-2 right-2 flex items-center gap-1.5 rounded-full px-2.5 py-1.5 text-note opacity-0 group-hover:opacity-100 focus-visible:opacity-100 ${sure ? 'bg-accent text-on-accent' : 'bg-stage/70 text-white'}`}
-      >
-        <Trash2 size={14} /> {sure && 'Remove for good?'}
-      </button>
-    </li>
   );
 }

@@ -6,7 +6,7 @@ const READING_MS = 9000;
 
 /** What went wrong, said at the foot of the page; never in the way. */
 export function Notices() {
-  const { text, clear } = useNotices();
+  const { text, remedy, clear } = useNotices();
   useEffect(() => {
     if (!text) return;
     const timer = setTimeout(clear, READING_MS);
@@ -21,6 +21,17 @@ export function Notices() {
       {text && (
         <div className="pointer-events-auto flex max-w-xl items-start gap-3 rounded-lg bg-ink px-4 py-3 text-page shadow-lg">
           <span>{text}</span>
+          {remedy && (
+            <button
+              onClick={() => {
+                remedy.run();
+                clear();
+              }}
+              className="flex-none font-semibold underline underline-offset-4 hover:no-underline"
+            >
+              {remedy.label}
+            </button>
+          )}
           <button
             aria-label="Close this message"
             onClick={clear}

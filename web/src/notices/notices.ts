@@ -1,13 +1,21 @@
 import { create } from 'zustand';
 
+/** Something to be done about what was said. */
+export interface Remedy {
+  label: string;
+  run: () => void;
+}
+
 interface Notices {
   text: string | null;
-  say: (text: string) => void;
+  remedy: Remedy | null;
+  say: (text: string, remedy?: Remedy) => void;
   clear: () => void;
 }
 
 export const useNotices = create<Notices>((set) => ({
   text: null,
-  say: (text) => set({ text }),
-  clear: () => set({ text: null }),
+  remedy: null,
+  say: (text, remedy) => set({ text, remedy: remedy ?? null }),
+  clear: () => set({ text: null, remedy: null }),
 }));

@@ -22,6 +22,14 @@ export function LineRow({ line, lines }: { line: OrderLine; lines: OrderLine[] }
           {line.about}
         </p>
         {line.state === 'FAILED' && <p className="mt-1 text-note text-accent">{line.message}</p>}
+        {line.toolLines && (
+          <details className="mt-1 text-note text-soft">
+            <summary>What the encoder said last</summary>
+            <pre className="mt-1 max-h-40 overflow-auto rounded bg-sunk p-2 text-tiny whitespace-pre-wrap">
+              {line.toolLines}
+            </pre>
+          </details>
+        )}
       </div>
       <div className="w-52 flex-none text-right text-note text-soft">
         <Fate line={line} />

@@ -12,6 +12,7 @@ export function PageHeader({ children }: { children?: ReactNode }) {
         {[
           { to: '/', label: 'Clips' },
           { to: '/orders', label: 'Orders' },
+          { to: '/workshop', label: 'Workshop' },
         ].map((page) => (
           <NavLink
             key={page.to}

@@ -15,6 +15,7 @@ import { usePlayer } from '../../player/player';
 import { MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { RenderCard } from './RenderCard';
+import { SincePart } from './SincePart';
 
 /** Says in words what will be made, makes it, and keeps what was made. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
@@ -46,6 +47,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
       : `${Math.round(clip.frameRate * 100) / 100} frames a second`;
   return (
     <>
+      <SincePart clipId={clip.id} version={track.version} jobs={renders} />
       <Section title="What will be made">
         <ul className="mb-4 divide-y divide-rule border-y border-rule">
           {outputs.map((output) => (

@@ -3,9 +3,11 @@ package saltdrum.server;
 import java.net.URI;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
@@ -27,8 +29,15 @@ import saltdrum.speech.translate.Translator;
 @ConfigurationPropertiesScan
 @EnableScheduling
 public class SaltDrumServer {
+    private static final String WORKER = "--salt-drum.role=worker";
+
     public static void main(String[] args) {
-        SpringApplication.run(SaltDrumServer.class, args);
+        SpringApplication application = new SpringApplication(SaltDrumServer.class);
+        if (Arrays.asList(args).contains(WORKER)) {
+            // Nobody is answered here, and what has to do with answering stays asleep.
+            application.setWebApplicationType(WebApplicationType.NONE);
+        }
+        application.run(args);
     }
 
     @Bean

@@ -6,7 +6,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
  * @param data folder of media and work in progress
- * @param workers jobs at the same time, beside renders
+ * @param role what this process is
+ * @param workers light jobs at the same time; of this and the next two 0 is none, and null what the machine can bear
+ * @param hearers clips that are heard or translated at the same time
  * @param renderers renders at the same time; each takes all cores that it gets
  * @param allowedHosts names under which the server may be called
  * @param models folders of speech models separated by commas, the application's own first
@@ -17,10 +19,22 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 @ConfigurationProperties("salt-drum")
 public record Settings(
         Path data,
-        int workers,
-        int renderers,
+        Role role,
+        Integer workers,
+        Integer hearers,
+        Integer renderers,
         List<String> allowedHosts,
         String models,
         String outsideUrl,
         List<String> outsideLanguages,
-        String translatorUrl) {}
+        String translatorUrl) {
+    /** A server answers people and works; a worker works only. */
+    public enum Role {
+        SERVER,
+        WORKER
+    }
+
+    public Settings {
+        role = role == null ? Role.SERVER : role;
+    }
+}

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.util.List;
+import org.springframework.boot.SpringApplication;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import saltdrum.media.ffmpeg.ToolRun;
 
@@ -24,10 +25,11 @@ public final class TestDatabase {
         folder.toFile().setExecutable(true, false);
         database = folder.resolve("database");
         start();
-        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+        // After the servers of this JVM, which would wait for it.
+        SpringApplication.getShutdownHandlers().add(() -> {
             run("stop");
             ToolRun.text(List.of("rm", "-rf", folder.toString()), 30, failed -> {});
-        }));
+        });
         password = run("password").strip();
     }
 

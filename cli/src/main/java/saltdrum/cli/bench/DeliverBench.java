@@ -12,6 +12,7 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.delivery.Pace;
 import saltdrum.core.format.WordsFile;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
@@ -191,7 +192,7 @@ final class DeliverBench {
                     String.format(Locale.ROOT, "%.2f MB", Files.size(out) / 1e6));
             report.line(
                     "time told / came, " + name,
-                    told.seconds() / took,
+                    told.seconds() * Pace.USUAL / took,
                     "",
                     "0.75 to 1.25",
                     String.format(Locale.ROOT, "%.1f s", took));

@@ -23,6 +23,7 @@ import saltdrum.media.clip.ClipColours;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameRate;
 import saltdrum.media.clip.FrameTimes;
+import saltdrum.media.ffmpeg.ToolFailedException;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.Band;
 
@@ -226,11 +227,12 @@ public final class Burn {
     private static SaltDrumException failed(ToolRun run) {
         String errors = run.errors();
         if (errors.contains("No space left on device")) {
-            return new SaltDrumException(
-                    "The disk is full, so the video could not be written. Nothing else was harmed: make room and render again.");
+            return new ToolFailedException(
+                    "The disk is full, so the video could not be written. Nothing else was harmed: make room and render again.",
+                    run);
         }
-        return new SaltDrumException(
-                "The video could not be made (" + run.why() + "). The clip and its words are unharmed.");
+        return new ToolFailedException(
+                "The video could not be made (" + run.why() + "). The clip and its words are unharmed.", run);
     }
 
     private static long cpuMs(String errors) {

@@ -27,6 +27,7 @@ import saltdrum.core.scene.SceneAt;
 import saltdrum.core.scene.Timeline;
 import saltdrum.media.clip.FrameRate;
 import saltdrum.media.ffmpeg.Ffmpeg;
+import saltdrum.media.ffmpeg.ToolFailedException;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.ScenePainter;
 
@@ -189,7 +190,7 @@ public final class Overlay {
                 throw new SaltDrumException("The overlay could not be made (" + run.why() + ").", brokenPipe);
             }
             if (run.await() != 0) {
-                throw new SaltDrumException("The overlay could not be made (" + run.why() + ").");
+                throw new ToolFailedException("The overlay could not be made (" + run.why() + ").", run);
             }
         }
     }

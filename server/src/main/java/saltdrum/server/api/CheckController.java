@@ -20,6 +20,7 @@ import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
+import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.Inspector;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
@@ -32,9 +33,11 @@ class CheckController {
     private final Inspector inspector;
     private final HouseStore houses;
     private final ClipStore clips;
+    private final TrackStore tracks;
     private final Workers workers;
 
-    CheckController(Inspector inspector, HouseStore houses, ClipStore clips, Workers workers) {
+    CheckController(Inspector inspector, HouseStore houses, ClipStore clips, TrackStore tracks, Workers workers) {
+        this.tracks = tracks;
         this.clips = clips;
         this.inspector = inspector;
         this.houses = houses;
@@ -64,7 +67,12 @@ class CheckController {
     @Operation(summary = "What is wrong in the clip, in order of time; what is let stand has its reason")
     @GetMapping("/clips/{clipId}/findings")
     Inspector.Found findings(@PathVariable String clipId) {
-        return inspector.look(clipId);
+        Inspector.Found found = inspector.look(clipId);
+        int open = (int) found.findings().stream()
+                .filter(finding -> finding.reason() == null)
+                .count();
+        tracks.looked(clipId, found.version(), open);
+        return found;
     }
 
     @Operation(summary = "Where the picture is calmest under some cues, or all")

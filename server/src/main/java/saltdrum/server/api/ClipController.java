@@ -14,7 +14,6 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -70,12 +69,6 @@ class ClipController {
         this.clients = clients;
         this.media = media;
         this.workers = workers;
-    }
-
-    @Operation(summary = "All clips, newest first")
-    @GetMapping
-    List<ClipView> all() {
-        return clips.listed().stream().map(ClipView::of).toList();
     }
 
     @GetMapping("/{clipId}")
@@ -134,13 +127,6 @@ class ClipController {
         clips.belongTo(clips.get(clipId).id(), request.clientId());
         startAsItsClientDoes(clipId, request.clientId());
         return one(clipId);
-    }
-
-    @Operation(summary = "Removes a clip with its words and renders")
-    @DeleteMapping("/{clipId}")
-    void remove(@PathVariable String clipId) {
-        clips.remove(clipId);
-        media.sweep();
     }
 
     @Hidden

@@ -3,12 +3,16 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.MayBeMissing;
+import saltdrum.core.delivery.Standing;
 import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.ClientRow;
 import saltdrum.server.store.ClipListRow;
+import saltdrum.server.store.FoundWords;
+import saltdrum.server.store.Shelf;
 
 /** A clip for the list and the bench. */
 record ClipView(
@@ -29,8 +33,25 @@ record ClipView(
         int words,
         String style,
         String created,
+        @Schema(description = "When its captions last became what they are") String changed,
+        Standing standing,
+        @Schema(description = "The standing in words") String standingLabel,
+        @Schema(
+                        description =
+                                "Left to mend when its captions, as they are now, were last looked at; missing for not yet")
+                @MayBeMissing
+                Integer openFindings,
+        Shelf shelf,
         @Schema(description = "Whose clip it is; missing for the workshop's own") ClientRow client,
-        @Schema(description = "Languages of its translations") List<String> translations) {
+        @Schema(description = "Languages of its translations") List<String> translations,
+        @Schema(description = "Where what was searched for is said") @MayBeMissing FoundView found) {
+
+    /** @param cue whole text of the cue; {@code atMs} when the word begins */
+    record FoundView(String cue, int atMs, String language) {
+        static FoundView of(FoundWords found) {
+            return found == null ? null : new FoundView(found.text(), found.atMs(), found.language());
+        }
+    }
 
     record CaptionStreamView(
             int index, String language, @Schema(description = "Text, not pictures of text") boolean readable) {}
@@ -57,6 +78,11 @@ record ClipView(
     }
 
     static ClipView of(ClipListRow row) {
+        return of(row, null);
+    }
+
+    /** @param found null where nothing was searched for, or only its name has it */
+    static ClipView of(ClipListRow row, FoundWords found) {
         ClipInfo info = row.info();
         return new ClipView(
                 row.id(),
@@ -79,7 +105,13 @@ record ClipView(
                 row.words(),
                 row.style(),
                 row.created().toString(),
+                row.changed().toString(),
+                row.standing(),
+                row.standing().label,
+                row.openFindings(),
+                row.shelf(),
                 row.clientId() == null ? null : new ClientRow(row.clientId(), row.client()),
-                row.languages());
+                row.languages(),
+                FoundView.of(found));
     }
 }

@@ -81,6 +81,7 @@ class OrderController {
      * @param secondsLeft at the present pace; missing while nothing can be told
      * @param turn its place among all that wait, from 1; missing for what does not
      * @param bytes of the finished file, {@code seconds} that it took
+     * @param toolLines what the tool that failed said last
      */
     record OrderLine(
             String id,
@@ -97,7 +98,8 @@ class OrderController {
             @MayBeMissing Long estimatedBytes,
             @MayBeMissing Double estimatedSeconds,
             @MayBeMissing Long bytes,
-            @MayBeMissing Double seconds) {
+            @MayBeMissing Double seconds,
+            @MayBeMissing String toolLines) {
         static OrderLine of(DeliveryLineRow row, List<String> waiting) {
             int turn = waiting.indexOf(row.id()) + 1;
             boolean done = row.state() == JobState.DONE && row.started() != null;
@@ -119,7 +121,8 @@ class OrderController {
                     row.estimatedBytes(),
                     row.estimatedSeconds(),
                     row.bytes(),
-                    done ? Duration.between(row.started(), row.finished()).toMillis() / 1000.0 : null);
+                    done ? Duration.between(row.started(), row.finished()).toMillis() / 1000.0 : null,
+                    row.state() == JobState.FAILED ? row.toolLines() : null);
         }
     }
 

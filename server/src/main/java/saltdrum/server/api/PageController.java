@@ -8,7 +8,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Hidden
 @Controller
 class PageController {
-    @GetMapping({"/clips/{clipId}", "/clips/{clipId}/{step}", "/orders", "/orders/{orderId}", "/results/{jobId}"})
+    @GetMapping({
+        "/clips/{clipId}",
+        "/clips/{clipId}/{step}",
+        "/orders",
+        "/orders/{orderId}",
+        "/results/{jobId}",
+        "/workshop"
+    })
     String page() {
         return "forward:/index.html";
     }

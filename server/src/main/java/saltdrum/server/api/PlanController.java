@@ -17,7 +17,6 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 import saltdrum.core.delivery.NamePattern;
 import saltdrum.media.clip.FrameRate;
-import saltdrum.media.output.Estimate;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.work.Deliveries;
 import saltdrum.server.work.Inspector;
@@ -105,7 +104,7 @@ class PlanController {
     List<EstimateView> estimates(@RequestBody OrderAsked asked) {
         return planner.plan(asked).lines().stream()
                 .map(line -> {
-                    Estimate estimate = deliveries.estimate(line.clip(), line.order());
+                    Deliveries.Told estimate = deliveries.estimate(line.clip(), line.order());
                     return estimate == null
                             ? new EstimateView(null, null)
                             : new EstimateView(estimate.bytes(), estimate.seconds());

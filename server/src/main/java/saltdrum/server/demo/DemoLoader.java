@@ -52,9 +52,7 @@ class DemoLoader {
     @Order(1)
     @EventListener(ApplicationReadyEvent.class)
     void load() throws IOException {
-        if (folder == null
-                || !Files.exists(folder.resolve("demo.json"))
-                || !clips.listed().isEmpty()) {
+        if (folder == null || !Files.exists(folder.resolve("demo.json")) || clips.any()) {
             return;
         }
         for (Entry entry : Json.read(Files.readString(folder.resolve("demo.json")), Entry[].class, "demo list")) {

@@ -1,6 +1,8 @@
 package saltdrum.server.store;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.cue.Track;
@@ -9,6 +11,11 @@ import saltdrum.media.clip.ClipInfo;
 /** Clips, each with its track. */
 @Component
 public class ClipStore {
+    /** For so long a removed clip can be brought back. */
+    public static final int KEPT_DAYS = 14;
+
+    private static final String GONE = "That clip is not here any more.";
+
     private final ClipMapper clips;
     private final TrackStore tracks;
 
@@ -28,20 +35,30 @@ public class ClipStore {
     public ClipRow get(String id) {
         ClipRow clip = clips.find(id);
         if (clip == null) {
-            throw new NotFoundException("That clip is not here any more.");
+            throw new NotFoundException(GONE);
         }
         return clip;
     }
 
-    /** All, the newest first. */
+    /** Those that are at hand, the newest first. */
     public List<ClipListRow> listed() {
-        return clips.listed(null);
+        return clips.listed(ClipSearch.ALL);
+    }
+
+    /** The newest first. */
+    public List<ClipListRow> listed(ClipSearch search) {
+        return clips.listed(search);
     }
 
     public ClipListRow listed(String id) {
-        return clips.listed(id).stream()
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("That clip is not here any more."));
+        return clips.listed(ClipSearch.of(id)).stream().findFirst().orElseThrow(() -> new NotFoundException(GONE));
+    }
+
+    /** Where the search's words are said, by clip: the first place of each. */
+    public Map<String, FoundWords> found(ClipSearch search) {
+        return search.terms().isEmpty()
+                ? Map.of()
+                : clips.found(search.terms()).stream().collect(Collectors.toMap(FoundWords::clipId, found -> found));
     }
 
     public void prepared(String id, String posterHash, String peaksHash, String proxyHash) {
@@ -62,10 +79,51 @@ public class ClipStore {
         clips.belongTo(id, clientId);
     }
 
-    @Transactional
+    /** Whether there is a clip on any shelf. */
+    public boolean any() {
+        return clips.any();
+    }
+
+    public void rename(String id, String name) {
+        known(clips.rename(id, name));
+    }
+
+    public void archive(String id, boolean is) {
+        known(clips.archive(id, is));
+    }
+
+    /** It can be brought back until it is forgotten. */
     public void remove(String id) {
-        if (clips.remove(id) == 0) {
-            throw new NotFoundException("That clip is not here any more.");
+        known(clips.remove(id));
+    }
+
+    public void bringBack(String id) {
+        known(clips.bringBack(id));
+    }
+
+    /** A removed clip goes for good, with its words and renders. */
+    public void forget(String id) {
+        known(clips.forget(id));
+    }
+
+    /** Clips that were removed longer ago go for good. */
+    public void forgetRemoved() {
+        clips.forgetOld(KEPT_DAYS);
+    }
+
+    /** The same footage and captions once more; its history begins anew. */
+    @Transactional
+    public ClipRow copy(String id, String name) {
+        String copy = Ids.fresh();
+        clips.copy(get(id).id(), copy, name);
+        clips.copyMeasured(id, copy);
+        tracks.copy(id, copy);
+        return clips.find(copy);
+    }
+
+    private static void known(int changed) {
+        if (changed == 0) {
+            throw new NotFoundException(GONE);
         }
     }
 }

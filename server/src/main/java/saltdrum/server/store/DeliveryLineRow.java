@@ -6,6 +6,7 @@ import java.time.OffsetDateTime;
  * A line of an order: one file.
  *
  * @param bytes of the finished file; null until it is there
+ * @param toolLines what the tool that failed said last; null where none did
  */
 public record DeliveryLineRow(
         String id,
@@ -21,4 +22,5 @@ public record DeliveryLineRow(
         String about,
         Long estimatedBytes,
         Double estimatedSeconds,
-        Long bytes) {}
+        Long bytes,
+        String toolLines) {}

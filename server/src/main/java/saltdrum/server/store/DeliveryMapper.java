@@ -16,7 +16,8 @@ interface DeliveryMapper {
             """
             update job set delivery_id = #{id}, place = #{place}, file_name = #{line.fileName}, about = #{line.about},
               estimated_bytes = #{line.estimatedBytes,jdbcType=BIGINT},
-              estimated_seconds = #{line.estimatedSeconds,jdbcType=DOUBLE}
+              estimated_seconds = #{line.estimatedSeconds,jdbcType=DOUBLE}, track_version = #{line.trackVersion,jdbcType=BIGINT},
+              sampled_seconds = #{line.sampledSeconds,jdbcType=DOUBLE}
             where id = #{jobId}
             """)
     void addLine(String id, String jobId, int place, DeliveryStore.Line line);
@@ -38,7 +39,7 @@ interface DeliveryMapper {
     @Select(
             """
             select j.id, j.clip_id, clip.name as clip, j.state, j.progress, j.message, j.output_hash, j.started,
-              j.finished, j.file_name, j.about, j.estimated_bytes, j.estimated_seconds, m.bytes
+              j.finished, j.file_name, j.about, j.estimated_bytes, j.estimated_seconds, m.bytes, j.tool_lines
             from job j join clip on clip.id = j.clip_id left join media_file m on m.hash = j.output_hash
             where j.delivery_id = #{id} order by j.place
             """)

@@ -13,8 +13,19 @@ public class DeliveryStore {
         this.mapper = mapper;
     }
 
-    /** What a line says of itself; estimates are null where nothing could be told before. */
-    public record Line(String fileName, String about, Long estimatedBytes, Double estimatedSeconds) {}
+    /**
+     * What a line says of itself; estimates are null where nothing could be told before.
+     *
+     * @param sampledSeconds what samples told before the machine's pace was counted in
+     * @param trackVersion of the clip's own captions that it shows; null for what shows none
+     */
+    public record Line(
+            String fileName,
+            String about,
+            Long estimatedBytes,
+            Double estimatedSeconds,
+            Double sampledSeconds,
+            Long trackVersion) {}
 
     /** @return its id */
     public String add(String label) {

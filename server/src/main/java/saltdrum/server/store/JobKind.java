@@ -1,10 +1,16 @@
 package saltdrum.server.store;
 
-/** What a piece of long work gives. */
+/** What a piece of long work gives, and where it waits. */
 public enum JobKind {
-    PREPARE,
-    WORDS,
-    RENDER,
+    PREPARE(Lane.LIGHT),
+    WORDS(Lane.HEARING),
+    RENDER(Lane.RENDERS),
     /** What checks look at. */
-    MEASURE
+    MEASURE(Lane.LIGHT);
+
+    public final Lane lane;
+
+    JobKind(Lane lane) {
+        this.lane = lane;
+    }
 }

@@ -52,6 +52,9 @@ interface JobMapper {
             """)
     void finish(String id, JobState state, String message, String outputHash, String outputName);
 
+    @Update("update job set tool_lines = #{lines} where id = #{id}")
+    void toolLines(String id, String lines);
+
     @Update(
             """
             update job set state = case state when 'RUNNING' then 'STOPPING' else 'STOPPED' end,
@@ -63,6 +66,27 @@ interface JobMapper {
     @Update("update job set state = 'STOPPED', finished = now() where id = #{id} and state = 'STOPPING'")
     int stopped(String id);
 
+    @Select("select id from job where clip_id = #{clipId} and state not in ('DONE', 'FAILED', 'STOPPED')")
+    List<String> openOf(String clipId);
+
+    /** Of the newest captions that were made into something the order that looks most as the clip does now. */
+    @Select(
+            """
+            select work_order::text from job join track on track.id = job.clip_id
+            where job.clip_id = #{clipId} and state = 'DONE' and track_version is not null
+            order by track_version desc, work_order #>> '{track,style}' = track.style desc,
+              work_order #> '{track,frame}' = track.frame desc, finished desc limit 1
+            """)
+    String lastDelivered(String clipId);
+
+    /** Time taken over time that samples told, of the newest renders. */
+    @Select(
+            """
+            select extract(epoch from finished - started) / sampled_seconds from job
+            where state = 'DONE' and sampled_seconds > 0 and started is not null order by finished desc limit #{most}
+            """)
+    List<Double> paces(int most);
+
     @Delete("delete from job where id = #{id} and state in ('DONE', 'FAILED', 'STOPPED')")
     int remove(String id);
 
@@ -71,7 +95,7 @@ interface JobMapper {
 
     @Update(
             """
-            update job set state = 'WAITING', progress = 0, message = null, started = null, finished = null
+            update job set state = 'WAITING', progress = 0, message = null, tool_lines = null, started = null, finished = null
             where id = #{id} and state in ('HELD', 'FAILED', 'STOPPED')
             """)
     int release(String id);

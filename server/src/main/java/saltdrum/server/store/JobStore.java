@@ -7,6 +7,7 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.delivery.Pace;
 import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PieceList;
 
@@ -14,6 +15,7 @@ import saltdrum.media.pieces.PieceList;
 @Component
 public class JobStore {
     private static final int MOST_KEPT_FILMS = 40;
+    private static final int RENDERS_OF_A_PACE = 15;
 
     private final JobMapper mapper;
 
@@ -75,6 +77,26 @@ public class JobStore {
 
     public void finish(String id, JobState state, String message, String outputHash, String outputName) {
         mapper.finish(id, state, message, outputHash, outputName);
+    }
+
+    /** What a tool said last before it failed. */
+    public void toolLines(String id, String lines) {
+        mapper.toolLines(id, lines);
+    }
+
+    /** How long renders take here of what samples tell. */
+    public double pace() {
+        return Pace.of(mapper.paces(RENDERS_OF_A_PACE));
+    }
+
+    /** Those of a clip of which there is more to come. */
+    public List<String> openOf(String clipId) {
+        return mapper.openOf(clipId);
+    }
+
+    /** The work order, as JSON, of the newest finished output that shows the clip's own captions; null for none. */
+    public String lastDelivered(String clipId) {
+        return mapper.lastDelivered(clipId);
     }
 
     public void stop(String id) {

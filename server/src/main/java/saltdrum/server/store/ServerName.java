@@ -1,7 +1,11 @@
 package saltdrum.server.store;
 
+import java.io.IOException;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -11,18 +15,44 @@ import java.util.Optional;
  */
 public record ServerName(String host, long pid, long startedMs) {
     private static final String BETWEEN = "~";
+    private static final int APART = 6;
+    private static final String HERE = machine();
 
     /** This process. */
     public static ServerName own() {
         ProcessHandle own = ProcessHandle.current();
-        return new ServerName(machine(), own.pid(), startedMs(own));
+        return new ServerName(HERE, own.pid(), startedMs(own));
     }
 
+    /** Two machines may have the same name, and two containers one machine: what tells them apart stands behind it. */
     private static String machine() {
+        return hostName() + "."
+                + Ids.hash((text("/etc/machine-id") + numbers()).getBytes(StandardCharsets.UTF_8))
+                        .substring(0, APART);
+    }
+
+    private static String hostName() {
         try {
             return InetAddress.getLocalHost().getHostName().replace(BETWEEN, "-");
         } catch (UnknownHostException e) {
             return "localhost";
+        }
+    }
+
+    private static String text(String file) {
+        try {
+            return Files.readString(Path.of(file));
+        } catch (IOException notHere) {
+            return "";
+        }
+    }
+
+    /** In which numbering of processes this one has its number (pid_namespaces(7)). */
+    private static String numbers() {
+        try {
+            return Files.readSymbolicLink(Path.of("/proc/self/ns/pid")).toString();
+        } catch (IOException | UnsupportedOperationException notHere) {
+            return "";
         }
     }
 
@@ -44,7 +74,7 @@ public record ServerName(String host, long pid, long startedMs) {
 
     /** Whether it ran on this machine and does no more; another process may have its number by now. */
     public boolean gone() {
-        return host.equals(machine())
+        return host.equals(HERE)
                 && ProcessHandle.of(pid).filter(ProcessHandle::isAlive).stream()
                         .noneMatch(process -> Math.abs(startedMs(process) - startedMs) <= 1000);
     }

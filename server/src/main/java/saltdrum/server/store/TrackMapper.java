@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import saltdrum.core.delivery.WorkStep;
 
 @Mapper
 interface TrackMapper {
@@ -20,6 +21,42 @@ interface TrackMapper {
               #{row.frame}::jsonb, #{row.nextId}, #{row.beside}::jsonb)
             """)
     void add(String id, String clipId, boolean translation, TrackRow row);
+
+    /** The tracks of a clip, without their history, as those of another. Ids of tracks begin with their clip's. */
+    @Insert(
+            """
+            insert into track (id, clip_id, translation, version, language, style, styling, recipe, frame, next_id, beside)
+            select #{to} || substr(id, length(#{from}) + 1), #{to}, translation, 0, language, style, styling, recipe, frame,
+              next_id, beside
+            from track where clip_id = #{from}
+            """)
+    void copyTracks(String from, String to);
+
+    @Insert(
+            """
+            insert into cue (track_id, id, ordinal, line_starts, locked, show_ms, hide_ms, settings, look)
+            select #{to} || substr(track_id, length(#{from}) + 1), cue.id, ordinal, line_starts, locked, show_ms, hide_ms,
+              settings, look
+            from cue join track on track.id = cue.track_id where track.clip_id = #{from}
+            """)
+    void copyCues(String from, String to);
+
+    @Insert(
+            """
+            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin, look)
+            select #{to} || substr(track_id, length(#{from}) + 1), word.id, cue_id, ordinal, text, start_ms, end_ms,
+              confidence, source, emphasis, pin, look
+            from word join track on track.id = word.track_id where track.clip_id = #{from}
+            """)
+    void copyWords(String from, String to);
+
+    @Insert(
+            """
+            insert into reading (track_id, word_id, heard, readings)
+            select #{to} || substr(track_id, length(#{from}) + 1), word_id, heard, readings
+            from reading join track on track.id = reading.track_id where track.clip_id = #{from}
+            """)
+    void copyReadings(String from, String to);
 
     @Select("select language from track where clip_id = #{clipId} and translation order by language")
     List<String> translations(String clipId);
@@ -36,7 +73,8 @@ interface TrackMapper {
     @Update(
             """
             update track set version = #{version}, language = #{language}, style = #{style}, styling = #{styling}::jsonb, recipe = #{recipe}::jsonb,
-              frame = #{frame}::jsonb, next_id = #{nextId}, beside = #{beside}::jsonb
+              frame = #{frame}::jsonb, next_id = #{nextId}, beside = #{beside}::jsonb,
+              changed = now()
             where id = #{id}
             """)
     void update(TrackRow row);
@@ -79,16 +117,20 @@ interface TrackMapper {
             """)
     void addWords(String trackId, String cues);
 
+    @Update(
+            "update track set looked_version = #{version}, looked_open = #{open} where id = #{id} and version = #{version}")
+    void looked(String id, long version, int open);
+
     @Delete("delete from edit where track_id = #{trackId} and undone")
     void forgetUndone(String trackId);
 
     @Insert(
             """
-            insert into edit (track_id, seq, said, change, job_id)
-            select #{trackId}, coalesce(max(seq), 0) + 1, #{said}, #{change}::jsonb, #{jobId} from edit
+            insert into edit (track_id, seq, said, change, step, job_id)
+            select #{trackId}, coalesce(max(seq), 0) + 1, #{said}, #{change}::jsonb, #{step}, #{jobId} from edit
             where track_id = #{trackId}
             """)
-    void addEdit(String trackId, String said, String change, String jobId);
+    void addEdit(String trackId, String said, String change, WorkStep step, String jobId);
 
     @Select(
             """

@@ -11,6 +11,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
+import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.edit.Change;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.translation.Translation;
@@ -40,6 +41,14 @@ public class TrackStore {
             mapper.addCues(clipId, 0, cues);
             mapper.addWords(clipId, cues);
         }
+    }
+
+    /** The first track and all translations, as they are now, for another clip. */
+    void copy(String clipId, String toClipId) {
+        mapper.copyTracks(clipId, toClipId);
+        mapper.copyCues(clipId, toClipId);
+        mapper.copyWords(clipId, toClipId);
+        mapper.copyReadings(clipId, toClipId);
     }
 
     /** The clip's translation into a language, made empty where there is none. */
@@ -156,7 +165,8 @@ public class TrackStore {
                 return null;
             }
             Change difference = Change.between(present.track(), after);
-            return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, null));
+            WorkStep part = WorkStep.of(present.track(), after);
+            return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, part, null));
         });
     }
 
@@ -165,12 +175,12 @@ public class TrackStore {
         return change(trackId, version, edit::said, edit::on);
     }
 
-    private Runnable step(String trackId, String said, Change change, String jobId) {
+    private Runnable step(String trackId, String said, Change change, WorkStep part, String jobId) {
         // Written out before the transaction begins.
         String json = Forms.CHANGE.write(change);
         return () -> {
             mapper.forgetUndone(trackId);
-            mapper.addEdit(trackId, said, json, jobId);
+            mapper.addEdit(trackId, said, json, part, jobId);
         };
     }
 
@@ -187,7 +197,12 @@ public class TrackStore {
             if (after.equals(present.track())) {
                 return null;
             }
-            Runnable step = step(trackId, said.apply(original), Change.between(original, after), jobId);
+            Runnable step = step(
+                    trackId,
+                    said.apply(original),
+                    Change.between(original, after),
+                    WorkStep.of(original, after),
+                    jobId);
             return new Plan(Change.between(present.track(), after), after, () -> {
                 if (anew) {
                     mapper.forget(trackId, last.seq());
@@ -195,6 +210,11 @@ public class TrackStore {
                 step.run();
             });
         });
+    }
+
+    /** What a look for findings came to; of an older version it says nothing. */
+    public void looked(String trackId, long version, int open) {
+        mapper.looked(trackId, version, open);
     }
 
     /** Other ways to hear some of a track's words. */

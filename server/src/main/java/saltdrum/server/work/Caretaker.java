@@ -6,6 +6,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
+import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
 
@@ -19,8 +20,10 @@ class Caretaker {
     private final Workers workers;
     private final MediaStore media;
     private final JobStore jobs;
+    private final ClipStore clips;
 
-    Caretaker(Workers workers, MediaStore media, JobStore jobs) {
+    Caretaker(Workers workers, MediaStore media, JobStore jobs, ClipStore clips) {
+        this.clips = clips;
         this.jobs = jobs;
         this.workers = workers;
         this.media = media;
@@ -33,6 +36,7 @@ class Caretaker {
 
     @Scheduled(fixedDelay = FILES_MS)
     void files() {
+        unlessAway(clips::forgetRemoved);
         unlessAway(media::sweep);
         unlessAway(() -> media.sweepHalves(jobs.open()));
     }

@@ -97,9 +97,23 @@ public class Deliveries {
                 .toList();
     }
 
+    /**
+     * What it will come to.
+     *
+     * @param seconds at this workshop's pace; {@code sampled} before that was counted in
+     */
+    public record Told(long bytes, double seconds, double sampled) {}
+
     /** What was told of it already; null where nobody has asked. */
-    public Estimate told(ClipRow clip, WorkOrder.Render order) {
-        return known.get(sample(clip, order));
+    public Told told(ClipRow clip, WorkOrder.Render order) {
+        return paced(known.get(sample(clip, order)));
+    }
+
+    private Told paced(Estimate estimate) {
+        return estimate == null
+                ? null
+                : new Told(
+                        estimate.bytes(), Math.round(10 * jobs.pace() * estimate.seconds()) / 10.0, estimate.seconds());
     }
 
     private Sample sample(ClipRow clip, WorkOrder.Render order) {
@@ -109,14 +123,14 @@ public class Deliveries {
     }
 
     /** @return null for outputs whose size depends on what is painted, and where too many ask at once */
-    public Estimate estimate(ClipRow clip, WorkOrder.Render order) {
+    public Told estimate(ClipRow clip, WorkOrder.Render order) {
         Sample sample = sample(clip, order);
         // One at a time: what two reckon at once is reckoned twice, and both wrong.
         if (!taken()) {
             return null;
         }
         try {
-            return known.containsKey(sample) ? known.get(sample) : reckon(clip, order, sample);
+            return paced(known.containsKey(sample) ? known.get(sample) : reckon(clip, order, sample));
         } finally {
             reckoning.unlock();
         }

@@ -9,6 +9,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
+import saltdrum.media.ffmpeg.ToolFailedException;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;
@@ -56,6 +57,9 @@ class JobRunner {
             crew.carryOut(clip, order, watch);
             watch.finish();
         } catch (SaltDrumException e) {
+            if (e instanceof ToolFailedException tool) {
+                jobs.toolLines(jobId, tool.lastLines());
+            }
             jobs.finish(jobId, watch.stopped() ? JobState.STOPPED : JobState.FAILED, e.getMessage(), null, null);
         } catch (UncheckedIOException e) {
             LOG.warn("job {} failed", jobId, e);

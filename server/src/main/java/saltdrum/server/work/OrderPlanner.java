@@ -22,6 +22,7 @@ import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 
 /** Turns what was asked for into files, one line each, and says what cannot be made and why. */
@@ -45,9 +46,16 @@ public class OrderPlanner {
      * @param language of the translation; empty for the clip's own words
      * @param about in words: style, frame, language, size
      * @param size of its picture; null for what has none
+     * @param trackVersion of the clip's own captions that it shows; null for what shows none
      */
     public record Line(
-            ClipRow clip, String language, String fileName, String about, Size size, WorkOrder.Render order) {}
+            ClipRow clip,
+            String language,
+            String fileName,
+            String about,
+            Size size,
+            Long trackVersion,
+            WorkOrder.Render order) {}
 
     /** @param left what was asked for and cannot be made, a sentence each */
     public record Plan(List<Line> lines, List<String> left) {}
@@ -88,7 +96,8 @@ public class OrderPlanner {
     }
 
     /** A file before it has a name. */
-    private record Draft(ClipRow clip, String language, OutputKind kind, CaptionFormat format, Track track) {
+    private record Draft(
+            ClipRow clip, String language, OutputKind kind, CaptionFormat format, StoredTrack shown, Track track) {
         Size size() {
             return track.frame().output(clip.info().size());
         }
@@ -151,7 +160,8 @@ public class OrderPlanner {
                 left.add(Quoted.of(clip.name()) + " has no translation into " + Quoted.of(language) + ".");
                 continue;
             }
-            Track track = tracks.shown(clip.id(), language).track();
+            StoredTrack shown = tracks.shown(clip.id(), language);
+            Track track = shown.track();
             if (kind.captions() && track.cues().isEmpty()) {
                 left.add(Quoted.of(clip.name()) + " has no words yet, so nothing with captions can be made of it.");
                 continue;
@@ -161,7 +171,7 @@ public class OrderPlanner {
                         style.isEmpty() ? track : new Restyle(styles.get(style).name()).on(track);
                 for (String frame : kind.framed() ? asked.frames() : none) {
                     Track framed = sized(clip, frame, asked.how().shortSide(), styled);
-                    Draft draft = new Draft(clip, language, kind, format, framed);
+                    Draft draft = new Draft(clip, language, kind, format, shown, framed);
                     drafts.put(clip.id() + draft.about() + draft.ending() + framed.frame(), draft);
                 }
             }
@@ -194,7 +204,14 @@ public class OrderPlanner {
                 draft.kind.encoded() ? encoding.mostBytes() : null,
                 asked.momentMs(),
                 draft.format == null ? null : draft.format.name());
+        boolean own = draft.kind.captions() && draft.language.isEmpty();
         return new Line(
-                draft.clip, draft.language, fileName, draft.about(), draft.kind.framed() ? draft.size() : null, order);
+                draft.clip,
+                draft.language,
+                fileName,
+                draft.about(),
+                draft.kind.framed() ? draft.size() : null,
+                own ? draft.shown.version() : null,
+                order);
     }
 }

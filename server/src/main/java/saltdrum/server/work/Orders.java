@@ -4,7 +4,6 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.BadInputException;
-import saltdrum.media.output.Estimate;
 import saltdrum.server.store.DeliveryLineRow;
 import saltdrum.server.store.DeliveryStore;
 import saltdrum.server.store.JobRow;
@@ -39,7 +38,7 @@ public class Orders {
         int place = 0;
         for (OrderPlanner.Line line : plan.lines()) {
             JobRow job = workers.order(line.clip().id(), line.order());
-            Estimate told = deliveries.told(line.clip(), line.order());
+            Deliveries.Told told = deliveries.told(line.clip(), line.order());
             store.addLine(
                     id,
                     job.id(),
@@ -48,7 +47,9 @@ public class Orders {
                             line.fileName(),
                             line.about(),
                             told == null ? null : told.bytes(),
-                            told == null ? null : told.seconds()));
+                            told == null ? null : told.seconds(),
+                            told == null ? null : told.sampled(),
+                            line.trackVersion()));
         }
         return id;
     }

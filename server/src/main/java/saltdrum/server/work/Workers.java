@@ -19,10 +19,9 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
-import saltdrum.server.Settings;
-import saltdrum.server.store.JobKind;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
+import saltdrum.server.store.Lane;
 import saltdrum.server.store.ServerName;
 
 /**
@@ -35,40 +34,34 @@ public class Workers {
     private static final Duration HEARTBEAT = Duration.ofSeconds(3);
     private static final int MISSED_HEARTBEATS = 4;
     private static final double LEAST_FILLED = 0.5;
-    /** Names of queues, as they stand in the database. */
-    private static final String JOBS = "job";
-
-    private static final String RENDERS = "render";
-
     private final JobStore jobs;
-    private final Map<JobKind, Lane> lanes = new EnumMap<>(JobKind.class);
-    private final List<Lane> all;
+    private final Map<Lane, Queue> queues = new EnumMap<>(Lane.class);
     private final String name = ServerName.own().toString();
 
-    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Settings settings) {
+    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Hands hands) {
         this.jobs = jobs;
         // An order and its place in the queue are written in one transaction.
         DataSource shared = new TransactionAwareDataSourceProxy(dataSource);
-        Lane light = new Lane(JOBS, shared, runner, settings.workers());
-        Lane renders = new Lane(RENDERS, shared, runner, settings.renderers());
-        for (JobKind kind : JobKind.values()) {
-            lanes.put(kind, kind == JobKind.RENDER ? renders : light);
+        for (Lane lane : Lane.values()) {
+            queues.put(lane, new Queue(lane, shared, runner, hands.in(lane)));
         }
-        this.all = List.of(light, renders);
     }
 
-    /** A queue of its own, and whoever works it off: a long film keeps no words waiting. */
-    private final class Lane {
+    /** A lane's queue, and the hands that work it off here. */
+    private final class Queue {
         final OneTimeTask<String> task;
         final Scheduler scheduler;
+        final boolean taken;
 
-        Lane(String title, DataSource dataSource, JobRunner runner, int atOnce) {
-            this.task = Tasks.oneTime(title, String.class)
+        /** @param atOnce 0 for a queue that is filled here and worked off elsewhere */
+        Queue(Lane lane, DataSource dataSource, JobRunner runner, int atOnce) {
+            this.taken = atOnce > 0;
+            this.task = Tasks.oneTime(lane.queue, String.class)
                     .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
                     .execute((instance, context) -> runner.run(instance.getData()));
             this.scheduler = Scheduler.create(dataSource, task)
                     .schedulerName(() -> name)
-                    .threads(atOnce)
+                    .threads(Math.max(1, atOnce))
                     // Nothing is taken up before its turn, so that the order can be changed until then.
                     .pollUsingLockAndFetch(LEAST_FILLED, 1)
                     .pollingInterval(Duration.ofSeconds(1))
@@ -79,7 +72,13 @@ public class Workers {
                     .build();
         }
 
-        void queue(String jobId) {
+        void start() {
+            if (taken) {
+                scheduler.start();
+            }
+        }
+
+        void add(String jobId) {
             scheduler.schedule(task.instance(jobId, jobId), Instant.now());
         }
     }
@@ -87,14 +86,15 @@ public class Workers {
     @EventListener(ApplicationReadyEvent.class)
     void start() {
         putRight();
-        all.forEach(lane -> lane.scheduler.start());
+        queues.values().forEach(Queue::start);
     }
 
     @PreDestroy
     void stop() {
         // Together: each waits a while for what it does, the longer where the database is gone.
-        all.stream()
-                .map(lane -> CompletableFuture.runAsync(lane.scheduler::stop))
+        queues.values().stream()
+                .filter(queue -> queue.taken)
+                .map(queue -> CompletableFuture.runAsync(queue.scheduler::stop))
                 .toList()
                 .forEach(CompletableFuture::join);
     }
@@ -102,8 +102,12 @@ public class Workers {
     @Transactional
     public JobRow order(String clipId, WorkOrder order) {
         JobRow job = jobs.add(clipId, order.kind(), WorkOrder.FORM.write(order));
-        lanes.get(job.kind()).queue(job.id());
+        queueOf(job).add(job.id());
         return job;
+    }
+
+    private Queue queueOf(JobRow job) {
+        return queues.get(job.kind().lane);
     }
 
     public JobRow job(String jobId) {
@@ -121,8 +125,8 @@ public class Workers {
     public void hold(String jobId) {
         JobRow job = jobs.get(jobId);
         if (jobs.hold(jobId)) {
-            Lane lane = lanes.get(job.kind());
-            lane.scheduler.cancel(lane.task.instanceId(jobId));
+            Queue queue = queueOf(job);
+            queue.scheduler.cancel(queue.task.instanceId(jobId));
         }
     }
 
@@ -131,13 +135,13 @@ public class Workers {
     public void release(String jobId) {
         JobRow job = jobs.get(jobId);
         if (jobs.release(jobId)) {
-            lanes.get(job.kind()).queue(jobId);
+            queueOf(job).add(jobId);
         }
     }
 
     /** Renders that wait for their turn, the next first. */
     public List<String> waiting() {
-        return jobs.waiting(RENDERS);
+        return jobs.waiting(Lane.RENDERS.queue);
     }
 
     /**
@@ -146,13 +150,13 @@ public class Workers {
      * @param before null for the end
      */
     public void place(String jobId, String before) {
-        List<String> order = new ArrayList<>(jobs.waiting(RENDERS));
+        List<String> order = new ArrayList<>(jobs.waiting(Lane.RENDERS.queue));
         if (!order.remove(jobId)) {
             throw new RefusedEditException("It does not wait any more, so it has no place in the queue.");
         }
         int at = before == null ? order.size() : order.indexOf(before);
         order.add(at < 0 ? order.size() : at, jobId);
-        jobs.reorder(RENDERS, order);
+        jobs.reorder(Lane.RENDERS.queue, order);
     }
 
     /** After any fault: no job waits for ever for somebody who is gone. */
@@ -161,6 +165,6 @@ public class Workers {
                 .filter(picker -> ServerName.parse(picker).map(ServerName::gone).orElse(true))
                 .forEach(jobs::releasePicked);
         jobs.stopAbandoned();
-        jobs.lost().forEach(id -> lanes.get(jobs.get(id).kind()).queue(id));
+        jobs.lost().forEach(id -> queueOf(jobs.get(id)).add(id));
     }
 }

@@ -1,0 +1,33 @@
+package saltdrum.core.delivery;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * What a machine's renders took of what was reckoned for them. Short samples start and look back more often than a whole
+ * film does, by how much differs from machine to machine: it is learned from the films that were made there.
+ */
+public final class Pace {
+    /** Before anything was made: measured on the demo's clips, docs/benchmarks.md, “Deliver”. */
+    public static final double USUAL = 0.8;
+
+    private static final int USUAL_COUNTS_AS = 3;
+    private static final double LEAST = 0.25;
+    private static final double MOST = 4;
+
+    private Pace() {}
+
+    /**
+     * @param ratios time taken over time reckoned, of the newest renders; nonsense among them is left out
+     * @return their median, the usual one counted in three times; 0.25 to 4
+     */
+    public static double of(List<Double> ratios) {
+        List<Double> all = new ArrayList<>(Collections.nCopies(USUAL_COUNTS_AS, USUAL));
+        ratios.stream().filter(ratio -> ratio > 0 && Double.isFinite(ratio)).forEach(all::add);
+        Collections.sort(all);
+        int middle = all.size() / 2;
+        double median = all.size() % 2 == 1 ? all.get(middle) : (all.get(middle - 1) + all.get(middle)) / 2;
+        return Math.min(MOST, Math.max(LEAST, median));
+    }
+}

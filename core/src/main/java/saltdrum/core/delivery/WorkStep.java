@@ -1,0 +1,45 @@
+package saltdrum.core.delivery;
+
+import java.util.List;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Word;
+
+/** Part of the job that a change belongs to, in the order in which the job is done. */
+public enum WorkStep {
+    WORDS,
+    BREAKS,
+    STYLE;
+
+    /** A change of words or of their times is of the words, whatever else it moved with them. */
+    public static WorkStep of(Track before, Track after) {
+        if (!spoken(before).equals(spoken(after))) {
+            return WORDS;
+        }
+        return broken(before).equals(broken(after)) ? STYLE : BREAKS;
+    }
+
+    private record Spoken(String text, int startMs, int endMs) {}
+
+    private static List<Spoken> spoken(Track track) {
+        return track.words()
+                .map(word -> new Spoken(word.text(), word.startMs(), word.endMs()))
+                .toList();
+    }
+
+    /** Where cues and lines begin, and what holds them there. */
+    private record Broken(long firstWord, int words, List<Integer> lineStarts, List<Pin> pins) {}
+
+    private static List<Broken> broken(Track track) {
+        return track.cues().stream().map(WorkStep::broken).toList();
+    }
+
+    private static Broken broken(Cue cue) {
+        return new Broken(
+                cue.words().get(0).id(),
+                cue.words().size(),
+                cue.lineStarts(),
+                cue.words().stream().map(Word::pin).toList());
+    }
+}

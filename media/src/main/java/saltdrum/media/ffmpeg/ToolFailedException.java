@@ -1,0 +1,35 @@
+package saltdrum.media.ffmpeg;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import saltdrum.core.SaltDrumException;
+
+/** An outside tool failed: the message is for everybody, its own last lines for whoever has to find out why. */
+public final class ToolFailedException extends SaltDrumException {
+    private static final int MOST_LINES = 8;
+    private static final int MOST_LETTERS = 300;
+    /** Where our folders are is nobody's business. */
+    private static final Pattern FOLDERS = Pattern.compile("(?<![\\w.])/[^:'\"]*/");
+
+    private final String lastLines;
+
+    public ToolFailedException(String message, ToolRun run) {
+        super(message);
+        this.lastLines = last(run.errors());
+    }
+
+    static String last(String said) {
+        List<String> lines = said.lines()
+                .map(line -> line.substring(line.lastIndexOf('\r') + 1).strip())
+                .filter(line -> !line.isEmpty())
+                .map(line -> FOLDERS.matcher(line).replaceAll(""))
+                .map(line -> line.substring(0, Math.min(line.length(), MOST_LETTERS)))
+                .toList();
+        return String.join("\n", lines.subList(Math.max(0, lines.size() - MOST_LINES), lines.size()));
+    }
+
+    /** At most eight, without folders; empty where it said nothing. */
+    public String lastLines() {
+        return lastLines;
+    }
+}

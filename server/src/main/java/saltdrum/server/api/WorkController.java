@@ -1,0 +1,111 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.Json;
+import saltdrum.core.MayBeMissing;
+import saltdrum.server.Settings.Role;
+import saltdrum.server.store.JobKind;
+import saltdrum.server.store.Lane;
+import saltdrum.server.store.ServerName;
+import saltdrum.server.store.UnderWayRow;
+import saltdrum.server.store.WorkerRow;
+import saltdrum.server.store.WorkerStore;
+
+/** Where work runs. */
+@Tag(name = "workshop")
+@RestController
+@RequestMapping("/api/work")
+class WorkController {
+    private final WorkerStore workers;
+
+    WorkController(WorkerStore workers) {
+        this.workers = workers;
+    }
+
+    /** @param atOnce 0 where nothing of it is done here */
+    record LaneView(Lane lane, String label, int atOnce) {}
+
+    /** @param fileName of what is made, where it is a line of an order */
+    record UnderWayView(
+            String jobId, JobKind kind, Lane lane, double progress, String clip, @MayBeMissing String fileName) {
+        static UnderWayView of(UnderWayRow row) {
+            return new UnderWayView(
+                    row.jobId(), row.kind(), row.kind().lane, row.progress(), row.clip(), row.fileName());
+        }
+    }
+
+    /**
+     * A process that works.
+     *
+     * @param machine its name, and what tells it from another of that name
+     * @param silentSeconds since it was last seen, where that is long; its work is taken over
+     * @param memoryMb that it may take
+     */
+    record WorkerView(
+            String name,
+            Role role,
+            String machine,
+            long process,
+            String started,
+            @MayBeMissing Long silentSeconds,
+            int cores,
+            long memoryMb,
+            List<LaneView> lanes,
+            List<UnderWayView> underWay) {}
+
+    record WaitingView(Lane lane, String label, int waiting) {}
+
+    record WorkView(List<WorkerView> workers, List<WaitingView> waiting) {}
+
+    @Operation(summary = "Who works on what, and how much waits in each lane")
+    @GetMapping
+    WorkView all() {
+        List<UnderWayRow> underWay = workers.underWay();
+        Map<Lane, Integer> waiting = workers.waiting();
+        return new WorkView(
+                workers.all().stream().map(row -> view(row, underWay)).toList(),
+                Arrays.stream(Lane.values())
+                        .map(lane -> new WaitingView(lane, lane.label, waiting.get(lane)))
+                        .toList());
+    }
+
+    private static WorkerView view(WorkerRow row, List<UnderWayRow> underWay) {
+        ServerName name = ServerName.parse(row.name()).orElse(new ServerName(row.name(), 0, 0));
+        long silent = Duration.between(row.seen(), OffsetDateTime.now()).toSeconds();
+        Lanes lanes = Json.read(row.lanes(), Lanes.class, "lanes");
+        return new WorkerView(
+                row.name(),
+                row.role(),
+                name.host(),
+                name.pid(),
+                row.started().toString(),
+                silent > WorkerStore.SILENT_SECONDS ? silent : null,
+                row.cores(),
+                row.memoryMb(),
+                Arrays.stream(Lane.values())
+                        .map(lane -> new LaneView(lane, lane.label, lanes.getOrDefault(lane, 0)))
+                        .toList(),
+                underWay.stream()
+                        .filter(job -> row.name().equals(job.worker()))
+                        .map(UnderWayView::of)
+                        .toList());
+    }
+
+    /** As {@link WorkerStore#seen} writes them. */
+    private static final class Lanes extends java.util.EnumMap<Lane, Integer> {
+        private static final long serialVersionUID = 1;
+
+        Lanes() {
+            super(Lane.class);
+        }
+    }
+}

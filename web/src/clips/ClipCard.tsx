@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useActOnClip } from '../api/shelf';
+import type { Clip } from '../api/types';
+import { length } from '../player/time';
+import { ClipMenu } from './ClipMenu';
+import { Found } from './Found';
+
+/** A clip as it looks, how far it is, and where what was searched for is said. */
+export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; onChoose: () => void }) {
+  const { clip, terms, chosen, onChoose } = props;
+  const [naming, setNaming] = useState(false);
+  const gone = clip.shelf === 'REMOVED';
+  const picture = (
+    <div
+      className={`h-72 overflow-hidden rounded-lg bg-stage ${gone ? 'opacity-50' : ''} ${chosen ? 'outline-3 outline-offset-2 outline-accent' : ''}`}
+      style={{ aspectRatio: `${clip.width}/${clip.height}` }}
+    >
+      {clip.prepared ? (
+        <img
+          src={`/api/clips/${clip.id}/poster`}
+          alt=""
+          loading="lazy"
+          className="h-full w-full object-cover"
+        />
+      ) : (
+        <span className="flex h-full items-center justify-center text-stage-soft">Preparing</span>
+      )}
+    </div>
+  );
+  const at = clip.found && !gone ? `?at=${clip.found.atMs}` : '';
+  const address = `/clips/${clip.id}/${at || !clip.words ? 'words' : 'style'}${at}`;
+  const about = (
+    <>
+      <p className="text-note text-soft">
+        {length(clip.durationMs)} · {clip.width}×{clip.height}
+        {clip.client && ` · ${clip.client.name}`}
+      </p>
+      <p className="text-note text-soft">{told(clip)}</p>
+    </>
+  );
+  return (
+    <li className="group relative" data-clip={clip.name}>
+      {gone ? (
+        <>
+          {picture}
+          <Name clip={clip} />
+          {about}
+        </>
+      ) : naming ? (
+        <>
+          {picture}
+          <Rename clip={clip} onDone={() => setNaming(false)} />
+          {about}
+        </>
+      ) : (
+        <Link to={address} className="block">
+          {picture}
+          <Name clip={clip} />
+          {about}
+        </Link>
+      )}
+      {clip.found && <Found found={clip.found} terms={terms} />}
+      {!gone && (
+        <label
+          className={`absolute top-2 left-2 flex size-8 items-center justify-center rounded-full bg-stage/70 group-hover:opacity-100 has-focus-visible:opacity-100 pointer-coarse:opacity-100 ${chosen ? '' : 'opacity-0'}`}
+        >
+          <input
+            type="checkbox"
+            checked={chosen}
+            onChange={onChoose}
+            aria-label={`Choose ${clip.name}`}
+            className="size-4 accent-accent"
+          />
+        </label>
+      )}
+      <ClipMenu clip={clip} onRename={() => setNaming(true)} />
+    </li>
+  );
+}
+
+/** How far it is, and of what is left what can be counted. */
+function told(clip: Clip): string {
+  if (!clip.words) return clip.standingLabel;
+  const left =
+    clip.openFindings && clip.standing !== 'DELIVERED'
+      ? ` · ${clip.openFindings} ${clip.openFindings === 1 ? 'finding' : 'findings'}`
+      : '';
+  return `${clip.standingLabel} · ${clip.style}${left}`;
+}
+
+function Name({ clip }: { clip: Clip }) {
+  return (
+    <p className="mt-3 max-w-md font-medium break-words" style={{ width: 'min-content', minWidth: '100%' }}>
+      {clip.name}
+    </p>
+  );
+}
+
+function Rename({ clip, onDone }: { clip: Clip; onDone: () => void }) {
+  const act = useActOnClip(clip);
+  const [name, setName] = useState(clip.name);
+  const settle = () => {
+    if (name.trim() && name.trim() !== clip.name) act.mutate({ act: 'rename', name });
+    onDone();
+  };
+  return (
+    <input
+      autoFocus
+      aria-label={`New name of ${clip.name}`}
+      value={name}
+      maxLength={120}
+      onFocus={(e) => e.target.select()}
+      onChange={(e) => setName(e.target.value)}
+      onBlur={settle}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') settle();
+        if (e.key === 'Escape') onDone();
+      }}
+      className="mt-2 field px-2 py-1 font-medium"
+      style={{ width: '100%', boxSizing: 'border-box', contain: 'inline-size' }}
+    />
+  );
+}

@@ -1,0 +1,73 @@
+import { Archive, ArchiveRestore, Copy, Ellipsis, PenLine, Trash2, Undo2 } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import type { ReactNode } from 'react';
+import { useActOnClip } from '../api/shelf';
+import type { Clip } from '../api/types';
+
+/** What can be done to a clip as a whole. */
+export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void }) {
+  const act = useActOnClip(clip);
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger
+        aria-label={`More of ${clip.name}`}
+        className="absolute top-2 right-2 flex size-8 items-center justify-center rounded-full bg-stage/70 text-white opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100 pointer-coarse:opacity-100"
+      >
+        <Ellipsis size={17} />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={6}
+          className="z-50 min-w-52 rounded-lg border border-rule bg-paper p-1.5 shadow-xl"
+        >
+          {clip.shelf === 'REMOVED' ? (
+            <>
+              <Item icon={<Undo2 size={15} />} onSelect={() => act.mutate({ act: 'back' })}>
+                Bring it back
+              </Item>
+              <DropdownMenu.Separator className="my-1.5 h-px bg-rule" />
+              <Item icon={<Trash2 size={15} />} onSelect={() => act.mutate({ act: 'forget' })}>
+                Forget it for good
+              </Item>
+            </>
+          ) : (
+            <>
+              <Item icon={<PenLine size={15} />} onSelect={onRename}>
+                Rename
+              </Item>
+              <Item icon={<Copy size={15} />} onSelect={() => act.mutate({ act: 'copy' })}>
+                Copy, with its captions
+              </Item>
+              {clip.shelf === 'ARCHIVED' ? (
+                <Item icon={<ArchiveRestore size={15} />} onSelect={() => act.mutate({ act: 'unarchive' })}>
+                  Take out of the archive
+                </Item>
+              ) : (
+                <Item icon={<Archive size={15} />} onSelect={() => act.mutate({ act: 'archive' })}>
+                  Put into the archive
+                </Item>
+              )}
+              <DropdownMenu.Separator className="my-1.5 h-px bg-rule" />
+              <Item icon={<Trash2 size={15} />} onSelect={() => act.mutate({ act: 'remove' })}>
+                Remove
+              </Item>
+            </>
+          )}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function Item(props: { icon: ReactNode; onSelect: () => void; children: ReactNode }) {
+  return (
+    <DropdownMenu.Item
+      onSelect={props.onSelect}
+      className="flex cursor-pointer items-center gap-3 rounded-md px-3 py-1.5 outline-none data-[highlighted]:bg-sunk"
+    >
+      <span className="text-soft">{props.icon}</span>
+      {props.children}
+    </DropdownMenu.Item>
+  );
+}

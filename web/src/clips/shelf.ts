@@ -1,0 +1,43 @@
+import type { Clip } from '../api/types';
+
+export const ORDERS = {
+  newest: 'Newest first',
+  changed: 'Last changed first',
+  name: 'By name',
+  client: 'By client',
+  longest: 'Longest first',
+} as const;
+export type ShelfOrder = keyof typeof ORDERS;
+
+const byText = (of: (clip: Clip) => string) => (a: Clip, b: Clip) =>
+  of(a).localeCompare(of(b), undefined, { numeric: true });
+
+const COMPARE: Record<ShelfOrder, (a: Clip, b: Clip) => number> = {
+  newest: (a, b) => b.created.localeCompare(a.created),
+  changed: (a, b) => b.changed.localeCompare(a.changed),
+  name: byText((clip) => clip.name),
+  client: byText((clip) => clip.client?.name ?? '\u{10ffff}'),
+  longest: (a, b) => b.durationMs - a.durationMs,
+};
+
+/** Those of a standing (all if none is named) in an order. */
+export function arranged(clips: Clip[], standing: string, order: ShelfOrder): Clip[] {
+  return clips.filter((clip) => !standing || clip.standing === standing).sort(COMPARE[order]);
+}
+
+/** The standings that there are, in the order of the job, each once with its words. */
+export function standings(clips: Clip[]): { standing: Clip['standing']; label: string; count: number }[] {
+  const order: Clip['standing'][] = [
+    'NO_WORDS',
+    'WORDS',
+    'BREAKS',
+    'STYLE',
+    'CHECKED',
+    'CHANGED',
+    'DELIVERED',
+  ];
+  return order.flatMap((standing) => {
+    const of = clips.filter((clip) => clip.standing === standing);
+    return of.length > 0 ? [{ standing, label: of[0].standingLabel, count: of.length }] : [];
+  });
+}

@@ -1,0 +1,16 @@
+import { PageHeader } from '../ui/PageHeader';
+import { WherePart } from './WherePart';
+
+/** The workshop itself: who works on what, and what it keeps. */
+export function Workshop() {
+  return (
+    <main className="min-h-full px-8 pb-16 max-[699px]:px-4">
+      <title>Workshop · Salt Drum</title>
+      <PageHeader />
+      <h1 className="sr-only">Workshop</h1>
+      <div className="mx-auto max-w-6xl">
+        <WherePart />
+      </div>
+    </main>
+  );
+}
