@@ -56,6 +56,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/storage/retention": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says how long finished files are kept; what has to go goes within the hour */
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -276,6 +293,23 @@ export interface paths {
         put?: never;
         /** Says what a file with styles holds (JSON, ZIP or ASS); with take, keeps it as well */
         post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/storage/going": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What would go if finished files were kept so; nothing is changed */
+        post: operations["wouldGo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1035,6 +1069,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/storage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is kept and for how long, and what is not as it should be */
+        get: operations["get_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stickers": {
         parameters: {
             query?: never;
@@ -1127,7 +1178,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_2"];
+        get: operations["get_3"];
         put?: never;
         post?: never;
         /** Forgets an order and deletes its files */
@@ -1433,7 +1484,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_3"];
+        get: operations["get_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1909,6 +1960,51 @@ export interface components {
             shipped: boolean;
             putAway: boolean;
         };
+        Retention: {
+            /** Format: int32 */
+            days?: number;
+            /** Format: int32 */
+            gigabytes?: number;
+        };
+        Disk: {
+            /** Format: int64 */
+            freeBytes: number;
+            /** Format: int64 */
+            totalBytes: number;
+        };
+        GoingView: {
+            jobId: string;
+            clip: string;
+            fileName: string;
+            finished: string;
+            /** Format: int64 */
+            bytes: number;
+        };
+        StorageRow: {
+            /** Format: int32 */
+            clips: number;
+            /** Format: int64 */
+            clipBytes: number;
+            /** Format: int64 */
+            besideBytes: number;
+            /** Format: int32 */
+            renders: number;
+            /** Format: int64 */
+            renderBytes: number;
+            /** Format: int32 */
+            removed: number;
+            /** Format: int64 */
+            allBytes: number;
+            /** Format: int64 */
+            databaseBytes: number;
+        };
+        StorageView: {
+            kept: components["schemas"]["StorageRow"];
+            disk: components["schemas"]["Disk"];
+            retention: components["schemas"]["Retention"];
+            going: components["schemas"]["GoingView"][];
+            troubles: string[];
+        };
         Recipe: {
             name: string;
             /** Format: int32 */
@@ -2246,7 +2342,7 @@ export interface components {
              * Format: int32
              * @description Left to mend when its captions, as they are now, were last looked at; missing for not yet
              */
-            openFindings: number;
+            openFindings?: number;
             /** @enum {string} */
             shelf: "HERE" | "ARCHIVED" | "REMOVED";
             /** @description Whose clip it is; missing for the workshop's own */
@@ -2254,7 +2350,7 @@ export interface components {
             /** @description Languages of its translations */
             translations: string[];
             /** @description Where what was searched for is said */
-            found: components["schemas"]["FoundView"];
+            found?: components["schemas"]["FoundView"];
         };
         FoundView: {
             cue: string;
@@ -3358,6 +3454,7 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            string: boolean;
             container: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
@@ -3378,7 +3475,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -3423,7 +3519,7 @@ export interface components {
             /** Format: double */
             progress: number;
             clip: string;
-            fileName: string;
+            fileName?: string;
         };
         WaitingView: {
             /** @enum {string} */
@@ -3445,7 +3541,7 @@ export interface components {
             process: number;
             started: string;
             /** Format: int64 */
-            silentSeconds: number;
+            silentSeconds?: number;
             /** Format: int32 */
             cores: number;
             /** Format: int64 */
@@ -4288,6 +4384,30 @@ export interface operations {
             };
         };
     };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retention"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StorageView"];
+                };
+            };
+        };
+    };
     recipes: {
         parameters: {
             query?: {
@@ -4788,6 +4908,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StyleFileView"];
+                };
+            };
+        };
+    };
+    wouldGo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retention"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GoingView"][];
                 };
             };
         };
@@ -5913,6 +6057,26 @@ export interface operations {
             };
         };
     };
+    get_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StorageView"];
+                };
+            };
+        };
+    };
     all_3: {
         parameters: {
             query?: never;
@@ -6013,7 +6177,7 @@ export interface operations {
             };
         };
     };
-    get_2: {
+    get_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6459,7 +6623,7 @@ export interface operations {
             };
         };
     };
-    get_3: {
+    get_4: {
         parameters: {
             query?: never;
             header?: never;

@@ -6,6 +6,9 @@ import { length } from '../player/time';
 import { ClipMenu } from './ClipMenu';
 import { Found } from './Found';
 
+/** Lines as long as the picture is wide: a name makes no card wider. */
+const narrow = 'w-0 min-w-full';
+
 /** A clip as it looks, how far it is, and where what was searched for is said. */
 export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; onChoose: () => void }) {
   const { clip, terms, chosen, onChoose } = props;
@@ -32,11 +35,10 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
   const address = `/clips/${clip.id}/${at || !clip.words ? 'words' : 'style'}${at}`;
   const about = (
     <>
-      <p className="text-note text-soft">
-        {length(clip.durationMs)} · {clip.width}×{clip.height}
-        {clip.client && ` · ${clip.client.name}`}
+      <p className={`text-note text-soft ${narrow}`} title={`${clip.width}×${clip.height}`}>
+        {length(clip.durationMs)} · {clip.client?.name ?? `${clip.width}×${clip.height}`}
       </p>
-      <p className="text-note text-soft">{told(clip)}</p>
+      <p className={`text-note text-soft ${narrow}`}>{told(clip)}</p>
     </>
   );
   return (
@@ -90,11 +92,7 @@ function told(clip: Clip): string {
 }
 
 function Name({ clip }: { clip: Clip }) {
-  return (
-    <p className="mt-3 max-w-md font-medium break-words" style={{ width: 'min-content', minWidth: '100%' }}>
-      {clip.name}
-    </p>
-  );
+  return <p className={`mt-3 font-medium break-words ${narrow}`}>{clip.name}</p>;
 }
 
 function Rename({ clip, onDone }: { clip: Clip; onDone: () => void }) {
@@ -117,8 +115,7 @@ function Rename({ clip, onDone }: { clip: Clip; onDone: () => void }) {
         if (e.key === 'Enter') settle();
         if (e.key === 'Escape') onDone();
       }}
-      className="mt-2 field px-2 py-1 font-medium"
-      style={{ width: '100%', boxSizing: 'border-box', contain: 'inline-size' }}
+      className={`mt-2 field px-2 py-1 font-medium ${narrow}`}
     />
   );
 }

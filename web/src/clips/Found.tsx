@@ -6,10 +6,7 @@ const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLo
 /** The cue in which what was searched for is said. */
 export function Found({ found, terms }: { found: NonNullable<Clip['found']>; terms: string[] }) {
   return (
-    <p
-      className="mt-1 border-l-2 border-accent pl-2 text-note"
-      style={{ width: 'min-content', minWidth: '100%' }}
-    >
+    <p className="mt-1 w-0 min-w-full border-l-2 border-accent pl-2 text-note">
       {found.cue.split(' ').map((word, i) => (
         <span key={i}>
           {i > 0 && ' '}

@@ -75,7 +75,7 @@ export function LineRow({ line, lines }: { line: OrderLine; lines: OrderLine[] }
             <RotateCcw size={15} />
           </button>
         )}
-        {line.state === 'DONE' && (
+        {line.state === 'DONE' && line.bytes !== undefined && (
           <>
             <Link
               to={`/results/${line.id}`}
@@ -101,6 +101,7 @@ export function LineRow({ line, lines }: { line: OrderLine; lines: OrderLine[] }
 }
 
 function Fate({ line }: { line: OrderLine }) {
+  if (line.state === 'DONE' && line.bytes === undefined) return <>Removed to keep space</>;
   if (line.state === 'DONE') {
     const came = `${line.bytes === undefined ? '' : bytes(line.bytes)}${line.seconds === undefined ? '' : ` in ${duration(line.seconds)}`}`;
     return (

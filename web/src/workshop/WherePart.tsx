@@ -47,7 +47,7 @@ function Row({ worker }: { worker: Worker }) {
   const silent = worker.silentSeconds !== undefined;
   return (
     <li
-      className="grid grid-cols-[220px_minmax(0,1fr)_220px] gap-x-6 gap-y-2 py-4 max-[899px]:grid-cols-1"
+      className="grid grid-cols-[220px_minmax(0,1fr)_280px] gap-x-6 gap-y-2 py-4 max-[899px]:grid-cols-1"
       data-worker={worker.name}
     >
       <div>
@@ -91,12 +91,14 @@ function Row({ worker }: { worker: Worker }) {
         <p>
           {worker.cores} {worker.cores === 1 ? 'core' : 'cores'}, {(worker.memoryMb / 1024).toFixed(1)} GB
         </p>
-        <p>
-          {worker.lanes
-            .filter((lane) => lane.atOnce > 0)
-            .map((lane) => `${lane.label.toLowerCase()} ${lane.atOnce}`)
-            .join(' · ') || 'takes up nothing'}
-        </p>
+        {worker.lanes
+          .filter((lane) => lane.atOnce > 0)
+          .map((lane) => (
+            <p key={lane.lane}>
+              {lane.label} {lane.atOnce > 1 && `· ${lane.atOnce} at once`}
+            </p>
+          ))}
+        {worker.lanes.every((lane) => lane.atOnce === 0) && <p>Takes up no work</p>}
       </div>
     </li>
   );

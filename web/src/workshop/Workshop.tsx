@@ -1,4 +1,6 @@
 import { PageHeader } from '../ui/PageHeader';
+import { StoragePart } from './StoragePart';
+import { TroublesPart } from './TroublesPart';
 import { WherePart } from './WherePart';
 
 /** The workshop itself: who works on what, and what it keeps. */
@@ -9,7 +11,9 @@ export function Workshop() {
       <PageHeader />
       <h1 className="sr-only">Workshop</h1>
       <div className="mx-auto max-w-6xl">
+        <TroublesPart />
         <WherePart />
+        <StoragePart />
       </div>
     </main>
   );

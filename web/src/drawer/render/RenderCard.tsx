@@ -19,6 +19,7 @@ export function RenderCard({ job }: { job: Job }) {
     void queryClient.invalidateQueries({ queryKey: keys.jobs(job.clipId) });
   };
   const when = new Date(job.created).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  const gone = job.state === 'DONE' && job.outputName === undefined;
   return (
     <div className="overflow-hidden rounded-lg bg-paper">
       {job.state === 'DONE' && /\.(webp|gif|png)$/.test(job.outputName ?? '') && (
@@ -43,11 +44,15 @@ export function RenderCard({ job }: { job: Job }) {
       <div className="flex items-center gap-2 px-3 py-2.5">
         <span className="min-w-0 flex-1 text-note">
           <span className="block truncate font-medium">
-            {job.state === 'DONE' ? job.outputName : job.state === 'STOPPED' ? 'Stopped' : 'It did not work'}
+            {job.state === 'DONE'
+              ? (job.outputName ?? job.fileName)
+              : job.state === 'STOPPED'
+                ? 'Stopped'
+                : 'It did not work'}
           </span>
-          <span className="block text-soft">{job.state === 'FAILED' ? job.message : when}</span>
+          <span className="block text-soft">{job.state === 'FAILED' || gone ? job.message : when}</span>
         </span>
-        {job.state === 'DONE' && (
+        {job.state === 'DONE' && !gone && (
           <a
             href={`/api/jobs/${job.id}/video?download=true`}
             aria-label={`Download ${job.outputName}`}

@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.util.FileSystemUtils;
 import saltdrum.server.TestDatabase;
@@ -27,10 +28,12 @@ final class RunningServer {
     private final TestDatabase database;
     private final Path data;
     private final int port;
+    private final List<String> more;
     private Process process;
 
-    private RunningServer(TestDatabase database, String folder) throws IOException {
+    private RunningServer(TestDatabase database, String folder, List<String> more) throws IOException {
         this.database = database;
+        this.more = more;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
@@ -41,37 +44,44 @@ final class RunningServer {
 
     static synchronized RunningServer shared() throws IOException {
         if (shared == null) {
-            shared = new RunningServer(TestDatabase.shared(), "server-data");
+            shared = new RunningServer(TestDatabase.shared(), "server-data", List.of());
         }
         return shared;
     }
 
     /** One with a database of its own, for what would disturb the others. */
-    static RunningServer own(TestDatabase database, String folder) throws IOException {
+    static RunningServer own(TestDatabase database, String folder, String... more) throws IOException {
         FileSystemUtils.deleteRecursively(Path.of("target", folder));
-        return new RunningServer(database, folder);
+        return new RunningServer(database, folder, List.of(more));
+    }
+
+    /** One on what is there already. */
+    static RunningServer on(TestDatabase database, String folder) throws IOException {
+        return new RunningServer(database, folder, List.of());
     }
 
     void start() throws IOException {
-        ProcessBuilder command = new ProcessBuilder(
-                        System.getProperty("java.home") + "/bin/java",
-                        "-Xmx2g",
-                        "-XX:+UseSerialGC",
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        "saltdrum.server.SaltDrumServer",
-                        "--server.port=" + port,
-                        "--spring.datasource.url=" + database.url(),
-                        "--salt-drum.data=" + data,
-                        "--salt-drum.models=" + System.getProperty("salt-drum.models"),
-                        "--salt-drum.translator-url=" + translator,
-                        "--salt-drum.outside-url=" + recogniser.address(),
-                        "--salt-drum.outside-languages=sv")
+        List<String> command = new ArrayList<>(List.of(
+                System.getProperty("java.home") + "/bin/java",
+                "-Xmx2g",
+                "-XX:+UseSerialGC",
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                "saltdrum.server.SaltDrumServer",
+                "--server.port=" + port,
+                "--spring.datasource.url=" + database.url(),
+                "--salt-drum.data=" + data,
+                "--salt-drum.models=" + System.getProperty("salt-drum.models"),
+                "--salt-drum.translator-url=" + translator,
+                "--salt-drum.outside-url=" + recogniser.address(),
+                "--salt-drum.outside-languages=sv"));
+        command.addAll(more);
+        ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         Path.of("target/" + data.getFileName() + ".log").toFile()));
-        command.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
-        process = command.start();
+        builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
+        process = builder.start();
         long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
         while (System.nanoTime() < until && process.isAlive()) {
             try {
@@ -98,6 +108,10 @@ final class RunningServer {
 
     List<ProcessHandle> children() {
         return process.descendants().toList();
+    }
+
+    long pid() {
+        return process.pid();
     }
 
     Path data() {

@@ -54,9 +54,35 @@ final class Typist {
             unanswered.computeIfAbsent(cue, key -> new ArrayList<>()).add(text);
             throw noAnswer;
         }
-        last.put(cue, text);
+        synchronized (this) {
+            last.put(cue, text);
+        }
         unanswered.remove(cue);
         acknowledged++;
+    }
+
+    /** What was acknowledged so far, by cue. */
+    synchronized Map<Long, String> remembered() {
+        return Map.copyOf(last);
+    }
+
+    /** Every text that was remembered, or a later one. */
+    void checkAtLeast(Map<Long, String> remembered, RunningServer elsewhere) throws IOException {
+        int found = 0;
+        for (JsonNode cue : elsewhere.get(track).path("cues")) {
+            String then = remembered.get(cue.path("id").asLong());
+            if (then != null) {
+                String text = cue.path("words").path(0).path("text").asString();
+                assertThat(text).as("cue typed as " + then).startsWith("typed");
+                assertThat(turnOf(text)).as("cue typed as " + then).isGreaterThanOrEqualTo(turnOf(then));
+                found++;
+            }
+        }
+        assertThat(found).isEqualTo(remembered.size());
+    }
+
+    private static int turnOf(String text) {
+        return Integer.parseInt(text.substring("typed".length()));
     }
 
     int acknowledged() {

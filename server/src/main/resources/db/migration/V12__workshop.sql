@@ -41,3 +41,8 @@ create table worker (
     memory_mb bigint not null check (memory_mb > 0),
     lanes jsonb not null
 );
+
+-- How long finished files are kept, and how much they may be together; null for no limit.
+alter table workshop
+    add column renders_days int check (renders_days between 1 and 3650),
+    add column renders_gigabytes int check (renders_gigabytes between 1 and 100000);

@@ -80,6 +80,11 @@ public final class TestDatabase {
         registry.add("spring.datasource.password", database::password);
     }
 
+    /** Its folder and port, as the tools ask for them. */
+    public List<String> place() {
+        return List.of(database.toString(), Integer.toString(port));
+    }
+
     private String run(String action) {
         return ToolRun.text(
                 List.of(

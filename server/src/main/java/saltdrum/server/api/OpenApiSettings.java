@@ -15,6 +15,7 @@ import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import saltdrum.core.MayBeMissing;
+import saltdrum.core.delivery.Retention;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
@@ -81,7 +82,11 @@ class OpenApiSettings {
             OrderAsked.How.class,
             PlanController.PlanLine.class,
             PlanController.EstimateView.class,
-            OrderController.OrderLine.class);
+            OrderController.OrderLine.class,
+            ClipView.class,
+            WorkController.WorkerView.class,
+            WorkController.UnderWayView.class,
+            Retention.class);
 
     /** Those, and what an edit need not say. */
     private static final Set<String> OPTIONAL = Stream.concat(

@@ -22,6 +22,10 @@ interface MediaFileMapper {
     @Select("select pg_advisory_xact_lock(hashtextextended(#{hash}, 0))")
     Object alone(String hash);
 
+    /** Whether nobody copies the store; then nobody begins to until the transaction ends. See tools/backup. */
+    @Select("select pg_try_advisory_xact_lock(7311001)")
+    boolean mayRemove();
+
     /** The same bytes again are as fresh as new ones: what will refer to them is about to be written. */
     @Insert(
             """

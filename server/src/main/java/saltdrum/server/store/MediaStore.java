@@ -169,14 +169,14 @@ public class MediaStore {
         for (String hash : mapper.unused()) {
             once.executeWithoutResult(status -> {
                 mapper.alone(hash);
-                if (mapper.removeUnused(hash) == 1) {
+                if (mapper.mayRemove() && mapper.removeUnused(hash) == 1) {
                     discard(file(hash));
                 }
             });
         }
         strays().forEach(hash -> once.executeWithoutResult(status -> {
             mapper.alone(hash);
-            if (!mapper.has(hash)) {
+            if (mapper.mayRemove() && !mapper.has(hash)) {
                 discard(file(hash));
             }
         }));

@@ -9,6 +9,7 @@ import org.springframework.transaction.TransactionException;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.StorageStore;
 
 /** Puts right, again and again, what a fault left behind: jobs of the dead, bytes that nobody asks for, half files. */
 @Component
@@ -16,13 +17,16 @@ class Caretaker {
     private static final Logger LOG = LoggerFactory.getLogger(Caretaker.class);
     private static final long JOBS_MS = 5_000;
     private static final long FILES_MS = 5 * 60_000;
+    private static final long TIDY_MS = 60 * 60_000;
 
     private final Workers workers;
     private final MediaStore media;
     private final JobStore jobs;
     private final ClipStore clips;
+    private final StorageStore storage;
 
-    Caretaker(Workers workers, MediaStore media, JobStore jobs, ClipStore clips) {
+    Caretaker(Workers workers, MediaStore media, JobStore jobs, ClipStore clips, StorageStore storage) {
+        this.storage = storage;
         this.clips = clips;
         this.jobs = jobs;
         this.workers = workers;
@@ -39,6 +43,11 @@ class Caretaker {
         unlessAway(clips::forgetRemoved);
         unlessAway(media::sweep);
         unlessAway(() -> media.sweepHalves(jobs.open()));
+    }
+
+    @Scheduled(fixedDelay = TIDY_MS, initialDelay = TIDY_MS)
+    void finishedFiles() {
+        unlessAway(storage::tidy);
     }
 
     private static void unlessAway(Runnable care) {

@@ -1,0 +1,59 @@
+package saltdrum.e2e;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.server.TestDatabase;
+
+/** A worker as a process of its own, as `salt-drum worker` runs it. */
+final class RunningWorker {
+    private final TestDatabase database;
+    private final Path data;
+    private final String name;
+    private Process process;
+
+    RunningWorker(TestDatabase database, Path data, String name) throws IOException {
+        this.database = database;
+        this.data = data;
+        this.name = name;
+        start();
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> process.destroyForcibly()));
+    }
+
+    void start() throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                System.getProperty("java.home") + "/bin/java",
+                "-Xmx600m",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                "saltdrum.server.SaltDrumServer",
+                "--salt-drum.role=worker",
+                "--spring.datasource.url=" + database.url(),
+                "--salt-drum.data=" + data,
+                "--salt-drum.models=" + System.getProperty("salt-drum.models")));
+        ProcessBuilder builder = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(
+                        Path.of("target/" + name + ".log").toFile()));
+        builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
+        process = builder.start();
+    }
+
+    /** As kill -9 does it; its children end by themselves. */
+    void kill() {
+        process.destroyForcibly().onExit().join();
+    }
+
+    long pid() {
+        return process.pid();
+    }
+
+    /** @return its exit code */
+    int end() {
+        process.destroy();
+        return process.onExit().join().exitValue();
+    }
+}
