@@ -17,7 +17,7 @@ export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void 
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
-          align="end"
+          align="start"
           sideOffset={6}
           className="z-50 min-w-52 rounded-lg border border-rule bg-paper p-1.5 shadow-xl"
         >

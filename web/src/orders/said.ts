@@ -1,7 +1,9 @@
 import type { Estimated } from '../api/types';
 
-/** “12.4 MB”, “840 KB”. */
+/** “82 GB”, “12.4 MB”, “840 KB”. */
 export function bytes(count: number): string {
+  if (count === 0) return 'nothing';
+  if (count >= 1e9) return `${count < 1e10 ? (count / 1e9).toFixed(1) : Math.round(count / 1e9)} GB`;
   if (count < 1e6) return `${Math.max(1, Math.round(count / 1e3))} KB`;
   return `${count < 1e8 ? (count / 1e6).toFixed(1) : Math.round(count / 1e6)} MB`;
 }

@@ -65,7 +65,7 @@ function Row({ worker }: { worker: Worker }) {
           {worker.machine}, process {worker.process}
         </p>
       </div>
-      <ul className="space-y-2 self-center">
+      <ul className="space-y-2">
         {worker.underWay.length === 0 && (
           <li className="text-soft">{silent ? 'Its work is taken over by others' : 'Free'}</li>
         )}

@@ -60,7 +60,7 @@ class BackupTest {
             int edits = typist.acknowledged();
             Said said = backup("save", file, server.data(), database);
             assertThat(said.code()).as(said.text()).isZero();
-            assertThat(said.text()).contains("1 clips and ").doesNotContain("were not in the store");
+            assertThat(said.text()).contains("has the workshop: 1 clip, ").doesNotContain("not in the store");
             // The work went on meanwhile, and goes on.
             while (typist.acknowledged() < edits + 10) {
                 RunningServer.pause(50);

@@ -1,0 +1,132 @@
+package saltdrum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Clips are found by what is said in them, put away, thrown away, brought back and copied. */
+class ShelfTest extends OnTheBench {
+    private String clip(String name, String srt) throws Exception {
+        String id = server.put("/api/clips?name=" + name + ".mp4", Demo.clip("tide-pool"))
+                .path("id")
+                .asString();
+        Path file = Files.writeString(Path.of("target/shelf.srt"), srt);
+        server.put("/api/clips/" + id + "/captions?name=shelf.srt", file);
+        return id;
+    }
+
+    private Locator card(String name) {
+        return page.locator("[data-clip='" + name + "']");
+    }
+
+    private void choose(String clip, String item) {
+        page.getByLabel("More of " + clip, new Page.GetByLabelOptions().setExact(true))
+                .click();
+        page.getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(item).setExact(true))
+                .click();
+    }
+
+    private void notice(String said) {
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText(said)))
+                .isVisible();
+    }
+
+    @Test
+    void aClipComesBack() throws Exception {
+        String name = "shelved" + System.nanoTime();
+        clip(
+                name,
+                "1\n00:00:00,500 --> 00:00:02,000\nPaint the blenny\n\n2\n00:00:03,000 --> 00:00:05,000\nunder a dulse moon\n");
+        page.navigate(server.url());
+        Locator search = page.getByLabel("Search names and words");
+        search.fill("BLENNY dulse");
+        assertThat(page.locator("[data-clip]")).hasCount(1);
+        assertThat(card(name)).containsText("Paint the blenny");
+        assertThat(card(name).locator("mark")).hasText("blenny");
+
+        // A click leads to the word.
+        search.fill("dulse");
+        card(name).getByRole(AriaRole.LINK).click();
+        assertThat(page).hasURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words$"));
+        assertThat(page.getByText("0:03.", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        page.goBack();
+        assertThat(search).hasValue("dulse");
+
+        choose(name, "Copy, with its captions");
+        assertThat(page.locator("[data-clip]")).hasCount(2);
+        choose(name + " copy", "Rename");
+        Locator field = page.getByLabel("New name of " + name + " copy");
+        field.fill(name + " again");
+        field.press("Enter");
+        assertThat(card(name + " again")).isVisible();
+
+        choose(name, "Put into the archive");
+        notice("is in the archive");
+        assertThat(page.locator("[data-clip]")).hasCount(1);
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Archive"))
+                .click();
+        assertThat(page.locator("[data-clip]")).hasCount(1);
+        choose(name, "Take out of the archive");
+        assertThat(page.getByText("No clip here fits what you asked for.")).isVisible();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("At hand"))
+                .click();
+        assertThat(page.locator("[data-clip]")).hasCount(2);
+
+        choose(name + " again", "Remove");
+        notice("is removed");
+        assertThat(page.locator("[data-clip]")).hasCount(1);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring it back"))
+                .click();
+        assertThat(card(name + " again")).isVisible();
+
+        choose(name + " again", "Remove");
+        assertThat(page.locator("[data-clip]")).hasCount(1);
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Removed"))
+                .click();
+        choose(name + " again", "Forget it for good");
+        assertThat(page.getByText("No clip here fits what you asked for.")).isVisible();
+    }
+
+    @Test
+    void howFarAClipIsStandsBelowIt() throws Exception {
+        String name = "standing" + System.nanoTime();
+        String id = clip(name, "1\n00:00:00,500 --> 00:00:02,000\nOil the oarlock\n");
+        page.navigate(server.url() + "/?q=oarlock");
+        assertThat(card(name)).containsText("Words are in");
+        card(name).getByRole(AriaRole.LINK).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Render"))
+                .click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
+                .click();
+        assertThat(page.getByText("Nothing has changed. Rendering again gives the same video."))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
+        page.navigate(server.url() + "/?q=oarlock");
+        assertThat(card(name)).containsText("Delivered");
+
+        JsonNode track = server.get("/api/clips/" + id + "/track");
+        server.post(
+                "/api/clips/" + id + "/track/edits",
+                "{\"version\":" + track.path("head").path("version").asLong()
+                        + ",\"edit\":{\"kind\":\"retypeCue\",\"cueId\":"
+                        + track.path("cues").path(0).path("id").asLong() + ",\"text\":\"Oil the oarlocks\"}}");
+        assertThat(card(name)).containsText("Changed since delivered");
+        card(name).getByRole(AriaRole.LINK).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Render"))
+                .click();
+        assertThat(page.getByText("“oarlock” is now “oarlocks”.")).isVisible();
+    }
+}
