@@ -15,7 +15,7 @@ import saltdrum.core.BadInputException;
 @Command(
         name = "bench",
         description =
-                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn) and siege (a server under fire) by name.")
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room) and siege (a server under fire) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
@@ -56,6 +56,7 @@ public final class BenchCommand implements Callable<Integer> {
         benches.put("script", SpeechBench::run);
         benches.put("words", WordsBench::run);
         benches.put("memory", MemoryBench::run);
+        benches.put("workshop", WorkshopBench::run);
         benches.put("siege", report -> SiegeBench.run(spec.commandLine().getOut(), minutes));
         return benches;
     }

@@ -2,6 +2,7 @@ package saltdrum.server.work;
 
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
+import saltdrum.core.cue.Size;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.media.burn.Halves;
 import saltdrum.media.output.Delivery;
@@ -14,9 +15,6 @@ import saltdrum.server.store.MediaStore;
 /** Makes what was ordered of a clip and its captions, and looks at it. */
 @Component
 class RenderWork implements Work<WorkOrder.Render> {
-    /** Of the whole; the rest is looking at what was made. */
-    private static final double MAKING = 0.9;
-
     private final MediaStore media;
     private final Deliveries deliveries;
 
@@ -36,13 +34,19 @@ class RenderWork implements Work<WorkOrder.Render> {
         Path out = media.workFile("." + ending(order));
         Path bars = media.workFile(".png");
         Path halves = media.halves(watch.job().id());
+        Stages stages = new Stages(megapixels(clip, order));
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
             Delivery delivery = deliveries.of(clip, order, bars, halves);
-            PiecedBurn.Made made = delivery.make(kind, out, part -> watch.progress(MAKING * part), watch::stopped);
+            PiecedBurn.Made made =
+                    delivery.make(kind, out, part -> watch.progress(stages.making(part)), watch::stopped);
+            stages.look();
             watch.say("Looking at what was made");
-            watch.receipt(Inspection.of(delivery, kind, out, part -> watch.progress(MAKING + (1 - MAKING) * part))
+            watch.receipt(Inspection.of(delivery, kind, out, part -> watch.progress(stages.looking(part)))
                     .with(made));
+            if (kind == OutputKind.BURNED) {
+                stages.learn();
+            }
             String asked = watch.job().fileName();
             watch.output(Watch.untilBack(() -> media.keep(out)), asked == null ? name(clip, order) : asked);
             if (made != null && made.pieces() != null) {
@@ -53,6 +57,13 @@ class RenderWork implements Work<WorkOrder.Render> {
             media.discard(out);
             media.discard(bars);
         }
+    }
+
+    /** Of all frames together. */
+    private static double megapixels(ClipRow clip, WorkOrder.Render order) {
+        Size size = order.track().frame().output(clip.info().size());
+        double frames = clip.info().durationMs() / 1000.0 * clip.info().frameRate();
+        return frames * size.width() * size.height() / 1e6;
     }
 
     /** “Three coats · Mallet.mp4”; what is not styled says what it is instead. */

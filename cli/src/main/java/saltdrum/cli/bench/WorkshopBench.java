@@ -1,0 +1,195 @@
+package saltdrum.cli.bench;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import saltdrum.core.Json;
+import saltdrum.core.SaltDrumException;
+import tools.jackson.databind.JsonNode;
+
+/** A full shelf and a full room: 200 clips of 150 words that are searched, 20 designers who edit at once. Over HTTP. */
+final class WorkshopBench {
+    private static final int CLIPS = 200;
+    private static final int WORDS = 150;
+    private static final int SEARCHES = 120;
+    private static final int DESIGNERS = 20;
+    private static final int EDITS = 25;
+    /** Between two edits of one hand. */
+    private static final int THINKING_MS = 700;
+
+    private static final String[] SAID = {
+        "row", "home", "at", "slack", "tide", "and", "oil", "every", "oarlock", "twice"
+    };
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final String url;
+    private final Report report;
+
+    private WorkshopBench(String url, Report report) {
+        this.url = url;
+        this.report = report;
+    }
+
+    static void run(Report report) throws IOException {
+        String port = System.getenv("SALT_DRUM_SIEGE_PORT");
+        if (port == null) {
+            throw new SaltDrumException("This wants a server of its own: run it by ./salt-drum bench workshop.");
+        }
+        new WorkshopBench("http://127.0.0.1:" + port, report).all();
+    }
+
+    private void all() throws IOException {
+        List<String> clips = fill();
+        list(clips);
+        edit(clips.subList(0, DESIGNERS));
+    }
+
+    private List<String> fill() throws IOException {
+        JsonNode first = Json.read(
+                call(
+                                "PUT",
+                                "/api/clips?name=shelf.mp4",
+                                HttpRequest.BodyPublishers.ofFile(Material.demo("tide-pool.mp4")))
+                        .body(),
+                JsonNode.class,
+                "clip");
+        String id = first.path("id").asString();
+        Path captions = Files.createTempFile("salt-drum-shelf", ".srt");
+        Files.writeString(captions, srt());
+        call("PUT", "/api/clips/" + id + "/captions?name=shelf.srt", HttpRequest.BodyPublishers.ofFile(captions));
+        Files.delete(captions);
+        List<String> clips = new ArrayList<>(List.of(id));
+        while (clips.size() < CLIPS) {
+            String copy = call("POST", "/api/clips/" + id + "/copy", HttpRequest.BodyPublishers.noBody())
+                    .body();
+            clips.add(Json.read(copy, JsonNode.class, "clip").path("id").asString());
+        }
+        return clips;
+    }
+
+    private static String srt() {
+        StringBuilder srt = new StringBuilder();
+        for (int cue = 0; cue < WORDS / 5; cue++) {
+            List<String> words = new ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                words.add(SAID[(cue * 5 + i) % SAID.length]);
+            }
+            srt.append(String.format(
+                    Locale.ROOT,
+                    "%d%n00:00:%02d,%03d --> 00:00:%02d,%03d%n%s%n%n",
+                    cue + 1,
+                    cue / 2,
+                    cue % 2 * 500,
+                    cue / 2,
+                    cue % 2 * 500 + 480,
+                    String.join(" ", words)));
+        }
+        return srt.toString();
+    }
+
+    private void list(List<String> clips) {
+        double[] whole = new double[SEARCHES];
+        double[] searched = new double[SEARCHES];
+        String[] asked = {"oarlock", "slack+tide", "shelf", "nothing-said", "oil+every"};
+        for (int i = 0; i < SEARCHES; i++) {
+            whole[i] = ms(() -> get("/api/clips"));
+            String q = asked[i % asked.length];
+            searched[i] = ms(() -> get("/api/clips?q=" + q));
+        }
+        String about = clips.size() + " clips of " + WORDS + " words; " + SEARCHES + " times";
+        report.line("list of clips, p95", Report.quantile(whole, 0.95), "ms", "<= 100", about);
+        report.line("search, p95", Report.quantile(searched, 0.95), "ms", "<= 100", about);
+    }
+
+    private void edit(List<String> clips) {
+        List<Double> all = Collections.synchronizedList(new ArrayList<>());
+        List<Thread> hands =
+                clips.stream().map(clip -> new Thread(() -> hand(clip, all))).toList();
+        hands.forEach(Thread::start);
+        hands.forEach(WorkshopBench::join);
+        double[] times = all.stream().mapToDouble(Double::doubleValue).toArray();
+        if (times.length < DESIGNERS * EDITS) {
+            throw new SaltDrumException("Only " + times.length + " edits were taken; see the server's log.");
+        }
+        String about =
+                DESIGNERS + " designers, an edit each " + THINKING_MS + " ms and its scene; " + times.length + " edits";
+        report.line("edit, median", Report.quantile(times, 0.5), "ms", "", about);
+        report.line("edit, p95", Report.quantile(times, 0.95), "ms", "<= 100", about);
+    }
+
+    private void hand(String clip, List<Double> times) {
+        String track = "/api/clips/" + clip + "/track";
+        JsonNode now = Json.read(get(track), JsonNode.class, "track");
+        long version = now.path("head").path("version").asLong();
+        JsonNode cues = now.path("cues");
+        for (int i = 0; i < EDITS; i++) {
+            long cue = cues.path(i % cues.size()).path("id").asLong();
+            String edit = "{\"version\":" + version + ",\"edit\":{\"kind\":\"retypeCue\",\"cueId\":" + cue
+                    + ",\"text\":\"row home at tide " + i + "\"}}";
+            String[] answer = {null};
+            times.add(ms(() -> answer[0] = call("POST", track + "/edits", HttpRequest.BodyPublishers.ofString(edit))
+                    .body()));
+            version = Json.read(answer[0], JsonNode.class, "patch")
+                    .path("head")
+                    .path("version")
+                    .asLong();
+            get("/api/clips/" + clip + "/scene?since=" + (version - 1));
+            pause();
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(THINKING_MS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static void join(Thread thread) {
+        try {
+            thread.join();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static double ms(Runnable work) {
+        long begun = System.nanoTime();
+        work.run();
+        return (System.nanoTime() - begun) / 1e6;
+    }
+
+    private String get(String path) {
+        return call("GET", path, HttpRequest.BodyPublishers.noBody()).body();
+    }
+
+    private HttpResponse<String> call(String method, String path, HttpRequest.BodyPublisher body) {
+        try {
+            HttpResponse<String> answer = http.send(
+                    HttpRequest.newBuilder(URI.create(url + path))
+                            .header("Content-Type", "application/json")
+                            .method(method, body)
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+            if (answer.statusCode() >= 300) {
+                throw new SaltDrumException(method + " " + path + ": " + answer.statusCode() + " " + answer.body());
+            }
+            return answer;
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new SaltDrumException("It was interrupted.", e);
+        }
+    }
+}
