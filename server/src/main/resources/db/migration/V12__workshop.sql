@@ -20,8 +20,15 @@ alter table job
     add column tool_lines text,
     add column sampled_seconds real;
 
--- Words are found without their accents.
-create extension if not exists unaccent;
+-- What is said in a track of one version, as it is searched: a word a line, a form feed before each cue's first; text is
+-- without accents and capitals, shown as it is written, starts when each word begins.
+create table said (
+    track_id text primary key references track on delete cascade,
+    version bigint not null,
+    text text not null,
+    shown text not null,
+    starts int[] not null
+);
 
 drop trigger clip_changed on clip;
 create trigger clip_changed after update on clip

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.FromOutside;
 import saltdrum.core.delivery.Since;
+import saltdrum.server.store.ClipListRow;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipSearch;
 import saltdrum.server.store.ClipStore;
@@ -56,10 +57,9 @@ class ShelfController {
                     Long client,
             @RequestParam(defaultValue = "HERE") Shelf shelf) {
         ClipSearch search = ClipSearch.of(q, client, shelf);
+        List<ClipListRow> listed = clips.listed(search);
         Map<String, FoundWords> found = clips.found(search);
-        return clips.listed(search).stream()
-                .map(row -> ClipView.of(row, found.get(row.id())))
-                .toList();
+        return listed.stream().map(row -> ClipView.of(row, found.get(row.id()))).toList();
     }
 
     record NameRequest(String name) implements FromOutside {}

@@ -45,33 +45,10 @@ interface ClipMapper {
               <otherwise>removed is null and archived is null</otherwise>
             </choose>
             <if test="clientId != null">and coalesce(client_id, 0) = #{clientId}</if>
-            <foreach collection="terms" item="term">
-              and (unaccent(lower(clip.name)) like unaccent(#{term}) or unaccent(lower(coalesce(client.name, ''))) like unaccent(#{term})
-                or clip.id in (select t.clip_id from track t join word w on w.track_id = t.id
-                  where unaccent(lower(w.text)) like unaccent(#{term})))
-            </foreach>
             order by clip.created desc, clip.id
             </script>
             """)
     List<ClipListRow> listed(ClipSearch search);
-
-    /** The first word of each clip that holds one of the terms, with its cue. */
-    @Select(
-            """
-            <script>
-            select distinct on (t.clip_id) t.clip_id,
-              (select string_agg(c.text, ' ' order by c.ordinal) from word c
-                where c.track_id = w.track_id and c.cue_id = w.cue_id) as text,
-              w.start_ms as at_ms, t.language
-            from word w join track t on t.id = w.track_id join clip on clip.id = t.clip_id and removed is null
-            where
-            <foreach collection="terms" item="term" separator=" or " open="(" close=")">
-              unaccent(lower(w.text)) like unaccent(#{term})
-            </foreach>
-            order by t.clip_id, t.translation, w.start_ms
-            </script>
-            """)
-    List<FoundWords> found(List<String> terms);
 
     @Update("update clip set poster_hash = #{poster}, peaks_hash = #{peaks}, proxy_hash = #{proxy} where id = #{id}")
     void prepared(String id, String poster, String peaks, String proxy);

@@ -1,5 +1,6 @@
 package saltdrum.server.store;
 
+import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -8,7 +9,7 @@ import java.util.Locale;
  * Which clips are asked for.
  *
  * @param id of one clip, wherever it lies but among the removed; null for all of a shelf
- * @param terms for LIKE: the clip's name, its client's or a word has to hold each of them
+ * @param terms folded: the clip's name, its client's or a word has to hold each of them
  * @param clientId null for any; 0 for the workshop's own
  */
 public record ClipSearch(String id, List<String> terms, Long clientId, Shelf shelf) {
@@ -23,15 +24,17 @@ public record ClipSearch(String id, List<String> terms, Long clientId, Shelf she
     public static ClipSearch of(String text, Long clientId, Shelf shelf) {
         List<String> terms = text == null
                 ? List.of()
-                : Arrays.stream(text.strip().split("\\s+"))
+                : Arrays.stream(folded(text).strip().split("\\s+"))
                         .filter(term -> !term.isEmpty())
                         .limit(MOST_TERMS)
-                        .map(ClipSearch::like)
                         .toList();
         return new ClipSearch(null, terms, clientId, shelf);
     }
 
-    private static String like(String term) {
-        return "%" + term.toLowerCase(Locale.ROOT).replaceAll("([\\\\%_])", "\\\\$1") + "%";
+    /** Without accents and capitals: as it is searched. */
+    static String folded(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFKD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT);
     }
 }

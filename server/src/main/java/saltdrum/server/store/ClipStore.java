@@ -2,7 +2,8 @@ package saltdrum.server.store;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.cue.Track;
@@ -18,8 +19,10 @@ public class ClipStore {
 
     private final ClipMapper clips;
     private final TrackStore tracks;
+    private final SaidStore said;
 
-    ClipStore(ClipMapper clips, TrackStore tracks) {
+    ClipStore(ClipMapper clips, TrackStore tracks, SaidStore said) {
+        this.said = said;
         this.clips = clips;
         this.tracks = tracks;
     }
@@ -45,9 +48,20 @@ public class ClipStore {
         return clips.listed(ClipSearch.ALL);
     }
 
-    /** The newest first. */
+    /** The newest first; each of the search's terms is in its name, its client's or its words. */
     public List<ClipListRow> listed(ClipSearch search) {
-        return clips.listed(search);
+        List<ClipListRow> rows = clips.listed(search);
+        if (search.terms().isEmpty()) {
+            return rows;
+        }
+        List<Set<String>> saying = said.saying(search.terms());
+        return rows.stream().filter(row -> holds(row, search.terms(), saying)).toList();
+    }
+
+    private static boolean holds(ClipListRow row, List<String> terms, List<Set<String>> saying) {
+        String named = ClipSearch.folded(row.name() + "\n" + (row.client() == null ? "" : row.client()));
+        return IntStream.range(0, terms.size())
+                .allMatch(i -> named.contains(terms.get(i)) || saying.get(i).contains(row.id()));
     }
 
     public ClipListRow listed(String id) {
@@ -56,9 +70,7 @@ public class ClipStore {
 
     /** Where the search's words are said, by clip: the first place of each. */
     public Map<String, FoundWords> found(ClipSearch search) {
-        return search.terms().isEmpty()
-                ? Map.of()
-                : clips.found(search.terms()).stream().collect(Collectors.toMap(FoundWords::clipId, found -> found));
+        return said.places(search.terms());
     }
 
     public void prepared(String id, String posterHash, String peaksHash, String proxyHash) {

@@ -46,12 +46,13 @@ class ShelfApiTest extends OnATrack {
         assertThat(ids(found)).containsExactly(one);
         JsonNode place = found.path(0).path("found");
         assertThat(place.path("cue").asString()).isEqualTo("Zwielicht am Bootshäuschen");
+        // Of the first term that is said at all.
         assertThat(place.path("atMs").asInt())
                 .isEqualTo(track(one)
                         .path("cues")
                         .path(0)
                         .path("words")
-                        .path(0)
+                        .path(2)
                         .path("startMs")
                         .asInt());
         assertThat(ids(shelf("HERE", "zwielicht nowhere-said"))).isEmpty();
