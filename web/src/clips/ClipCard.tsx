@@ -16,8 +16,8 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
   const gone = clip.shelf === 'REMOVED';
   const picture = (
     <div
-      className={`h-72 overflow-hidden rounded-lg bg-stage ${gone ? 'opacity-50' : ''} ${chosen ? 'outline-3 outline-offset-2 outline-accent' : ''}`}
-      style={{ aspectRatio: `${clip.width}/${clip.height}` }}
+      className={`overflow-hidden rounded-lg bg-stage ${gone ? 'opacity-50' : ''} ${chosen ? 'outline-3 outline-offset-2 outline-accent' : ''}`}
+      style={{ aspectRatio: `${clip.width}/${clip.height}`, width: wide(clip) }}
     >
       {clip.prepared ? (
         <img
@@ -80,6 +80,9 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
     </li>
   );
 }
+
+/** Pictures are of one height, but none is wider than a telephone. */
+const wide = (clip: Clip) => `min(${(18 * clip.width) / clip.height}rem, calc(100vw - 2rem))`;
 
 /** How far it is, and of what is left what can be counted. */
 function told(clip: Clip): string {

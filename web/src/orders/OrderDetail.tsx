@@ -29,7 +29,7 @@ export function OrderDetail({ id }: { id: string }) {
   return (
     <section aria-label="Order" className="min-w-0">
       <div className="mb-4 flex flex-wrap items-center gap-2">
-        <div className="min-w-0 flex-1">
+        <div className="min-w-60 flex-1">
           <h2 className="truncate text-lead font-semibold">{order.label}</h2>
           <p className="text-note text-soft" aria-live="polite">
             Ordered {when(order.created)} · {order.done} of {order.lines}{' '}

@@ -62,6 +62,9 @@ class AccessTest extends OnTheBench {
         page.navigate(server.url());
         page.getByText("Three coats").first().waitFor();
         assertThat(found()).as("clips").isEmpty();
+        page.navigate(server.url() + "/workshop");
+        page.getByText("How long finished files are kept").waitFor();
+        assertThat(found()).as("workshop").isEmpty();
         page.navigate(server.url() + "/orders/new?clips=" + clipId);
         page.getByText("One file").waitFor();
         assertThat(found()).as("new order").isEmpty();

@@ -52,6 +52,20 @@ class NarrowTest extends OnTheBench {
                 .isTrue();
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/?shelf=ARCHIVED", "/orders", "/orders/new", "/workshop"})
+    void pagesFitATelephone(String path) throws Exception {
+        bringIn("last-ferry", "Narrow and wide.mp4");
+        page.setViewportSize(390, 800);
+        page.navigate(server.url() + path);
+        page.getByLabel("Pages", new Page.GetByLabelOptions().setExact(true)).waitFor();
+        // Pictures and lists come after it.
+        RunningServer.pause(800);
+        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .as(path + " needs no scrolling sideways")
+                .isTrue();
+    }
+
     /** What is out of sight goes on: its time runs through the score. */
     @Test
     void theVoiceRunsThroughTheScoreWhileTheStageIsOutOfSight() throws Exception {
