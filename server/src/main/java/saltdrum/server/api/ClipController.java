@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -12,6 +13,8 @@ import java.util.List;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Track;
@@ -32,6 +36,8 @@ import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.media.clip.SpeechEdges;
+import saltdrum.server.packed.ClipPacker;
+import saltdrum.server.packed.ClipUnpacker;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
@@ -54,6 +60,8 @@ class ClipController {
     private final TrackStore tracks;
     private final StyleStore styles;
     private final MediaStore media;
+    private final ClipPacker packer;
+    private final ClipUnpacker unpacker;
     private final Workers workers;
 
     ClipController(
@@ -62,7 +70,11 @@ class ClipController {
             TrackStore tracks,
             StyleStore styles,
             MediaStore media,
+            ClipPacker packer,
+            ClipUnpacker unpacker,
             Workers workers) {
+        this.packer = packer;
+        this.unpacker = unpacker;
         this.tracks = tracks;
         this.styles = styles;
         this.clips = clips;
@@ -85,6 +97,11 @@ class ClipController {
             if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
                 throw new BadInputException("Only a part of the file arrived. Bring it again.");
             }
+            if (unpacker.isOne(part)) {
+                String id = unpacker.bringIn(part, ClipName::typed);
+                workers.order(id, new WorkOrder.Prepare());
+                return one(id);
+            }
             ClipInfo info = Probe.of(part);
             String last = styles.lastUsed();
             String style = last == null ? FIRST_STYLE : last;
@@ -94,6 +111,19 @@ class ClipController {
         } finally {
             Files.deleteIfExists(part);
         }
+    }
+
+    /** Outside the described API's types: the body is a ZIP. */
+    @Hidden
+    @GetMapping("/{clipId}/package")
+    ResponseEntity<StreamingResponseBody> packed(@PathVariable String clipId) {
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(clips.get(clipId).name() + ".clip.zip", StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(out -> packer.pack(clipId, out));
     }
 
     record SoundRequest(String sound) implements FromOutside {}

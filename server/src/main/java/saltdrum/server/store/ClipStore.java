@@ -18,10 +18,10 @@ public class ClipStore {
     private static final String GONE = "That clip is not here any more.";
 
     private final ClipMapper clips;
-    private final TrackStore tracks;
+    private final CarriedTracks tracks;
     private final SaidStore said;
 
-    ClipStore(ClipMapper clips, TrackStore tracks, SaidStore said) {
+    ClipStore(ClipMapper clips, CarriedTracks tracks, SaidStore said) {
         this.said = said;
         this.clips = clips;
         this.tracks = tracks;
@@ -31,8 +31,17 @@ public class ClipStore {
     public ClipRow add(String name, String mediaHash, ClipInfo info, Track empty) {
         String id = Ids.fresh();
         clips.add(id, name, mediaHash, info);
-        tracks.create(id, empty);
+        tracks.bringIn(id, List.of(CarriedTracks.WithHistory.fresh(empty)));
         return clips.find(id);
+    }
+
+    /** A clip that was carried here with its captions and their histories. @return its id */
+    @Transactional
+    public String bringIn(String name, String mediaHash, ClipInfo info, List<CarriedTracks.WithHistory> whole) {
+        String id = Ids.fresh();
+        clips.add(id, name, mediaHash, info);
+        tracks.bringIn(id, whole);
+        return id;
     }
 
     public ClipRow get(String id) {

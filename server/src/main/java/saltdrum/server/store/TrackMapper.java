@@ -165,6 +165,18 @@ interface TrackMapper {
     @Select("select seq, said, undone, made from edit where track_id = #{trackId} order by seq")
     List<HistoryRow> history(String trackId);
 
+    /** All steps, the oldest first. */
+    @Select(
+            "select said, change::text as change, step, undone, made from edit where track_id = #{trackId} order by seq")
+    List<CarriedTracks.Step> wholeHistory(String trackId);
+
+    @Insert(
+            """
+            insert into edit (track_id, seq, said, change, step, undone, made)
+            values (#{trackId}, #{seq}, #{step.said}, #{change}::jsonb, #{step.step}, #{step.undone}, #{step.made})
+            """)
+    void bringInStep(String trackId, long seq, CarriedTracks.Step step, String change);
+
     @Delete("delete from edit where track_id = #{trackId} and seq = #{seq}")
     void forget(String trackId, long seq);
 

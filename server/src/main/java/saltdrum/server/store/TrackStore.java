@@ -33,24 +33,6 @@ public class TrackStore {
         oneMoment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
-    /** A clip's first track; its id is the clip's. */
-    void create(String clipId, Track track) {
-        mapper.add(clipId, clipId, false, TrackRows.row(clipId, 0, track));
-        if (!track.cues().isEmpty()) {
-            String cues = Json.write(track.cues());
-            mapper.addCues(clipId, 0, cues);
-            mapper.addWords(clipId, cues);
-        }
-    }
-
-    /** The first track and all translations, as they are now, for another clip. */
-    void copy(String clipId, String toClipId) {
-        mapper.copyTracks(clipId, toClipId);
-        mapper.copyCues(clipId, toClipId);
-        mapper.copyWords(clipId, toClipId);
-        mapper.copyReadings(clipId, toClipId);
-    }
-
     /** The clip's translation into a language, made empty where there is none. */
     public StoredTrack openTranslation(String clipId, String language) {
         String id = translationId(clipId, language);

@@ -1,0 +1,210 @@
+package saltdrum.server.packed;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.stereotype.Component;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Change;
+import saltdrum.core.style.StyleFile;
+import saltdrum.media.emoji.Stickers;
+import saltdrum.server.packed.PackedClip.PackedFile;
+import saltdrum.server.packed.PackedClip.PackedStep;
+import saltdrum.server.packed.PackedClip.PackedStyle;
+import saltdrum.server.packed.PackedClip.PackedTrack;
+import saltdrum.server.store.CarriedTracks;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
+import saltdrum.server.store.FontRow;
+import saltdrum.server.store.FontStore;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.PictureStore;
+import saltdrum.server.store.StickerStore;
+import saltdrum.server.store.StyleStore;
+import saltdrum.server.store.TrackStore;
+
+/** Writes a clip with its footage, captions, histories, styles, and the fonts, stickers and pictures of one's own in them. */
+@Component
+public class ClipPacker {
+    static final String ABOUT = "clip.json";
+
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final CarriedTracks carried;
+    private final StyleStore styles;
+    private final FontStore fonts;
+    private final StickerStore stickers;
+    private final Stickers drawings;
+    private final PictureStore pictures;
+    private final MediaStore media;
+
+    ClipPacker(
+            ClipStore clips,
+            TrackStore tracks,
+            CarriedTracks carried,
+            StyleStore styles,
+            FontStore fonts,
+            StickerStore stickers,
+            Stickers drawings,
+            PictureStore pictures,
+            MediaStore media) {
+        this.clips = clips;
+        this.tracks = tracks;
+        this.carried = carried;
+        this.styles = styles;
+        this.fonts = fonts;
+        this.stickers = stickers;
+        this.drawings = drawings;
+        this.pictures = pictures;
+        this.media = media;
+    }
+
+    private interface Bytes {
+        byte[] get();
+    }
+
+    /** Writes a ZIP; the stream stays open. */
+    public void pack(String clipId, OutputStream out) throws IOException {
+        ClipRow clip = clips.get(clipId);
+        List<PackedTrack> packed = new ArrayList<>(List.of(track(clipId, false)));
+        tracks.translations(clipId)
+                .forEach(language -> packed.add(track(TrackStore.translationId(clipId, language), true)));
+        List<PackedStyle> worn = worn(packed);
+        PackedClip bare = new PackedClip(
+                clip.name(),
+                clip.client(),
+                clip.sound(),
+                "media/clip." + ending(clip),
+                packed,
+                worn,
+                List.of(),
+                List.of(),
+                List.of());
+        // What is asked for is asked for by its name, somewhere in here.
+        String said = PackedClip.FORM.write(bare);
+        Map<String, Bytes> files = new LinkedHashMap<>();
+        PackedClip whole = new PackedClip(
+                bare.name(),
+                bare.client(),
+                bare.sound(),
+                bare.media(),
+                packed,
+                worn,
+                fonts(said, files),
+                stickers(said, files),
+                pictures(said, files));
+        ZipOutputStream zip = new ZipOutputStream(out);
+        entry(zip, ABOUT, PackedClip.FORM.write(whole).getBytes(StandardCharsets.UTF_8));
+        for (Map.Entry<String, Bytes> file : files.entrySet()) {
+            entry(zip, file.getKey(), file.getValue().get());
+        }
+        // Films do not become smaller.
+        zip.setLevel(Deflater.NO_COMPRESSION);
+        zip.putNextEntry(new ZipEntry(whole.media()));
+        Files.copy(media.file(clip.mediaHash()), zip);
+        zip.closeEntry();
+        zip.finish();
+    }
+
+    private static String ending(ClipRow clip) {
+        String container = clip.info().container();
+        return container.contains("webm") ? "webm" : container.contains("matroska") ? "mkv" : "mp4";
+    }
+
+    private PackedTrack track(String trackId, boolean translation) {
+        CarriedTracks.WithHistory whole = carried.withHistory(trackId);
+        return new PackedTrack(
+                translation,
+                whole.track(),
+                whole.steps().stream()
+                        .map(step -> new PackedStep(
+                                step.said(),
+                                step.change(),
+                                step.step(),
+                                step.undone(),
+                                step.made().toString()))
+                        .toList());
+    }
+
+    private record Worn(String style, int version) {
+        static Worn of(Track track) {
+            return new Worn(track.style(), track.styling().version());
+        }
+
+        static Worn of(Change.Decisions decisions) {
+            return new Worn(decisions.style(), decisions.styling().version());
+        }
+    }
+
+    private List<PackedStyle> worn(List<PackedTrack> packed) {
+        Set<Worn> all = new LinkedHashSet<>();
+        for (PackedTrack one : packed) {
+            all.add(Worn.of(one.track()));
+            for (PackedStep step : one.steps()) {
+                all.add(Worn.of(step.change().before()));
+                all.add(Worn.of(step.change().after()));
+            }
+        }
+        return all.stream()
+                .filter(worn -> styles.has(worn.style()))
+                .map(worn -> new PackedStyle(
+                        worn.style(), worn.version(), StyleFile.write(styles.get(worn.style(), worn.version()))))
+                .toList();
+    }
+
+    private List<PackedFile> fonts(String said, Map<String, Bytes> files) {
+        List<PackedFile> all = new ArrayList<>();
+        for (FontRow font : fonts.all()) {
+            if (said.contains(font.facts().family())) {
+                String ending = font.fileName().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
+                String entry = "fonts/" + all.size() + "." + (ending.matches("otf|woff2") ? ending : "ttf");
+                files.put(entry, () -> fonts.file(font.id()));
+                all.add(new PackedFile(entry, font.fileName(), font.licence()));
+            }
+        }
+        return all;
+    }
+
+    private List<PackedFile> stickers(String said, Map<String, Bytes> files) {
+        List<PackedFile> all = new ArrayList<>();
+        for (StickerStore.StickerRow sticker : stickers.all()) {
+            if (said.contains(sticker.name())) {
+                Stickers.StickerFile file = drawings.file(sticker.name());
+                String ending = file.name().endsWith(".png") ? ".png" : ".svg";
+                String entry = "stickers/" + all.size() + ending;
+                files.put(entry, file::bytes);
+                all.add(new PackedFile(entry, sticker.name(), sticker.label()));
+            }
+        }
+        return all;
+    }
+
+    private List<PackedFile> pictures(String said, Map<String, Bytes> files) {
+        List<PackedFile> all = new ArrayList<>();
+        for (PictureStore.PictureRow picture : pictures.all()) {
+            if (said.contains(picture.hash())) {
+                String entry = "pictures/" + all.size() + ".png";
+                files.put(entry, () -> pictures.bytes(picture.hash()));
+                all.add(new PackedFile(entry, picture.hash(), picture.label()));
+            }
+        }
+        return all;
+    }
+
+    private static void entry(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(bytes);
+        zip.closeEntry();
+    }
+}
