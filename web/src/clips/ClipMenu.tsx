@@ -1,8 +1,11 @@
-import { Archive, ArchiveRestore, Copy, Ellipsis, PenLine, Trash2, Undo2 } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Ellipsis, Package, PenLine, Trash2, Undo2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useActOnClip } from '../api/shelf';
 import type { Clip } from '../api/types';
+
+const item =
+  'flex cursor-pointer items-center gap-3 rounded-md px-3 py-1.5 outline-none data-[highlighted]:bg-sunk';
 
 /** What can be done to a clip as a whole. */
 export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void }) {
@@ -39,6 +42,14 @@ export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void 
               <Item icon={<Copy size={15} />} onSelect={() => act.mutate({ act: 'copy' })}>
                 Copy, with its captions
               </Item>
+              <DropdownMenu.Item asChild>
+                <a href={`/api/clips/${clip.id}/package`} download className={item}>
+                  <span className="text-soft">
+                    <Package size={15} />
+                  </span>
+                  Save as one file, with everything
+                </a>
+              </DropdownMenu.Item>
               {clip.shelf === 'ARCHIVED' ? (
                 <Item icon={<ArchiveRestore size={15} />} onSelect={() => act.mutate({ act: 'unarchive' })}>
                   Take out of the archive
@@ -62,10 +73,7 @@ export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void 
 
 function Item(props: { icon: ReactNode; onSelect: () => void; children: ReactNode }) {
   return (
-    <DropdownMenu.Item
-      onSelect={props.onSelect}
-      className="flex cursor-pointer items-center gap-3 rounded-md px-3 py-1.5 outline-none data-[highlighted]:bg-sunk"
-    >
+    <DropdownMenu.Item onSelect={props.onSelect} className={item}>
       <span className="text-soft">{props.icon}</span>
       {props.children}
     </DropdownMenu.Item>

@@ -55,7 +55,7 @@ export function Clips() {
         <input
           ref={chooser}
           type="file"
-          accept="video/mp4,video/quicktime,video/webm,video/x-matroska,.mp4,.mov,.webm,.mkv,.m4v"
+          accept="video/mp4,video/quicktime,video/webm,video/x-matroska,application/zip,.zip,.mp4,.mov,.webm,.mkv,.m4v"
           multiple
           hidden
           data-testid="chooser"

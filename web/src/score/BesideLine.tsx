@@ -52,7 +52,7 @@ export function BesideLine(props: {
       className="mt-0.5 flex w-full items-baseline gap-2 rounded px-[3px] text-left text-beside italic hover:bg-sunk"
     >
       <span className={text ? 'text-ink/80' : 'text-soft'}>{text || 'No text yet'}</span>
-      {byHand && <span className="text-tiny text-soft not-italic">by hand</span>}
+      {byHand && <span className="text-tiny text-soft not-italic whitespace-nowrap">by hand</span>}
       {translated && (
         <span
           className={`ml-auto flex-none text-tiny not-italic ${translated.fast ? 'font-semibold text-accent' : 'text-soft'}`}

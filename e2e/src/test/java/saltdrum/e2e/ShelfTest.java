@@ -1,7 +1,9 @@
 package saltdrum.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -100,6 +102,26 @@ class ShelfTest extends OnTheBench {
     }
 
     @Test
+    void aClipGoesOutWithEverythingAndComesInAgain() throws Exception {
+        String name = "carried" + System.nanoTime();
+        String id = clip(name, "1\n00:00:00,500 --> 00:00:02,000\nSplice the painter\n");
+        page.navigate(server.url() + "/?q=splice");
+        page.getByLabel("More of " + name, new Page.GetByLabelOptions().setExact(true))
+                .click();
+        Download file = page.waitForDownload(() -> page.getByRole(
+                        AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Save as one file, with everything"))
+                .click());
+        assertThat(file.suggestedFilename()).isEqualTo(name + ".clip.zip");
+        page.navigate(server.url());
+        page.getByTestId("chooser").setInputFiles(file.path());
+        page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
+        String back = page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
+        assertThat(back).isNotEqualTo(id);
+        assertThat(cues(back)).isEqualTo(cues(id));
+        assertThat(word("painter")).isVisible();
+    }
+
+    @Test
     void howFarAClipIsStandsBelowIt() throws Exception {
         String name = "standing" + System.nanoTime();
         String id = clip(name, "1\n00:00:00,500 --> 00:00:02,000\nOil the oarlock\n");
@@ -128,5 +150,8 @@ class ShelfTest extends OnTheBench {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Render"))
                 .click();
         assertThat(page.getByText("“oarlock” is now “oarlocks”.")).isVisible();
+        assertThat(Files.readString(Path.of("target/server-data.log")))
+                .as("what is said in clips is nobody's in a log")
+                .doesNotContain("oarlock", "blenny", "painter");
     }
 }

@@ -1,5 +1,6 @@
 package saltdrum.media.ffmpeg;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
@@ -19,7 +20,8 @@ public final class ToolFailedException extends SaltDrumException {
     }
 
     static String last(String said) {
-        List<String> lines = said.lines()
+        // What a progress line overwrote was not meant to be read.
+        List<String> lines = Arrays.stream(said.split("\n"))
                 .map(line -> line.substring(line.lastIndexOf('\r') + 1).strip())
                 .filter(line -> !line.isEmpty())
                 .map(line -> FOLDERS.matcher(line).replaceAll(""))

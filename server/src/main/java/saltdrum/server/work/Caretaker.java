@@ -1,11 +1,7 @@
 package saltdrum.server.work;
 
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
@@ -14,7 +10,6 @@ import saltdrum.server.store.StorageStore;
 /** Puts right, again and again, what a fault left behind: jobs of the dead, bytes that nobody asks for, half files. */
 @Component
 class Caretaker {
-    private static final Logger LOG = LoggerFactory.getLogger(Caretaker.class);
     private static final long JOBS_MS = 5_000;
     private static final long FILES_MS = 5 * 60_000;
     private static final long TIDY_MS = 60 * 60_000;
@@ -35,27 +30,18 @@ class Caretaker {
 
     @Scheduled(fixedDelay = JOBS_MS, initialDelay = JOBS_MS)
     void jobs() {
-        unlessAway(workers::putRight);
+        UnlessAway.call(workers::putRight);
     }
 
     @Scheduled(fixedDelay = FILES_MS)
     void files() {
-        unlessAway(clips::forgetRemoved);
-        unlessAway(media::sweep);
-        unlessAway(() -> media.sweepHalves(jobs.open()));
+        UnlessAway.call(clips::forgetRemoved);
+        UnlessAway.call(media::sweep);
+        UnlessAway.call(() -> media.sweepHalves(jobs.open()));
     }
 
     @Scheduled(fixedDelay = TIDY_MS, initialDelay = TIDY_MS)
     void finishedFiles() {
-        unlessAway(storage::tidy);
-    }
-
-    private static void unlessAway(Runnable care) {
-        try {
-            care.run();
-        } catch (DataAccessException | TransactionException away) {
-            // The next time will do.
-            LOG.debug("not now", away);
-        }
+        UnlessAway.call(storage::tidy);
     }
 }

@@ -4,12 +4,8 @@ import jakarta.annotation.PreDestroy;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 import saltdrum.server.Settings;
 import saltdrum.server.store.ServerName;
 import saltdrum.server.store.WorkerStore;
@@ -17,7 +13,6 @@ import saltdrum.server.store.WorkerStore;
 /** Says every few seconds that this process is there, and what it does at once. */
 @Component
 class Presence {
-    private static final Logger LOG = LoggerFactory.getLogger(Presence.class);
     private static final long EVERY_MS = 4_000;
 
     private final WorkerStore workers;
@@ -33,26 +28,18 @@ class Presence {
 
     @Scheduled(fixedDelay = EVERY_MS)
     void here() {
-        unlessAway(() -> workers.seen(
+        UnlessAway.call(() -> workers.seen(
                 own.toString(),
                 settings.role(),
                 OffsetDateTime.ofInstant(Instant.ofEpochMilli(own.startedMs()), ZoneOffset.UTC),
                 Hands.cores(),
                 Hands.memoryMb(),
                 hands.all()));
-        unlessAway(workers::forgetTheDead);
+        UnlessAway.call(workers::forgetTheDead);
     }
 
     @PreDestroy
     void gone() {
-        unlessAway(() -> workers.gone(own.toString()));
-    }
-
-    private static void unlessAway(Runnable call) {
-        try {
-            call.run();
-        } catch (DataAccessException | TransactionException away) {
-            LOG.debug("not said", away);
-        }
+        UnlessAway.call(() -> workers.gone(own.toString()));
     }
 }

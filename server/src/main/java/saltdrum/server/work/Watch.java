@@ -1,8 +1,6 @@
 package saltdrum.server.work;
 
 import java.util.function.Supplier;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
@@ -14,7 +12,6 @@ import saltdrum.server.store.JobStore;
 
 /** A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. */
 final class Watch {
-    private static final Logger LOG = LoggerFactory.getLogger(Watch.class);
     private static final int MOST_TRIES = 300;
     private static final long PAUSE_NS = 250_000_000L;
 
@@ -38,16 +35,7 @@ final class Watch {
         long now = System.nanoTime();
         if (now - saidAt > PAUSE_NS) {
             saidAt = now;
-            unlessAway(() -> jobs.progress(job.id(), progress, message));
-        }
-    }
-
-    /** A database that is away for a moment ends no work that does not need it. */
-    private static void unlessAway(Runnable call) {
-        try {
-            call.run();
-        } catch (DataAccessException | TransactionException away) {
-            LOG.debug("not said", away);
+            UnlessAway.call(() -> jobs.progress(job.id(), progress, message));
         }
     }
 
@@ -66,7 +54,7 @@ final class Watch {
         long now = System.nanoTime();
         if (!stopped && now - askedAt > PAUSE_NS) {
             askedAt = now;
-            unlessAway(() -> stopped = jobs.stopping(job.id()));
+            UnlessAway.call(() -> stopped = jobs.stopping(job.id()));
         }
         return stopped;
     }
