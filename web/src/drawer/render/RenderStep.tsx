@@ -36,7 +36,9 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
     languages: [onStage ?? ''],
     how,
   };
-  const told = reckoned(useEstimates(asked, chosen.size > 0 && track.cues.length > 0, track.frame).data);
+  // What can be made at all is known a moment after the page is there.
+  const some = outputs.some((o) => chosen.has(o.output));
+  const told = reckoned(useEstimates(asked, some && track.cues.length > 0, track.frame).data);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
@@ -128,7 +130,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           </label>
         )}
         <MainButton
-          disabled={chosen.size === 0 || (words === 0 && shows)}
+          disabled={!some || (words === 0 && shows)}
           onClick={() => order.mutate({ ...asked, momentMs: Math.round(usePlayer.getState().timeMs) })}
         >
           <Flame size={16} /> {chosen.size > 1 ? `Render these ${chosen.size}` : 'Render'}

@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -119,6 +122,22 @@ class ShelfTest extends OnTheBench {
         assertThat(back).isNotEqualTo(id);
         assertThat(cues(back)).isEqualTo(cues(id));
         assertThat(word("painter")).isVisible();
+    }
+
+    /** Who is quicker than the list of outputs orders nothing by mistake. */
+    @Test
+    void renderingWaitsForWhatCanBeMade() throws Exception {
+        String id = clip("quick" + System.nanoTime(), "1\n00:00:00,500 --> 00:00:02,000\nCoil the warp\n");
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/outputs", held::add);
+        page.navigate(server.url() + "/clips/" + id + "/render");
+        Locator render = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Render").setExact(true));
+        assertThat(page.getByText("The captions are burned in")).isVisible();
+        assertThat(render).isDisabled();
+        held.forEach(Route::resume);
+        render.click();
+        page.getByRole(AriaRole.PROGRESSBAR).waitFor();
     }
 
     @Test
