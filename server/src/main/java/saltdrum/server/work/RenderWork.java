@@ -15,6 +15,7 @@ import saltdrum.server.store.MediaStore;
 /** Makes what was ordered of a clip and its captions, and looks at it. */
 @Component
 class RenderWork implements Work<WorkOrder.Render> {
+    private final Stages.Looking looking = new Stages.Looking();
     private final MediaStore media;
     private final Deliveries deliveries;
 
@@ -34,7 +35,7 @@ class RenderWork implements Work<WorkOrder.Render> {
         Path out = media.workFile("." + ending(order));
         Path bars = media.workFile(".png");
         Path halves = media.halves(watch.job().id());
-        Stages stages = new Stages(megapixels(clip, order));
+        Stages stages = new Stages(megapixels(clip, order), looking);
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
             Delivery delivery = deliveries.of(clip, order, bars, halves);

@@ -17,9 +17,16 @@ final class Stages {
     private static final double LEARNING = 0.4;
     private static final double NS = 1e9;
 
-    /** How much longer looking takes here than was measured, learned; written by whoever has just looked. */
-    private static volatile double slower = 1;
+    /** How much longer looking takes here than was measured: learned from film to film. */
+    static final class Looking {
+        private volatile double slower = 1;
 
+        private void took(double ofUsual) {
+            slower += LEARNING * (ofUsual - slower);
+        }
+    }
+
+    private final Looking looking;
     private final LongSupplier clock;
     private final double usualLookS;
     private final long begun;
@@ -29,11 +36,12 @@ final class Stages {
     private long lookBegun;
 
     /** @param megapixels of all frames of the film together */
-    Stages(double megapixels) {
-        this(megapixels, System::nanoTime);
+    Stages(double megapixels, Looking looking) {
+        this(megapixels, looking, System::nanoTime);
     }
 
-    Stages(double megapixels, LongSupplier clock) {
+    Stages(double megapixels, Looking looking, LongSupplier clock) {
+        this.looking = looking;
         this.clock = clock;
         this.usualLookS = LOOK_S + LOOK_S_PER_MEGAPIXEL * megapixels;
         this.begun = clock.getAsLong();
@@ -57,7 +65,7 @@ final class Stages {
         boolean telling = part - firstPart > TELLING;
         double perPart = telling ? since(firstAt, now) / (part - firstPart) : since(begun, now) / part;
         double spent = since(begun, now);
-        return spent / (spent + perPart * Math.max(0, 1 - part) + slower * usualLookS);
+        return spent / (spent + perPart * Math.max(0, 1 - part) + looking.slower * usualLookS);
     }
 
     /** The film is made. */
@@ -69,13 +77,13 @@ final class Stages {
     /** @param part of the looking that is done @return part of the whole, 0 to 1, by time */
     double looking(double part) {
         double spent = since(lookBegun, clock.getAsLong());
-        double whole = part > TELLING ? spent / Math.min(1, part) : Math.max(spent, slower * usualLookS);
+        double whole = part > TELLING ? spent / Math.min(1, part) : Math.max(spent, looking.slower * usualLookS);
         return (makingS + spent) / Math.max(1e-9, makingS + whole);
     }
 
     /** It was looked at: the next film's looking is told by it. */
     void learn() {
         double took = since(lookBegun, clock.getAsLong());
-        slower += LEARNING * (took / usualLookS - slower);
+        looking.took(took / usualLookS);
     }
 }

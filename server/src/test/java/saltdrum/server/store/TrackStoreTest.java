@@ -182,6 +182,7 @@ class TrackStoreTest extends OnAStoredTrack {
     @Test
     void removingAClipTakesEverythingOfItAlong() {
         clips.remove(clipId);
+        clips.forget(clipId);
         assertThat(sql.queryForObject("select count(*) from word where track_id = ?", Integer.class, clipId))
                 .isZero();
         assertThatThrownBy(() -> tracks.get(clipId)).isInstanceOf(NotFoundException.class);

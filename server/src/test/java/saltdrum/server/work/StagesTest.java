@@ -19,7 +19,7 @@ class StagesTest {
     void theTimeLeftIsWhatIsLeft() {
         double megapixels = 1120;
         double look = 4 + 1.12;
-        Stages stages = new Stages(megapixels, now::get);
+        Stages stages = new Stages(megapixels, new Stages.Looking(), now::get);
         double whole = 20 + look;
         for (int i = 1; i <= 20; i++) {
             later(1);
@@ -37,7 +37,7 @@ class StagesTest {
 
     @Test
     void nothingIsToldBeforeAnythingIsDoneAndNeverMoreThanTheWhole() {
-        Stages stages = new Stages(100, now::get);
+        Stages stages = new Stages(100, new Stages.Looking(), now::get);
         later(3);
         assertThat(stages.making(0)).isZero();
         assertThat(stages.making(1.5)).isLessThan(1);
@@ -46,5 +46,21 @@ class StagesTest {
         later(100);
         assertThat(stages.looking(0)).as("it takes longer than was thought").isEqualTo(1);
         assertThat(stages.looking(0.5)).isCloseTo(103.0 / 203, within(0.01));
+    }
+
+    @Test
+    void whatLookingTookIsLearned() {
+        Stages.Looking looking = new Stages.Looking();
+        for (int i = 0; i < 12; i++) {
+            Stages film = new Stages(1000, looking, now::get);
+            film.look();
+            later(10);
+            film.learn();
+        }
+        Stages next = new Stages(1000, looking, now::get);
+        later(10);
+        assertThat(next.making(1))
+                .as("ten seconds made, ten of looking to come")
+                .isCloseTo(0.5, within(0.01));
     }
 }
