@@ -25,19 +25,22 @@ export function arranged(clips: Clip[], standing: string, order: ShelfOrder): Cl
   return clips.filter((clip) => !standing || clip.standing === standing).sort(COMPARE[order]);
 }
 
+/** In the order of the job. */
+const PLACE: Record<Clip['standing'], number> = {
+  NO_WORDS: 0,
+  WORDS: 1,
+  BREAKS: 2,
+  STYLE: 3,
+  CHECKED: 4,
+  CHANGED: 5,
+  DELIVERED: 6,
+};
+
 /** The standings that there are, in the order of the job, each once with its words. */
 export function standings(clips: Clip[]): { standing: Clip['standing']; label: string; count: number }[] {
-  const order: Clip['standing'][] = [
-    'NO_WORDS',
-    'WORDS',
-    'BREAKS',
-    'STYLE',
-    'CHECKED',
-    'CHANGED',
-    'DELIVERED',
-  ];
-  return order.flatMap((standing) => {
+  const all = [...new Set(clips.map((clip) => clip.standing))].sort((a, b) => PLACE[a] - PLACE[b]);
+  return all.map((standing) => {
     const of = clips.filter((clip) => clip.standing === standing);
-    return of.length > 0 ? [{ standing, label: of[0].standingLabel, count: of.length }] : [];
+    return { standing, label: of[0].standingLabel, count: of.length };
   });
 }

@@ -1,7 +1,7 @@
 import { useWork } from '../api/workshop';
-import type { Worker, WorkView } from '../api/types';
+import type { Job, Worker, WorkView } from '../api/types';
 
-const SAID: Record<string, string> = {
+const SAID: Record<Job['kind'], string> = {
   PREPARE: 'Preparing',
   WORDS: 'Getting the words of',
   MEASURE: 'Measuring',

@@ -2,7 +2,7 @@ package saltdrum.core.delivery;
 
 import java.util.List;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.Track;
+import saltdrum.core.edit.Change;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 
@@ -13,17 +13,18 @@ public enum WorkStep {
     STYLE;
 
     /** A change of words or of their times is of the words, whatever else it moved with them. */
-    public static WorkStep of(Track before, Track after) {
-        if (!spoken(before).equals(spoken(after))) {
+    public static WorkStep of(Change change) {
+        if (!spoken(change.removed()).equals(spoken(change.added()))) {
             return WORDS;
         }
-        return broken(before).equals(broken(after)) ? STYLE : BREAKS;
+        return broken(change.removed()).equals(broken(change.added())) ? STYLE : BREAKS;
     }
 
     private record Spoken(String text, int startMs, int endMs) {}
 
-    private static List<Spoken> spoken(Track track) {
-        return track.words()
+    private static List<Spoken> spoken(List<Cue> cues) {
+        return cues.stream()
+                .flatMap(cue -> cue.words().stream())
                 .map(word -> new Spoken(word.text(), word.startMs(), word.endMs()))
                 .toList();
     }
@@ -31,8 +32,8 @@ public enum WorkStep {
     /** Where cues and lines begin, and what holds them there. */
     private record Broken(long firstWord, int words, List<Integer> lineStarts, List<Pin> pins) {}
 
-    private static List<Broken> broken(Track track) {
-        return track.cues().stream().map(WorkStep::broken).toList();
+    private static List<Broken> broken(List<Cue> cues) {
+        return cues.stream().map(WorkStep::broken).toList();
     }
 
     private static Broken broken(Cue cue) {

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.Standing.Delivered;
+import saltdrum.core.edit.Change;
 import saltdrum.core.edit.JoinCues;
 import saltdrum.core.edit.Rebreak;
 import saltdrum.core.edit.Restyle;
@@ -30,7 +31,7 @@ class StandingTest {
                     Word.of(0, "tide", 920, 1500, WordSource.RECOGNISED)));
 
     private static WorkStep step(saltdrum.core.edit.Edit edit) {
-        return WorkStep.of(TRACK, edit.on(TRACK));
+        return WorkStep.of(Change.between(TRACK, edit.on(TRACK)));
     }
 
     @Test

@@ -68,10 +68,7 @@ class CheckController {
     @GetMapping("/clips/{clipId}/findings")
     Inspector.Found findings(@PathVariable String clipId) {
         Inspector.Found found = inspector.look(clipId);
-        int open = (int) found.findings().stream()
-                .filter(finding -> finding.reason() == null)
-                .count();
-        tracks.looked(clipId, found.version(), open);
+        tracks.looked(clipId, found.version(), found.open());
         return found;
     }
 

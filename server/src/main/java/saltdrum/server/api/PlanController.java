@@ -70,9 +70,8 @@ class PlanController {
         Map<String, String> clips = new LinkedHashMap<>();
         plan.lines().forEach(line -> clips.put(line.clip().id(), line.clip().name()));
         List<ClipFindings> findings = new ArrayList<>();
-        clips.forEach((id, name) -> findings.add(new ClipFindings(id, name, (int) inspector.look(id).findings().stream()
-                .filter(finding -> finding.reason() == null)
-                .count())));
+        clips.forEach((id, name) ->
+                findings.add(new ClipFindings(id, name, inspector.look(id).open())));
         return new PlanView(
                 plan.lines().stream()
                         .map(line -> new PlanLine(

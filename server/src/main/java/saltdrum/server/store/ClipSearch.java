@@ -14,7 +14,6 @@ import java.util.Locale;
  */
 public record ClipSearch(String id, List<String> terms, Long clientId, Shelf shelf) {
     private static final int MOST_TERMS = 12;
-    static final ClipSearch ALL = new ClipSearch(null, List.of(), null, Shelf.HERE);
 
     static ClipSearch of(String id) {
         return new ClipSearch(id, List.of(), null, Shelf.HERE);

@@ -52,11 +52,6 @@ public class ClipStore {
         return clip;
     }
 
-    /** Those that are at hand, the newest first. */
-    public List<ClipListRow> listed() {
-        return clips.listed(ClipSearch.ALL);
-    }
-
     /** The newest first; each of the search's terms is in its name, its client's or its words. */
     public List<ClipListRow> listed(ClipSearch search) {
         List<ClipListRow> rows = clips.listed(search);

@@ -10,6 +10,9 @@ import saltdrum.core.delivery.WorkStep;
 
 @Mapper
 interface TrackMapper {
+    /** A removed clip's captions are nobody's to read or change until it is brought back. */
+    String OF_A_CLIP = "not exists (select 1 from clip where clip.id = track.clip_id and clip.removed is not null)";
+
     String ROW =
             "id, version, language, style, styling::text as styling, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
                     + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms";
@@ -64,10 +67,10 @@ interface TrackMapper {
     @Delete("delete from track where id = #{trackId} and translation")
     int remove(String trackId);
 
-    @Select("select " + ROW + " from track where id = #{trackId}")
+    @Select("select " + ROW + " from track where id = #{trackId} and " + OF_A_CLIP)
     TrackRow find(String trackId);
 
-    @Select("select " + ROW + " from track where id = #{trackId} for update")
+    @Select("select " + ROW + " from track where id = #{trackId} and " + OF_A_CLIP + " for update")
     TrackRow lock(String trackId);
 
     @Update(

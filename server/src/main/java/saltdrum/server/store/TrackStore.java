@@ -147,8 +147,7 @@ public class TrackStore {
                 return null;
             }
             Change difference = Change.between(present.track(), after);
-            WorkStep part = WorkStep.of(present.track(), after);
-            return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, part, null));
+            return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, null));
         });
     }
 
@@ -157,9 +156,10 @@ public class TrackStore {
         return change(trackId, version, edit::said, edit::on);
     }
 
-    private Runnable step(String trackId, String said, Change change, WorkStep part, String jobId) {
+    private Runnable step(String trackId, String said, Change change, String jobId) {
         // Written out before the transaction begins.
         String json = Forms.CHANGE.write(change);
+        WorkStep part = WorkStep.of(change);
         return () -> {
             mapper.forgetUndone(trackId);
             mapper.addEdit(trackId, said, json, part, jobId);
@@ -179,12 +179,7 @@ public class TrackStore {
             if (after.equals(present.track())) {
                 return null;
             }
-            Runnable step = step(
-                    trackId,
-                    said.apply(original),
-                    Change.between(original, after),
-                    WorkStep.of(original, after),
-                    jobId);
+            Runnable step = step(trackId, said.apply(original), Change.between(original, after), jobId);
             return new Plan(Change.between(present.track(), after), after, () -> {
                 if (anew) {
                     mapper.forget(trackId, last.seq());

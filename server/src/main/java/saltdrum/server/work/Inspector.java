@@ -105,7 +105,14 @@ public class Inspector {
      * @param voice whether the voice was
      * @param unheard words of the track that were not heard when the voice was measured
      */
-    public record Found(long version, boolean picture, boolean voice, int unheard, List<Finding> findings) {}
+    public record Found(long version, boolean picture, boolean voice, int unheard, List<Finding> findings) {
+        /** How many are not let stand. */
+        public int open() {
+            return (int) findings.stream()
+                    .filter(finding -> finding.reason() == null)
+                    .count();
+        }
+    }
 
     public Found look(String clipId) {
         Looked looked = subject(clipId);

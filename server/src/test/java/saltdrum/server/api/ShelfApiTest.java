@@ -121,6 +121,9 @@ class ShelfApiTest extends OnATrack {
         answer(put(path + "/name").contentType("application/json").content("{\"name\":\"x\"}"), 404);
         assertThat(ids(shelf("HERE", ""))).doesNotContain(one);
         assertThat(ids(shelf("REMOVED", "row on"))).contains(one);
+        String late = "{\"version\":" + before.path("head").path("version").asLong()
+                + ",\"edit\":{\"kind\":\"restyle\",\"style\":\"Chalk\"}}";
+        answer(post(path + "/track/edits").contentType("application/json").content(late), 404);
         answer(post(path + "/back"), 200);
         assertThat(track(one)).isEqualTo(before);
         answer(post(path + "/back"), 404);
