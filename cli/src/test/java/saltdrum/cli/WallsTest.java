@@ -13,9 +13,9 @@ class WallsTest {
         noClasses()
                 .that()
                 .resideInAPackage("saltdrum.cli..")
-                // But for the benchmarks that ask a running server: how long an edit takes, and what it stands.
+                // But for what benchmarks ask a running server by.
                 .and()
-                .doNotHaveSimpleName("RoundTrip")
+                .doNotHaveSimpleName("ServerCalls")
                 .and()
                 .resideOutsideOfPackage("saltdrum.cli.bench.siege..")
                 .should()

@@ -1,71 +1,55 @@
 package saltdrum.cli.bench;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublisher;
-import java.net.http.HttpRequest.BodyPublishers;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.List;
-import saltdrum.core.SaltDrumException;
 import saltdrum.core.format.WordsFile;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** One edit, request to answer, on a clip of its own that is removed afterwards. Needs the server to run. */
 final class RoundTrip {
     private static final int ROUNDS = 120;
     private static final int WARM_UP = 40;
-    private static final JsonMapper JSON = JsonMapper.shared();
 
-    private final HttpClient http = HttpClient.newHttpClient();
-    private final String server;
+    private final ServerCalls server;
 
-    private RoundTrip(String server) {
+    private RoundTrip(ServerCalls server) {
         this.server = server;
     }
 
     static void run(Report report) throws IOException {
         String port = System.getenv().getOrDefault("SALT_DRUM_PORT", "7311");
-        RoundTrip trip = new RoundTrip("http://127.0.0.1:" + port);
+        RoundTrip trip = new RoundTrip(new ServerCalls("http://127.0.0.1:" + port));
         try {
-            trip.send("GET", "/api/recipes", BodyPublishers.noBody());
+            trip.server.get("/api/recipes");
         } catch (IOException e) {
             report.line("edit, request to answer", Double.NaN, "ms", "-", "not measured: start the server first");
             return;
         }
-        JsonNode clip = trip.send(
-                "PUT", "/api/clips?name=Benchmark.mp4", BodyPublishers.ofFile(Material.demo("three-coats.mp4")));
+        JsonNode clip = trip.server.put("/api/clips?name=Benchmark.mp4", Material.demo("three-coats.mp4"));
         String path = "/api/clips/" + clip.path("id").asString();
         try {
             for (int words : new int[] {600, 6000}) {
                 trip.measure(report, path, words);
             }
         } finally {
-            trip.send("DELETE", path, BodyPublishers.noBody());
+            trip.server.delete(path);
         }
     }
 
     private void measure(Report report, String path, int words) throws IOException {
-        send("PUT", path + "/captions?name=words.json", BodyPublishers.ofString(squeezed(words)));
+        server.put(path + "/captions?name=words.json", squeezed(words));
         // A clip that is new has the style that was taken last.
-        long first = send("GET", path + "/track", BodyPublishers.noBody())
-                .path("head")
-                .path("version")
-                .asLong();
-        send(
-                "POST",
+        long first = server.get(path + "/track").path("head").path("version").asLong();
+        server.post(
                 path + "/track/edits",
-                BodyPublishers.ofString(
-                        "{\"version\":" + first + ",\"edit\":{\"kind\":\"restyle\",\"style\":\"Mallet\"}}"));
-        JsonNode track = send("GET", path + "/track", BodyPublishers.noBody());
+                "{\"version\":" + first + ",\"edit\":{\"kind\":\"restyle\",\"style\":\"Mallet\"}}");
+        JsonNode track = server.get(path + "/track");
         long version = track.path("head").path("version").asLong();
         List<JsonNode> cues = new ArrayList<>();
         track.path("cues").forEach(cues::add);
-        send("GET", path + "/scene", BodyPublishers.noBody());
+        server.get(path + "/scene");
         double[] ms = new double[ROUNDS];
         double[] pictureMs = new double[ROUNDS];
         for (int i = 0; i < WARM_UP + ROUNDS; i++) {
@@ -74,9 +58,9 @@ final class RoundTrip {
             String edit = "{\"version\":" + version + ",\"edit\":{\"kind\":\"setEmphasis\",\"wordIds\":[" + word
                     + "],\"emphasis\":" + (i % 4 + 1) + "}}";
             long start = System.nanoTime();
-            JsonNode answer = send("POST", path + "/track/edits", BodyPublishers.ofString(edit));
+            JsonNode answer = server.post(path + "/track/edits", edit);
             long answered = System.nanoTime();
-            send("GET", path + "/scene?since=" + version, BodyPublishers.noBody());
+            server.get(path + "/scene?since=" + version);
             if (i >= WARM_UP) {
                 ms[i - WARM_UP] = (answered - start) / 1e6;
                 pictureMs[i - WARM_UP] = (System.nanoTime() - start) / 1e6;
@@ -117,10 +101,7 @@ final class RoundTrip {
             String edit = "{\"kind\":\"changeLook\",\"look\":{\"size\":" + (90 + i * 0.25) + "}}";
             int from = i * 97 % 16_000;
             long start = System.nanoTime();
-            send(
-                    "POST",
-                    path + "/scene/attempt?fromMs=" + from + "&toMs=" + (from + 1000),
-                    BodyPublishers.ofString(edit));
+            server.post(path + "/scene/attempt?fromMs=" + from + "&toMs=" + (from + 1000), edit);
             if (i >= WARM_UP) {
                 ms[i - WARM_UP] = (System.nanoTime() - start) / 1e6;
             }
@@ -131,22 +112,5 @@ final class RoundTrip {
                 "ms",
                 "<= 50",
                 "p95 of " + ROUNDS + ", another size each time; the frame itself takes 8 at most");
-    }
-
-    private JsonNode send(String method, String path, BodyPublisher body) throws IOException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(server + path))
-                .header("Content-Type", "application/json")
-                .method(method, body)
-                .build();
-        try {
-            var response = http.send(request, BodyHandlers.ofString());
-            if (response.statusCode() >= 300) {
-                throw new SaltDrumException("The server answered " + response.statusCode() + ": " + response.body());
-            }
-            return response.body().isEmpty() ? null : JSON.readTree(response.body());
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IOException(e);
-        }
     }
 }

@@ -1,19 +1,12 @@
 package saltdrum.cli.bench;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import saltdrum.core.Json;
 import saltdrum.core.SaltDrumException;
 import tools.jackson.databind.JsonNode;
 
@@ -33,12 +26,11 @@ final class WorkshopBench {
         "row", "home", "at", "slack", "tide", "and", "oil", "every", "oarlock", "twice"
     };
 
-    private final HttpClient http = HttpClient.newHttpClient();
-    private final String url;
+    private final ServerCalls server;
     private final Report report;
 
-    private WorkshopBench(String url, Report report) {
-        this.url = url;
+    private WorkshopBench(ServerCalls server, Report report) {
+        this.server = server;
         this.report = report;
     }
 
@@ -47,7 +39,7 @@ final class WorkshopBench {
         if (port == null) {
             throw new SaltDrumException("This wants a server of its own: run it by ./salt-drum bench workshop.");
         }
-        new WorkshopBench("http://127.0.0.1:" + port, report).all();
+        new WorkshopBench(new ServerCalls("http://127.0.0.1:" + port), report).all();
     }
 
     private void all() throws IOException {
@@ -59,24 +51,13 @@ final class WorkshopBench {
     }
 
     private List<String> fill() throws IOException {
-        JsonNode first = Json.read(
-                call(
-                                "PUT",
-                                "/api/clips?name=shelf.mp4",
-                                HttpRequest.BodyPublishers.ofFile(Material.demo("tide-pool.mp4")))
-                        .body(),
-                JsonNode.class,
-                "clip");
-        String id = first.path("id").asString();
-        Path captions = Files.createTempFile("salt-drum-shelf", ".srt");
-        Files.writeString(captions, srt());
-        call("PUT", "/api/clips/" + id + "/captions?name=shelf.srt", HttpRequest.BodyPublishers.ofFile(captions));
-        Files.delete(captions);
+        String id = server.put("/api/clips?name=shelf.mp4", Material.demo("tide-pool.mp4"))
+                .path("id")
+                .asString();
+        server.put("/api/clips/" + id + "/captions?name=shelf.srt", srt());
         List<String> clips = new ArrayList<>(List.of(id));
         while (clips.size() < CLIPS) {
-            String copy = call("POST", "/api/clips/" + id + "/copy", HttpRequest.BodyPublishers.noBody())
-                    .body();
-            clips.add(Json.read(copy, JsonNode.class, "clip").path("id").asString());
+            clips.add(server.post("/api/clips/" + id + "/copy").path("id").asString());
         }
         return clips;
     }
@@ -101,17 +82,17 @@ final class WorkshopBench {
         return srt.toString();
     }
 
-    private void list(List<String> clips) {
+    private void list(List<String> clips) throws IOException {
         double[] whole = new double[SEARCHES];
         double[] searched = new double[SEARCHES];
         String[] asked = {"oarlock", "slack+tide", "shelf", "nothing-said", "oil+every"};
         for (int i = 0; i < WARM; i++) {
-            get("/api/clips?q=" + asked[i % asked.length]);
+            server.get("/api/clips?q=" + asked[i % asked.length]);
         }
         for (int i = 0; i < SEARCHES; i++) {
-            whole[i] = ms(() -> get("/api/clips"));
+            whole[i] = ms(() -> server.get("/api/clips"));
             String q = asked[i % asked.length];
-            searched[i] = ms(() -> get("/api/clips?q=" + q));
+            searched[i] = ms(() -> server.get("/api/clips?q=" + q));
         }
         String about = clips.size() + " clips of " + WORDS + " words; " + SEARCHES + " times";
         report.line("list of clips, p95", Report.quantile(whole, 0.95), "ms", "<= 100", about);
@@ -121,7 +102,7 @@ final class WorkshopBench {
     private void edit(List<String> clips, String name) {
         List<Double> all = Collections.synchronizedList(new ArrayList<>());
         List<Thread> hands =
-                clips.stream().map(clip -> new Thread(() -> hand(clip, all))).toList();
+                clips.stream().map(clip -> new Thread(() -> handOf(clip, all))).toList();
         hands.forEach(Thread::start);
         hands.forEach(WorkshopBench::join);
         double[] times = all.stream().mapToDouble(Double::doubleValue).toArray();
@@ -134,9 +115,17 @@ final class WorkshopBench {
         report.line(name + ", p95", Report.quantile(times, 0.95), "ms", "<= 100", about);
     }
 
-    private void hand(String clip, List<Double> times) {
+    private void handOf(String clip, List<Double> times) {
+        try {
+            hand(clip, times);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void hand(String clip, List<Double> times) throws IOException {
         String track = "/api/clips/" + clip + "/track";
-        JsonNode now = Json.read(get(track), JsonNode.class, "track");
+        JsonNode now = server.get(track);
         long version = now.path("head").path("version").asLong();
         JsonNode cues = now.path("cues");
         Random random = new Random(clip.hashCode());
@@ -145,14 +134,10 @@ final class WorkshopBench {
             long cue = cues.path(i % cues.size()).path("id").asLong();
             String edit = "{\"version\":" + version + ",\"edit\":{\"kind\":\"retypeCue\",\"cueId\":" + cue
                     + ",\"text\":\"row home at tide " + i + "\"}}";
-            String[] answer = {null};
-            times.add(ms(() -> answer[0] = call("POST", track + "/edits", HttpRequest.BodyPublishers.ofString(edit))
-                    .body()));
-            version = Json.read(answer[0], JsonNode.class, "patch")
-                    .path("head")
-                    .path("version")
-                    .asLong();
-            get("/api/clips/" + clip + "/scene?since=" + (version - 1));
+            JsonNode[] answer = {null};
+            times.add(ms(() -> answer[0] = server.post(track + "/edits", edit)));
+            version = answer[0].path("head").path("version").asLong();
+            server.get("/api/clips/" + clip + "/scene?since=" + (version - 1));
             pause(random);
         }
     }
@@ -174,33 +159,13 @@ final class WorkshopBench {
         }
     }
 
-    private static double ms(Runnable work) {
+    private interface Work {
+        void run() throws IOException;
+    }
+
+    private static double ms(Work work) throws IOException {
         long begun = System.nanoTime();
         work.run();
         return (System.nanoTime() - begun) / 1e6;
-    }
-
-    private String get(String path) {
-        return call("GET", path, HttpRequest.BodyPublishers.noBody()).body();
-    }
-
-    private HttpResponse<String> call(String method, String path, HttpRequest.BodyPublisher body) {
-        try {
-            HttpResponse<String> answer = http.send(
-                    HttpRequest.newBuilder(URI.create(url + path))
-                            .header("Content-Type", "application/json")
-                            .method(method, body)
-                            .build(),
-                    HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
-            if (answer.statusCode() >= 300) {
-                throw new SaltDrumException(method + " " + path + ": " + answer.statusCode() + " " + answer.body());
-            }
-            return answer;
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new SaltDrumException("It was interrupted.", e);
-        }
     }
 }
