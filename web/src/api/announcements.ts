@@ -4,7 +4,7 @@ import { queryClient } from './queryClient';
 import type { Track } from './types';
 
 interface Announcement {
-  what: 'track' | 'translation' | 'clip' | 'job';
+  what: 'track' | 'translation' | 'clip' | 'job' | 'review';
   clipId: string;
   version?: number;
 }
@@ -27,6 +27,8 @@ export function useAnnouncements() {
       } else if (said.what === 'job') {
         void queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
         void queryClient.invalidateQueries({ queryKey: keys.orders });
+      } else if (said.what === 'review') {
+        void queryClient.invalidateQueries({ queryKey: ['reviews', said.clipId] });
       } else {
         void queryClient.invalidateQueries({ queryKey: keys.clips });
         void queryClient.invalidateQueries({ queryKey: keys.clip(said.clipId) });

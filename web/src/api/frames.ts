@@ -26,7 +26,11 @@ export function useBringInPicture(taken: (picture: OwnPicture) => void) {
 }
 
 /** Address of the picture that bars are cut from, as the burn has it; null where they show something else. */
-export function barsAddress(frame: Frame, output: { width: number; height: number }): string | null {
+export function barsAddress(
+  frame: Frame,
+  output: { width: number; height: number },
+  root = '/api',
+): string | null {
   const { kind, to, picture } = frame.bars;
   if (frame.aspect === 'OWN' || frame.sit !== 'FIT' || (kind !== 'GRADIENT' && kind !== 'PICTURE'))
     return null;
@@ -37,7 +41,7 @@ export function barsAddress(frame: Frame, output: { width: number; height: numbe
     to,
   });
   if (kind === 'PICTURE') query.set('picture', picture!);
-  return `/api/bars?${query}`;
+  return `${root}/bars?${query}`;
 }
 
 const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);

@@ -19,17 +19,33 @@ export async function refusal(status: number, body: string): Promise<Refused> {
   }
 }
 
+/** What shows that a change is asked for by this page, where people sign in (Spring Security's cookie and header). */
+export function shownToBeOurs(): Record<string, string> {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+  return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {};
+}
+
+/** Whoever hears that nobody is signed in any more. */
+let signedOut: () => void = () => undefined;
+export const onSignedOut = (heard: () => void) => (signedOut = heard);
+
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      headers: body === undefined ? undefined : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      headers: {
+        ...(method === 'GET' ? {} : shownToBeOurs()),
+        ...(body === undefined || body instanceof URLSearchParams
+          ? {}
+          : { 'Content-Type': 'application/json' }),
+      },
+      body: body === undefined || body instanceof URLSearchParams ? body : JSON.stringify(body),
     });
   } catch {
     throw new Refused(0, UNREACHABLE);
   }
+  if (response.status === 401) signedOut();
   if (!response.ok) throw await refusal(response.status, await response.text());
   const text = await response.text();
   return (text ? JSON.parse(text) : undefined) as T;
@@ -41,6 +57,7 @@ export function putFile<T>(path: string, file: File, progress: (done: number) =>
     const request = new XMLHttpRequest();
     request.open('PUT', path);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
+    Object.entries(shownToBeOurs()).forEach(([name, value]) => request.setRequestHeader(name, value));
     request.upload.onprogress = (e) => e.lengthComputable && progress(e.loaded / e.total);
     request.onload = async () =>
       request.status < 300

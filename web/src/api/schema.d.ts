@@ -73,6 +73,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Gives oneself another password; every other session of one's own ends */
+        put: operations["setPassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/{reviewId}/film": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The same link shows another film from now on */
+        put: operations["showNext"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{remarkId}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Settles what a client said, or opens it again */
+        put: operations["settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -84,6 +135,23 @@ export interface paths {
         get: operations["recipes"];
         /** Saves a recipe under its name */
         put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{personId}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Makes somebody something else; they sign in again as that */
+        put: operations["become"];
         post?: never;
         delete?: never;
         options?: never;
@@ -333,6 +401,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shared/{token}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says something to what a link shows: at a moment or a word, or about the whole */
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/{reviewId}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A link shows nothing any more; what was said to it stays */
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/{hash}/restore": {
         parameters: {
             query?: never;
@@ -344,6 +446,23 @@ export interface paths {
         put?: never;
         /** Brings back a picture that was put away */
         post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{personId}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A link by which somebody gives themselves a new password */
+        post: operations["renew"];
         delete?: never;
         options?: never;
         head?: never;
@@ -490,6 +609,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/joining/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an invitation is for */
+        get: operations["invitation"];
+        put?: never;
+        /** Takes an invitation up; after that one signs in */
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}/stop": {
         parameters: {
             query?: never;
@@ -535,6 +672,24 @@ export interface paths {
         put?: never;
         /** Makes a file after all that was held, failed or was stopped */
         post: operations["againOne"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Links that were handed out and not used yet */
+        get: operations["invitations"];
+        put?: never;
+        /** A link by which somebody joins the workshop */
+        post: operations["invite"];
         delete?: never;
         options?: never;
         head?: never;
@@ -773,6 +928,24 @@ export interface paths {
          * @description Nothing is kept: neither the edit nor a step of the history.
          */
         post: operations["attempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/reviews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was handed out of a clip, the newest first, and what was said to it */
+        get: operations["ofClip"];
+        put?: never;
+        /** Makes a link by which a client sees a film or the stage, and nothing else */
+        post: operations["show"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1103,6 +1276,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the client of the reviewer who asks is shown at present */
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a link shows, and what was said to it */
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared/{token}/stage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The stage that a link shows, to be painted over its clip */
+        get: operations["stage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in, and whether that is needed */
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/qualities": {
         parameters: {
             query?: never;
@@ -1145,7 +1386,24 @@ export interface paths {
             cookie?: never;
         };
         /** The pictures that were brought in for bars, the oldest first */
-        get: operations["all_4"];
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who may come in */
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1247,7 +1505,7 @@ export interface paths {
             cookie?: never;
         };
         /** All languages of ISO 639-1 and what can be done in each, those that are recognised first */
-        get: operations["all_5"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1298,7 +1556,7 @@ export interface paths {
             cookie?: never;
         };
         /** The stage as it was when a file was ordered, to be laid beside it */
-        get: operations["stage"];
+        get: operations["stage_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1332,7 +1590,7 @@ export interface paths {
             cookie?: never;
         };
         /** The fonts that were brought in, by family and weight */
-        get: operations["all_6"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1451,7 +1709,7 @@ export interface paths {
             cookie?: never;
         };
         /** Clips of a shelf, the newest first; of those at hand if none is named */
-        get: operations["all_7"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1467,7 +1725,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        get: operations["one_1"];
         put?: never;
         post?: never;
         /** Removes a clip; it can be brought back for two weeks */
@@ -1756,7 +2014,7 @@ export interface paths {
             cookie?: never;
         };
         /** All long work on a clip, newest first */
-        get: operations["ofClip"];
+        get: operations["ofClip_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1878,6 +2136,40 @@ export interface paths {
         post?: never;
         /** Takes a picture out of the list; what uses it keeps it */
         delete: operations["putAway_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{personId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Lets somebody in no more; what they have open is closed */
+        delete: operations["remove_5"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/{invitationId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Makes a link good no more */
+        delete: operations["withdraw_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2005,6 +2297,55 @@ export interface components {
             going: components["schemas"]["GoingView"][];
             troubles: string[];
         };
+        PasswordRequest: {
+            now?: string;
+            next?: string;
+        };
+        NextRequest: {
+            jobId?: string;
+        };
+        RemarkView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            round: number;
+            /** @enum {string} */
+            kind: "REMARK" | "CHANGES" | "APPROVED";
+            /** Format: int32 */
+            atMs?: number;
+            /** Format: int64 */
+            wordId?: number;
+            said?: string;
+            author: string;
+            text: string;
+            written: string;
+            settled: boolean;
+            settledBy?: string;
+        };
+        ReviewView: {
+            id: string;
+            clipId: string;
+            /** @enum {string} */
+            shows: "FILM" | "STAGE";
+            jobId?: string;
+            fileName?: string;
+            language?: string;
+            path: string;
+            /** Format: int32 */
+            round: number;
+            note: string;
+            by?: string;
+            created: string;
+            expires: string;
+            open: boolean;
+            withdrawn: boolean;
+            /** @enum {string} */
+            verdict?: "REMARK" | "CHANGES" | "APPROVED";
+            remarks: components["schemas"]["RemarkView"][];
+        };
+        SettledRequest: {
+            settled?: boolean;
+        };
         Recipe: {
             name: string;
             /** Format: int32 */
@@ -2029,6 +2370,24 @@ export interface components {
         RecipesView: {
             shipped: components["schemas"]["Recipe"][];
             own: components["schemas"]["Recipe"][];
+        };
+        RoleRequest: {
+            /** @enum {string} */
+            role?: "OWNER" | "DESIGNER" | "REVIEWER";
+            /** Format: int64 */
+            clientId?: number;
+        };
+        PersonView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "REVIEWER";
+            /** Format: int64 */
+            clientId?: number;
+            client?: string;
+            seen?: string;
         };
         Limits: {
             /** Format: double */
@@ -2401,6 +2760,56 @@ export interface components {
             label: string;
             putAway: boolean;
         };
+        RemarkRequest: {
+            author?: string;
+            /** @enum {string} */
+            kind?: "REMARK" | "CHANGES" | "APPROVED";
+            /** Format: int32 */
+            atMs?: number;
+            /** Format: int64 */
+            wordId?: number;
+            text?: string;
+        };
+        SharedCue: {
+            /** Format: int32 */
+            showMs: number;
+            /** Format: int32 */
+            hideMs: number;
+            rightToLeft: boolean;
+            words: components["schemas"]["SharedWord"][];
+        };
+        SharedView: {
+            clip: string;
+            client?: string;
+            /** @enum {string} */
+            shows: "FILM" | "STAGE";
+            /** Format: int32 */
+            round: number;
+            note: string;
+            by?: string;
+            me?: string;
+            shown: string;
+            expires: string;
+            /** Format: int64 */
+            durationMs: number;
+            /** Format: double */
+            frameRate: number;
+            size: components["schemas"]["Size"];
+            cues: components["schemas"]["SharedCue"][];
+            /** @enum {string} */
+            verdict?: "REMARK" | "CHANGES" | "APPROVED";
+            remarks: components["schemas"]["RemarkView"][];
+        };
+        SharedWord: {
+            /** Format: int64 */
+            id: number;
+            text: string;
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
+            spaced: boolean;
+        };
         PictureRow: {
             hash: string;
             label: string;
@@ -2409,6 +2818,11 @@ export interface components {
             /** Format: int32 */
             height: number;
             putAway: boolean;
+        };
+        LinkView: {
+            path: string;
+            /** Format: int32 */
+            hours: number;
         };
         How: {
             /** @enum {string} */
@@ -2522,6 +2936,11 @@ export interface components {
             /** @description What can be had in it, in a sentence or two */
             offer: string;
         };
+        JoiningRequest: {
+            name?: string;
+            email?: string;
+            password?: string;
+        };
         JobView: {
             id: string;
             clipId: string;
@@ -2550,6 +2969,13 @@ export interface components {
         };
         PlaceRequest: {
             before?: string;
+        };
+        InvitationRequest: {
+            name?: string;
+            /** @enum {string} */
+            role?: "OWNER" | "DESIGNER" | "REVIEWER";
+            /** Format: int64 */
+            clientId?: number;
         };
         WordsRequest: {
             script?: string;
@@ -3414,6 +3840,13 @@ export interface components {
             numbers: components["schemas"]["NumberTrack"][];
             colours: components["schemas"]["ColourTrack"][];
         };
+        ReviewRequest: {
+            jobId?: string;
+            language?: string;
+            /** Format: int32 */
+            days?: number;
+            note?: string;
+        };
         RenderRequest: {
             language?: string;
             how?: components["schemas"]["How"];
@@ -3454,16 +3887,11 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
-            string: boolean;
             container: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            integralNumber: boolean;
-            missingNode: boolean;
+            number: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
-            number: boolean;
             floatingPointNumber: boolean;
             short: boolean;
             int: boolean;
@@ -3475,6 +3903,11 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
+            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -3569,6 +4002,30 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        SharedRow: {
+            path: string;
+            clip: string;
+            /** @enum {string} */
+            shows: "FILM" | "STAGE";
+            /** Format: int32 */
+            round: number;
+            shown: string;
+            /** @enum {string} */
+            verdict?: "REMARK" | "CHANGES" | "APPROVED";
+        };
+        SharedStage: {
+            /** Format: int64 */
+            version: number;
+            frame: components["schemas"]["Frame"];
+            layout: components["schemas"]["FrameLayout"];
+            scene: components["schemas"]["Scene"];
+        };
+        SessionView: {
+            signIn: boolean;
+            ownerless: boolean;
+            address: string;
+            person?: components["schemas"]["PersonView"];
+        };
         QualityView: {
             /** @enum {string} */
             quality: "LIGHT" | "GOOD" | "FINE";
@@ -3604,6 +4061,14 @@ export interface components {
             written: string;
             about: string;
         };
+        JoiningView: {
+            name: string;
+            email?: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "REVIEWER";
+            client?: string;
+            by: string;
+        };
         OrderedStage: {
             /** @enum {string} */
             output: "BURNED" | "CAPTIONED" | "CLEAN" | "OVERLAY_PRORES" | "OVERLAY_VP9" | "OVERLAY_PNG" | "SOUND" | "STILL" | "POSTER" | "PREVIEW_WEBP" | "PREVIEW_GIF" | "SIDECAR";
@@ -3619,6 +4084,17 @@ export interface components {
         Receipt: {
             good: boolean;
             lines: components["schemas"]["Line"][];
+        };
+        InvitationView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "REVIEWER";
+            client?: string;
+            renews: boolean;
+            by: string;
+            expires: string;
         };
         FacetView: {
             name: string;
@@ -4408,6 +4884,80 @@ export interface operations {
             };
         };
     };
+    setPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    showNext: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reviewId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                remarkId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettledRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RemarkView"];
+                };
+            };
+        };
+    };
     recipes: {
         parameters: {
             query?: {
@@ -4452,6 +5002,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecipesView"];
+                };
+            };
+        };
+    };
+    become: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PersonView"];
                 };
             };
         };
@@ -4958,6 +5534,54 @@ export interface operations {
             };
         };
     };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharedView"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reviewId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
     restore_2: {
         parameters: {
             query?: never;
@@ -4976,6 +5600,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PictureRow"];
+                };
+            };
+        };
+    };
+    renew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LinkView"];
                 };
             };
         };
@@ -5186,6 +5832,54 @@ export interface operations {
             };
         };
     };
+    invitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JoiningView"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoiningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
     stop_1: {
         parameters: {
             query?: never;
@@ -5252,6 +5946,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    invitations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InvitationView"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LinkView"];
                 };
             };
         };
@@ -5642,6 +6380,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Scene"];
+                };
+            };
+        };
+    };
+    ofClip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewView"][];
+                };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReviewRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewView"];
                 };
             };
         };
@@ -6097,6 +6883,90 @@ export interface operations {
             };
         };
     };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharedRow"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharedView"];
+                };
+            };
+        };
+    };
+    stage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharedStage"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
     qualities: {
         parameters: {
             query?: never;
@@ -6137,7 +7007,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6153,6 +7023,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PictureRow"][];
+                };
+            };
+        };
+    };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PersonView"][];
                 };
             };
         };
@@ -6279,7 +7169,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6361,7 +7251,7 @@ export interface operations {
             };
         };
     };
-    stage: {
+    stage_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6405,7 +7295,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6555,7 +7445,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_9: {
         parameters: {
             query?: {
                 /** @description Words that name, client or captions must hold, all of them */
@@ -6581,7 +7471,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6996,7 +7886,7 @@ export interface operations {
             };
         };
     };
-    ofClip: {
+    ofClip_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7173,6 +8063,46 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["PictureRow"];
                 };
+            };
+        };
+    };
+    remove_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    withdraw_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                invitationId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

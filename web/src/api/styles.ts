@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call, refusal } from './http';
+import { call, refusal, shownToBeOurs } from './http';
 import { queryClient } from './queryClient';
 import type { Style, StyleFileView } from './types';
 
@@ -50,7 +50,7 @@ export const styleFile = (style: string, fonts: boolean) => `${path(style)}/file
 async function readFile({ file, take }: { file: File; take: boolean }): Promise<StyleFileView> {
   const response = await fetch(`/api/styles/file?take=${take}`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream' },
+    headers: { 'Content-Type': 'application/octet-stream', ...shownToBeOurs() },
     body: file,
   });
   if (!response.ok) throw await refusal(response.status, await response.text());

@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useClip, useJobs, usePeaks, useScene, useTrack } from '../api/queries';
 import { useMisspelt } from '../api/proof';
+import { useReviews } from '../api/reviews';
 import { KeysDialog } from '../keys/KeysDialog';
 import { useSpelling } from '../state/spelling';
 import { usePanels } from '../state/panels';
@@ -15,6 +16,7 @@ import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
 import { setFound } from '../state/findings';
+import { setRemarks } from '../state/remarks';
 import { settingsOf, useSettings } from '../state/setting';
 import { usePlayer } from '../player/player';
 import { endTrying, useTrying } from '../state/trying';
@@ -57,6 +59,9 @@ export function Bench() {
   const measured = jobs.data?.find((j) => j.kind === 'MEASURE');
   const findings = useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);
   useEffect(() => setFound(findings.data), [findings.data]);
+  const reviews = useReviews(clipId).data;
+  const present = track.data;
+  useEffect(() => setRemarks(reviews, present), [reviews, present]);
   useKeys(clipId);
   const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
   useEffect(() => {

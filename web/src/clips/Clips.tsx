@@ -2,7 +2,7 @@ import { FilePlus2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useShelf } from '../api/shelf';
-import { PageHeader } from '../ui/PageHeader';
+import { PageHeader } from '../header/PageHeader';
 import { useSettled } from '../ui/useSettled';
 import { ChosenBar } from './ChosenBar';
 import { ClipCard } from './ClipCard';

@@ -4,7 +4,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useEstimates, usePlaceOrder, usePlan } from '../api/orders';
 import { useClips, useOutputs } from '../api/queries';
 import type { Asked } from '../api/types';
-import { PageHeader } from '../ui/PageHeader';
+import { PageHeader } from '../header/PageHeader';
 import type { Axes } from './axes';
 import { AxesPart } from './AxesPart';
 import { HowPart } from './HowPart';

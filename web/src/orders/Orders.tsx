@@ -1,7 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { useOrders } from '../api/orders';
 import type { OrderRow } from '../api/types';
-import { PageHeader } from '../ui/PageHeader';
+import { PageHeader } from '../header/PageHeader';
 import { OrderDetail } from './OrderDetail';
 import { bytes, when } from './said';
 

@@ -6,7 +6,7 @@ import { call } from '../api/http';
 import { useOrderedStage, useReceipt } from '../api/orders';
 import { useClip } from '../api/queries';
 import type { Job } from '../api/types';
-import { PageHeader } from '../ui/PageHeader';
+import { PageHeader } from '../header/PageHeader';
 import { One, OneOf } from '../ui/OneOf';
 import { stamp } from '../player/time';
 import { Difference } from './Difference';

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Clip, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 import { usePlayer } from '../player/player';
+import { useRemarksNow } from '../state/remarks';
 import { useFindingsNow } from '../state/findings';
 import { chosenCues, useSelection } from '../state/selection';
 
@@ -16,6 +17,7 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
   const partFrom = useRef<number | null>(null);
   const part = usePanels((s) => s.range);
   const open = useFindingsNow((s) => s.open);
+  const remarks = useRemarksNow((s) => s.open);
   const { seek } = usePlayer.getState();
   const { select } = useSelection.getState();
 
@@ -56,6 +58,14 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
         c.fillRect(-2, -2, 4, 4);
         c.restore();
       }
+      c.strokeStyle = accent;
+      c.lineWidth = 1.6;
+      for (const { ms } of remarks) {
+        // A ring where a client said something.
+        c.beginPath();
+        c.arc(24, y(ms), 3.4, 0, 7);
+        c.stroke();
+      }
       for (const cue of track.cues) {
         const here = chosen.has(cue.id);
         c.fillStyle = here ? accent : ink;
@@ -87,7 +97,7 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
       observer.disconnect();
       dark.removeEventListener('change', draw);
     };
-  }, [clip, track, peaks, selected, open]);
+  }, [clip, track, peaks, selected, open, remarks]);
 
   useEffect(() => {
     const place = (ms: number) => {
@@ -135,7 +145,7 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
         <canvas
           ref={canvas}
           role="img"
-          aria-label={`The whole clip: ${track.cues.length} cues. Click to go there, drag with Shift to choose a run of cues, with Alt a part to get words for`}
+          aria-label={`The whole clip: ${track.cues.length} cues${remarks.length > 0 ? `, ${remarks.length} remarks` : ''}. Click to go there, drag with Shift to choose a run of cues, with Alt a part to get words for`}
           className="h-full w-full cursor-pointer touch-none"
           onPointerDown={(e) => {
             e.currentTarget.setPointerCapture(e.pointerId);

@@ -14,6 +14,7 @@ import { CueText } from './CueText';
 import { Lens } from './Lens';
 import { goTo, useFindingsNow } from '../state/findings';
 import { useLit } from '../state/lit';
+import { RemarksIn } from './RemarksIn';
 import { ScoreWord } from './ScoreWord';
 
 /** One cue of the score: its time, its lines over their sound, its reading speed; its tools where the hand is. */
@@ -125,6 +126,7 @@ export const CueRow = memo(function CueRow(props: {
             {beside && (
               <BesideLine clipId={clip.id} language={beside} cue={cue} translated={props.translated} />
             )}
+            <RemarksIn clipId={clip.id} cueId={cue.id} />
           </div>
           <div className="relative w-[100px] flex-none text-right max-[699px]:w-12">
             <span

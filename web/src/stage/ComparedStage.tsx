@@ -10,8 +10,10 @@ export function ComparedStage(props: {
   track: Track;
   scene: Scene | undefined;
   width: number;
+  /** Where its bars are asked for. */
+  root?: string;
 }) {
-  const { video, track, scene, width } = props;
+  const { video, track, scene, width, root } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const { layout, frame } = track;
   const { output } = layout;
@@ -27,7 +29,7 @@ export function ComparedStage(props: {
     const scale = element.width / output.width;
     const backdrop = new BackdropPainter();
     const bars = new Image();
-    bars.src = barsAddress(frame, output) ?? '';
+    bars.src = barsAddress(frame, output, root) ?? '';
     const paint = (timeMs: number) => {
       context.fillStyle = frame.barColour;
       context.fillRect(0, 0, element.width, element.height);
@@ -49,6 +51,6 @@ export function ComparedStage(props: {
     request = video.requestVideoFrameCallback(onFrame);
     if (video.readyState >= 2) paint(video.currentTime * 1000);
     return () => video.cancelVideoFrameCallback(request);
-  }, [video, scene, width, height, frame, layout, output]);
+  }, [video, scene, width, height, frame, layout, output, root]);
   return <canvas ref={canvas} style={{ width, height }} className="rounded-[3px] bg-stage" aria-hidden />;
 }

@@ -1,4 +1,4 @@
-import { PageHeader } from '../ui/PageHeader';
+import { PageHeader } from '../header/PageHeader';
 import { StoragePart } from './StoragePart';
 import { TroublesPart } from './TroublesPart';
 import { WherePart } from './WherePart';

@@ -14,6 +14,7 @@ import { reckoned } from '../../orders/said';
 import { usePlayer } from '../../player/player';
 import { MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
+import { HandPart } from './HandPart';
 import { RenderCard } from './RenderCard';
 import { SincePart } from './SincePart';
 
@@ -159,6 +160,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           </ul>
         </Section>
       )}
+      <HandPart clip={clip} jobs={renders} />
       <FilesPart clip={clip} track={track} />
     </>
   );

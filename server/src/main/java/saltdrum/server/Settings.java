@@ -10,6 +10,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param workers light jobs at the same time; of this and the next two 0 is none, and null what the machine can bear
  * @param hearers clips that are heard or translated at the same time
  * @param renderers renders at the same time; each takes all cores that it gets
+ * @param url address of the workshop as others call it, by which people have to sign in; null or empty for none
  * @param allowedHosts names under which the server may be called
  * @param models folders of speech models separated by commas, the application's own first
  * @param outsideUrl address of a recogniser elsewhere, or empty
@@ -23,6 +24,7 @@ public record Settings(
         Integer workers,
         Integer hearers,
         Integer renderers,
+        String url,
         List<String> allowedHosts,
         String models,
         String outsideUrl,

@@ -6,27 +6,36 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Locale;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
-import saltdrum.server.Settings;
 
 /**
  * Refuses calls under a foreign name and changes asked for by a foreign page, so that no web site in the designer's
  * browser can reach this server.
  */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 final class LocalCallersOnly extends OncePerRequestFilter {
-    private final Settings settings;
+    private final SignIn signIn;
 
-    LocalCallersOnly(Settings settings) {
-        this.settings = settings;
+    LocalCallersOnly(SignIn signIn) {
+        this.signIn = signIn;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!allowed(request.getServerName())) {
-            refuse(response, "This server answers only to " + String.join(", ", settings.allowedHosts()) + ".");
+            refuse(response, "This server answers only to " + String.join(", ", signIn.hosts()) + ".");
+            return;
+        }
+        if (!signIn.required() && passedOn(request)) {
+            refuse(
+                    response,
+                    "This workshop is for whoever sits at its machine, and another server passed this on. Give it an"
+                            + " address for others, SALT_DRUM_URL, so that people sign in.");
             return;
         }
         if (!SameOrigin.asks(request)) {
@@ -34,6 +43,8 @@ final class LocalCallersOnly extends OncePerRequestFilter {
             return;
         }
         response.setHeader("X-Content-Type-Options", "nosniff");
+        // What opens a review stands in its address.
+        response.setHeader("Referrer-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader(
                 "Content-Security-Policy",
@@ -41,8 +52,13 @@ final class LocalCallersOnly extends OncePerRequestFilter {
         chain.doFilter(request, response);
     }
 
+    /** By a server in front of this one, for somebody elsewhere (RFC 7239). */
+    private static boolean passedOn(HttpServletRequest request) {
+        return request.getHeader("Forwarded") != null || request.getHeader("X-Forwarded-For") != null;
+    }
+
     private boolean allowed(String host) {
-        return host != null && settings.allowedHosts().contains(host.toLowerCase(Locale.ROOT));
+        return host != null && signIn.hosts().contains(host.toLowerCase(Locale.ROOT));
     }
 
     private static void refuse(HttpServletResponse response, String why) throws IOException {

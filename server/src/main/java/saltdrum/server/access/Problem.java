@@ -14,6 +14,7 @@ public final class Problem {
     public static String sentence(int status) {
         return switch (status) {
             case 400 -> "The request cannot be read. Nothing was changed.";
+            case 401 -> "Sign in first. Nothing was changed.";
             case 403 -> "This is not allowed.";
             case 404 -> "There is nothing at this address.";
             case 405 -> "This cannot be asked of this address.";

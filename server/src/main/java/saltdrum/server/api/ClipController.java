@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -42,7 +41,6 @@ import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
 import saltdrum.server.store.TrackStore;
@@ -60,6 +58,7 @@ class ClipController {
     private final TrackStore tracks;
     private final StyleStore styles;
     private final MediaStore media;
+    private final Videos videos;
     private final ClipPacker packer;
     private final ClipUnpacker unpacker;
     private final Workers workers;
@@ -70,9 +69,11 @@ class ClipController {
             TrackStore tracks,
             StyleStore styles,
             MediaStore media,
+            Videos videos,
             ClipPacker packer,
             ClipUnpacker unpacker,
             Workers workers) {
+        this.videos = videos;
         this.packer = packer;
         this.unpacker = unpacker;
         this.tracks = tracks;
@@ -162,20 +163,13 @@ class ClipController {
     @Hidden
     @GetMapping("/{clipId}/video")
     ResponseEntity<Resource> video(@PathVariable String clipId, HttpServletRequest request) throws IOException {
-        ClipRow row = clips.get(clipId);
-        ClipInfo info = row.info();
-        boolean webm = row.proxyHash() == null
-                && info.container().contains("webm")
-                && !info.videoCodec().equals("h264");
-        String hash = row.proxyHash() == null ? row.mediaHash() : row.proxyHash();
-        CannotMeetRangeException.unlessMet(request, media.file(hash));
-        return bytes(hash, MediaType.parseMediaType(webm ? "video/webm" : "video/mp4"));
+        return videos.ofClip(clips.get(clipId), request);
     }
 
     @Hidden
     @GetMapping("/{clipId}/poster")
     ResponseEntity<Resource> poster(@PathVariable String clipId) {
-        return bytes(clips.get(clipId).posterHash(), MediaType.IMAGE_JPEG);
+        return videos.kept(clips.get(clipId).posterHash(), MediaType.IMAGE_JPEG);
     }
 
     @Operation(summary = "Loudness for drawing: one byte for each 10 ms, 0 to 255")
@@ -207,7 +201,7 @@ class ClipController {
     @Hidden
     @GetMapping(path = "/{clipId}/peaks", produces = "application/octet-stream")
     ResponseEntity<Resource> peaks(@PathVariable String clipId) {
-        return bytes(clips.get(clipId).peaksHash(), MediaType.APPLICATION_OCTET_STREAM);
+        return videos.kept(clips.get(clipId).peaksHash(), MediaType.APPLICATION_OCTET_STREAM);
     }
 
     @Operation(summary = "Where the sound rises from quiet and falls back to it, ms, for edges to snap to")
@@ -215,16 +209,5 @@ class ClipController {
     List<Integer> speechEdges(@PathVariable String clipId) throws IOException {
         String peaks = clips.get(clipId).peaksHash();
         return peaks == null ? List.of() : SpeechEdges.of(Files.readAllBytes(media.file(peaks)));
-    }
-
-    private ResponseEntity<Resource> bytes(String hash, MediaType type) {
-        if (hash == null) {
-            throw new NotFoundException("This clip is still being prepared.");
-        }
-        return ResponseEntity.ok()
-                .contentType(type)
-                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
-                .eTag("\"" + hash + "\"")
-                .body(new FileSystemResource(media.file(hash)));
     }
 }

@@ -26,6 +26,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.text.Quoted;
 import saltdrum.server.access.Problem;
+import saltdrum.server.access.TooOftenException;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
 import tools.jackson.core.JacksonException;
@@ -65,6 +66,14 @@ final class Errors {
         }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "The request has no body that can be read. Nothing was changed.");
+    }
+
+    @ExceptionHandler(TooOftenException.class)
+    ResponseEntity<ProblemDetail> tooOften(TooOftenException e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, Long.toString(e.within().toSeconds()))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage()));
     }
 
     @ExceptionHandler(SaltDrumException.class)

@@ -5,13 +5,8 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,12 +38,20 @@ class JobController {
     private final ClipStore clips;
     private final JobStore jobs;
     private final MediaStore media;
+    private final Videos videos;
     private final Workers workers;
     private final SceneMaker scenes;
     private final HouseStore houses;
 
     JobController(
-            ClipStore clips, JobStore jobs, MediaStore media, Workers workers, SceneMaker scenes, HouseStore houses) {
+            ClipStore clips,
+            JobStore jobs,
+            MediaStore media,
+            Videos videos,
+            Workers workers,
+            SceneMaker scenes,
+            HouseStore houses) {
+        this.videos = videos;
         this.scenes = scenes;
         this.houses = houses;
         this.clips = clips;
@@ -72,23 +75,6 @@ class JobController {
     @PostMapping("/jobs/{jobId}/stop")
     JobView stop(@PathVariable String jobId) {
         return JobView.of(workers.stop(jobId));
-    }
-
-    /** By the ending of a file that we made. */
-    private static MediaType type(String name) {
-        String ending = name.substring(name.lastIndexOf('.') + 1);
-        return MediaType.parseMediaType(
-                switch (ending) {
-                    case "mov" -> "video/quicktime";
-                    case "webm" -> "video/webm";
-                    case "zip" -> "application/zip";
-                    case "m4a" -> "audio/mp4";
-                    case "webp" -> "image/webp";
-                    case "gif" -> "image/gif";
-                    case "png" -> "image/png";
-                    case "srt", "vtt", "ass", "ttml", "json", "txt" -> "text/plain;charset=UTF-8";
-                    default -> "video/mp4";
-                });
     }
 
     @Operation(summary = "Forgets a finished piece of work and deletes its file")
@@ -133,17 +119,6 @@ class JobController {
             @RequestParam(defaultValue = "false") boolean download,
             HttpServletRequest request)
             throws IOException {
-        JobRow job = jobs.get(jobId);
-        if (job.outputHash() == null) {
-            throw new NotFoundException("This render has no video yet.");
-        }
-        CannotMeetRangeException.unlessMet(request, media.file(job.outputHash()));
-        ContentDisposition disposition = (download ? ContentDisposition.attachment() : ContentDisposition.inline())
-                .filename(job.outputName(), StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(type(job.outputName()))
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(new FileSystemResource(media.file(job.outputHash())));
+        return videos.ofJob(jobs.get(jobId), download, request);
     }
 }

@@ -14,7 +14,11 @@ class PageController {
         "/orders",
         "/orders/{orderId}",
         "/results/{jobId}",
-        "/workshop"
+        "/workshop",
+        "/people",
+        "/reviews",
+        "/review/{token}",
+        "/join/{token}"
     })
     String page() {
         return "forward:/index.html";

@@ -1,5 +1,6 @@
 package saltdrum.server.store;
 
+import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
@@ -21,9 +22,23 @@ final class Ids {
         }
     }
 
+    /** Of a text. */
+    static String hash(String text) {
+        return hash(text.getBytes(StandardCharsets.UTF_8));
+    }
+
     static String fresh() {
-        StringBuilder id = new StringBuilder(12);
-        for (int i = 0; i < 12; i++) {
+        return random(12);
+    }
+
+    /** What opens something to whoever has it: 130 bits. */
+    static String token() {
+        return random(26);
+    }
+
+    private static String random(int length) {
+        StringBuilder id = new StringBuilder(length);
+        for (int i = 0; i < length; i++) {
             id.append(LETTERS.charAt(RANDOM.nextInt(LETTERS.length())));
         }
         return id.toString();

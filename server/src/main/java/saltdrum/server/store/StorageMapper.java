@@ -13,7 +13,9 @@ interface StorageMapper {
             select j.id as job_id, clip.name as clip, coalesce(j.file_name, j.output_name) as file_name,
               j.finished as finished_at, m.bytes
             from job j join clip on clip.id = j.clip_id join media_file m on m.hash = j.output_hash
-            where j.state = 'DONE' and j.kind = 'RENDER' order by j.finished desc, j.id
+            where j.state = 'DONE' and j.kind = 'RENDER' and not exists (select 1 from review r
+              where r.job_id = j.id and withdrawn is null and expires > now())
+            order by j.finished desc, j.id
             """)
     List<FinishedRow> finished();
 

@@ -33,6 +33,14 @@ class RefusedApiTest extends OnATrack {
     }
 
     @Test
+    void nobodyElsewhereIsAnsweredWhereNobodySignsIn() throws Exception {
+        assertThat(refused(403, get("/api/clips").header("X-Forwarded-For", "192.0.2.7")))
+                .contains("SALT_DRUM_URL");
+        assertThat(refused(403, get("/api/clips").header("Forwarded", "for=192.0.2.7")))
+                .contains("SALT_DRUM_URL");
+    }
+
+    @Test
     void malformedCallsAreAnsweredInASentence() throws Exception {
         String id = clip();
         String edits = "/api/clips/" + id + "/track/edits";

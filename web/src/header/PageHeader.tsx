@@ -1,9 +1,12 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { Mark } from './Mark';
+import { useSession } from '../api/people';
+import { Mark } from '../ui/Mark';
+import { PersonMenu } from './PersonMenu';
 
 /** The head of pages that are not the bench: where one is, and what can be done here. */
 export function PageHeader({ children }: { children?: ReactNode }) {
+  const owner = useSession().data?.person?.role === 'OWNER';
   return (
     <header className="mx-auto flex max-w-6xl flex-wrap items-center gap-x-3 gap-y-2 pt-8 pb-8">
       <Mark size={34} />
@@ -13,6 +16,7 @@ export function PageHeader({ children }: { children?: ReactNode }) {
           { to: '/', label: 'Clips' },
           { to: '/orders', label: 'Orders' },
           { to: '/workshop', label: 'Workshop' },
+          ...(owner ? [{ to: '/people', label: 'People' }] : []),
         ].map((page) => (
           <NavLink
             key={page.to}
@@ -33,6 +37,7 @@ export function PageHeader({ children }: { children?: ReactNode }) {
       </nav>
       <span className="ml-auto" />
       {children}
+      <PersonMenu />
     </header>
   );
 }

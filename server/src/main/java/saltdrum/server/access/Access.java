@@ -1,0 +1,30 @@
+package saltdrum.server.access;
+
+import java.util.List;
+import org.springframework.http.HttpMethod;
+
+/** Who may ask for what where people sign in: the first line that fits decides. */
+enum Access {
+    /** The page itself holds nothing; what a link opens is asked for by what stands in the link. */
+    ANYBODY,
+    SIGNED_IN,
+    DESIGNER,
+    OWNER;
+
+    /** @param method null for any */
+    record Line(HttpMethod method, String path, Access access) {}
+
+    static final List<Line> LINES = List.of(
+            new Line(HttpMethod.GET, "/api/session", ANYBODY),
+            new Line(HttpMethod.PUT, "/api/session/password", SIGNED_IN),
+            new Line(null, "/api/joining/*", ANYBODY),
+            new Line(HttpMethod.GET, "/api/shared", SIGNED_IN),
+            new Line(null, "/api/shared/*/**", ANYBODY),
+            new Line(null, "/api/people/**", OWNER),
+            new Line(null, "/api/invitations/**", OWNER),
+            new Line(HttpMethod.DELETE, "/api/clips/*/for-good", OWNER),
+            new Line(HttpMethod.PUT, "/api/storage/retention", OWNER),
+            new Line(HttpMethod.PUT, "/api/workshop", OWNER),
+            new Line(null, "/api/**", DESIGNER),
+            new Line(null, "/**", ANYBODY));
+}

@@ -1,0 +1,25 @@
+package saltdrum.server.access;
+
+import java.time.Duration;
+
+/** How often one caller may do what others could be hurt by. */
+public enum Limit {
+    /** From one address, whoever is tried. */
+    SIGN_IN(30, Duration.ofMinutes(10)),
+    /** As one person, from anywhere. */
+    SIGN_IN_AS(10, Duration.ofMinutes(10)),
+    /** Files brought in by one person. */
+    UPLOAD(120, Duration.ofMinutes(10)),
+    /** Said to one review from one address. */
+    REMARK(20, Duration.ofMinutes(5)),
+    /** Links that open nothing, from one address. */
+    WRONG_LINK(30, Duration.ofMinutes(10));
+
+    final int times;
+    final Duration within;
+
+    Limit(int times, Duration within) {
+        this.times = times;
+        this.within = within;
+    }
+}

@@ -1,0 +1,144 @@
+package saltdrum.server.access;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Locale;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.convert.converter.Converter;
+import org.springframework.core.convert.support.GenericConversionService;
+import org.springframework.core.serializer.support.DeserializingConverter;
+import org.springframework.core.serializer.support.SerializationFailedException;
+import org.springframework.core.serializer.support.SerializingConverter;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
+import saltdrum.server.store.PersonRow;
+import saltdrum.server.store.PersonStore;
+import saltdrum.server.store.Role;
+
+/** Sessions, cookies and forged requests as Spring Security does them; who may what is {@link Access}. */
+@Configuration
+@ConditionalOnWebApplication
+class SecuritySettings {
+    private static final String SESSION = "/api/session";
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, SignIn signIn, Throttle throttle, PersonStore people)
+            throws Exception {
+        http.requestCache(AbstractHttpConfigurer::disable).httpBasic(AbstractHttpConfigurer::disable);
+        return signIn.required() ? closed(http, throttle, people) : open(http);
+    }
+
+    /** Whoever sits at this machine; {@link LocalCallersOnly} keeps all others out. */
+    private static SecurityFilterChain open(HttpSecurity http) throws Exception {
+        return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(AbstractHttpConfigurer::disable)
+                .headers(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .build();
+    }
+
+    private static SecurityFilterChain closed(HttpSecurity http, Throttle throttle, PersonStore people)
+            throws Exception {
+        PathPatternRequestMatcher.Builder paths = PathPatternRequestMatcher.withDefaults();
+        http.authorizeHttpRequests(asked -> {
+            // What goes on of an answer that was allowed.
+            asked.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
+                    .permitAll();
+            for (Access.Line line : Access.LINES) {
+                var matched = asked.requestMatchers(paths.matcher(line.method(), line.path()));
+                switch (line.access()) {
+                    case ANYBODY -> matched.permitAll();
+                    case SIGNED_IN -> matched.authenticated();
+                    case DESIGNER -> matched.hasAnyRole(Role.DESIGNER.name(), Role.OWNER.name());
+                    case OWNER -> matched.hasRole(Role.OWNER.name());
+                }
+            }
+        });
+        return http.csrf(csrf -> csrf.spa())
+                .formLogin(form -> form.loginPage("/")
+                        .loginProcessingUrl(SESSION)
+                        .usernameParameter("email")
+                        .passwordParameter("password")
+                        .successHandler((request, response, who) -> {
+                            people.seen(Long.parseLong(who.getName()));
+                            throttle.forgive(Limit.SIGN_IN_AS, tried(request));
+                            response.setStatus(204);
+                        })
+                        .failureHandler((request, response, why) -> Problem.write(
+                                response, 401, "Address and password do not belong together. Nobody was signed in.")))
+                .logout(logout -> logout.logoutRequestMatcher(paths.matcher(HttpMethod.DELETE, SESSION))
+                        .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))
+                .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
+                                Problem.write(response, 401, "Sign in first. Nothing was changed."))
+                        .accessDeniedHandler((request, response, why) -> Problem.write(
+                                response,
+                                403,
+                                "This is not yours to do. Nothing was changed; if your page is an old one, load it"
+                                        + " again.")))
+                .addFilterBefore(new Counted(throttle), UsernamePasswordAuthenticationFilter.class)
+                .build();
+    }
+
+    /** As whom somebody tries to sign in. */
+    static String tried(HttpServletRequest request) {
+        String email = request.getParameter("email");
+        return email == null ? "" : email.strip().toLowerCase(Locale.ROOT);
+    }
+
+    static boolean signsIn(HttpServletRequest request) {
+        return "POST".equals(request.getMethod()) && SESSION.equals(request.getRequestURI());
+    }
+
+    @Bean
+    UserDetailsService whoSignsIn(PersonStore people) {
+        return email -> {
+            PersonRow person = people.named(email == null ? "" : email.strip());
+            if (person == null) {
+                throw new UsernameNotFoundException("nobody");
+            }
+            return User.withUsername(Long.toString(person.id()))
+                    .password(person.password())
+                    .roles(person.role().name())
+                    .build();
+        };
+    }
+
+    /** Of HTTP only and of this site; over HTTPS by HTTPS only. */
+    @Bean
+    CookieSerializer sessionCookie() {
+        DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+        cookie.setCookieName("salt-drum");
+        cookie.setSameSite("Lax");
+        return cookie;
+    }
+
+    /** Whose session was written by an older version signs in again. */
+    @Bean
+    GenericConversionService springSessionConversionService() {
+        GenericConversionService written = new GenericConversionService();
+        written.addConverter(Object.class, byte[].class, new SerializingConverter());
+        DeserializingConverter read = new DeserializingConverter();
+        written.addConverter(byte[].class, Object.class, (Converter<byte[], Object>) bytes -> {
+            try {
+                return read.convert(bytes);
+            } catch (SerializationFailedException older) {
+                return null;
+            }
+        });
+        return written;
+    }
+}

@@ -1,0 +1,60 @@
+package saltdrum.server.access;
+
+import java.net.InetAddress;
+import java.net.URI;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.boot.web.server.autoconfigure.ServerProperties;
+import org.springframework.stereotype.Component;
+import saltdrum.core.SaltDrumException;
+import saltdrum.server.Settings;
+
+/**
+ * Whether people sign in: they do as soon as the workshop has an address for others ({@code salt-drum.url}), or listens
+ * beyond this machine. On loopback alone whoever sits here does everything.
+ */
+@Component
+public class SignIn {
+    private final boolean required;
+    private final String url;
+    private final List<String> hosts;
+
+    SignIn(Settings settings, ServerProperties server) {
+        boolean named = settings.url() != null && !settings.url().isBlank();
+        InetAddress address = server.getAddress();
+        required = named || address == null || !address.isLoopbackAddress();
+        url = named ? settings.url().strip().replaceFirst("/+$", "") : "";
+        hosts = new ArrayList<>(settings.allowedHosts());
+        if (named) {
+            hosts.add(host(url));
+        }
+    }
+
+    private static String host(String url) {
+        try {
+            URI uri = URI.create(url);
+            if (uri.getHost() != null && List.of("http", "https").contains(uri.getScheme())) {
+                return uri.getHost().toLowerCase(Locale.ROOT);
+            }
+        } catch (IllegalArgumentException notOne) {
+            // Told below.
+        }
+        throw new SaltDrumException(
+                "“" + url + "” is no address that people can come to, such as https://captions.example.");
+    }
+
+    public boolean required() {
+        return required;
+    }
+
+    /** The workshop's address as others call it, without a slash at its end; empty where it has none. */
+    public String url() {
+        return url;
+    }
+
+    /** Names under which the server may be called, small letters. */
+    public List<String> hosts() {
+        return hosts;
+    }
+}

@@ -1,0 +1,42 @@
+package saltdrum.server.access;
+
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import io.github.bucket4j.Bucket;
+import java.time.Duration;
+import org.springframework.stereotype.Component;
+
+/** Counts what each caller did of late; the longest unheard of are forgotten. */
+@Component
+public class Throttle {
+    private record Caller(Limit limit, String who) {}
+
+    private static final int MOST_CALLERS = 20_000;
+
+    private final LoadingCache<Caller, Bucket> buckets = Caffeine.newBuilder()
+            .maximumSize(MOST_CALLERS)
+            .expireAfterAccess(Duration.ofHours(1))
+            .build(caller -> Bucket.builder()
+                    .addLimit(limit ->
+                            limit.capacity(caller.limit.times).refillGreedy(caller.limit.times, caller.limit.within))
+                    .build());
+
+    /** Counts one more. @throws TooOftenException for one too many */
+    public void count(Limit limit, String who) {
+        if (!buckets.get(new Caller(limit, who)).tryConsume(1)) {
+            throw new TooOftenException(limit.within);
+        }
+    }
+
+    /** @throws TooOftenException where the next one would be too many; counts nothing */
+    public void check(Limit limit, String who) {
+        if (buckets.get(new Caller(limit, who)).getAvailableTokens() < 1) {
+            throw new TooOftenException(limit.within);
+        }
+    }
+
+    /** It was them: what they missed before does not count. */
+    void forgive(Limit limit, String who) {
+        buckets.invalidate(new Caller(limit, who));
+    }
+}

@@ -1,0 +1,97 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
+import saltdrum.server.access.Limit;
+import saltdrum.server.access.Passwords;
+import saltdrum.server.access.Throttle;
+import saltdrum.server.store.InvitationRow;
+import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.PersonRow;
+import saltdrum.server.store.PersonStore;
+import saltdrum.server.store.Role;
+
+/** An invitation in the hand of who got it. */
+@Tag(name = "people")
+@RestController
+@RequestMapping("/api/joining")
+class JoiningController {
+    /** Something before and after one @; whether mail gets there nobody asks. */
+    private static final Pattern EMAIL = Pattern.compile("[^@\\s\\p{Cc}]{1,64}@[^@\\s\\p{Cc}]{1,189}");
+
+    private final PersonStore people;
+    private final Passwords passwords;
+    private final Throttle throttle;
+
+    JoiningController(PersonStore people, Passwords passwords, Throttle throttle) {
+        this.people = people;
+        this.passwords = passwords;
+        this.throttle = throttle;
+    }
+
+    /**
+     * @param email of who gets a new password by it; missing for who is new
+     * @param by name of who invited; empty where the server did
+     */
+    record JoiningView(String name, @MayBeMissing String email, Role role, @MayBeMissing String client, String by) {}
+
+    @Operation(summary = "What an invitation is for")
+    @GetMapping("/{token}")
+    JoiningView invitation(@PathVariable String token, HttpServletRequest http) {
+        InvitationRow invitation = found(token, http);
+        Long person = invitation.personId();
+        return new JoiningView(
+                invitation.name(),
+                person == null ? null : people.get(person).email(),
+                invitation.role(),
+                invitation.client(),
+                invitation.invitedBy() == null ? "" : invitation.invitedBy());
+    }
+
+    /** Name and address are not read where the invitation is for somebody who is here. */
+    record JoiningRequest(@MayBeMissing String name, @MayBeMissing String email, String password)
+            implements FromOutside {}
+
+    @Operation(summary = "Takes an invitation up; after that one signs in")
+    @PostMapping("/{token}")
+    PersonView join(@PathVariable String token, @RequestBody JoiningRequest request, HttpServletRequest http) {
+        InvitationRow invitation = found(token, http);
+        String name;
+        String email;
+        if (invitation.personId() == null) {
+            name = PersonName.of(request.name());
+            email = request.email() == null ? "" : request.email().strip();
+            if (!EMAIL.matcher(email).matches()) {
+                throw new BadInputException("Sign in with an e-mail address, such as ada@quay.example.");
+            }
+        } else {
+            PersonRow person = people.get(invitation.personId());
+            name = person.name();
+            email = person.email();
+        }
+        String hash = passwords.hash(request.password(), List.of(name, email));
+        return PersonView.of(people.join(token, name, email, hash));
+    }
+
+    private InvitationRow found(String token, HttpServletRequest http) {
+        throttle.check(Limit.WRONG_LINK, http.getRemoteAddr());
+        try {
+            return people.invitation(token);
+        } catch (NotFoundException e) {
+            throttle.count(Limit.WRONG_LINK, http.getRemoteAddr());
+            throw e;
+        }
+    }
+}

@@ -1,0 +1,136 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
+import saltdrum.core.RefusedEditException;
+import saltdrum.server.access.Caller;
+import saltdrum.server.access.SignIn;
+import saltdrum.server.store.ClientStore;
+import saltdrum.server.store.InvitationRow;
+import saltdrum.server.store.PersonStore;
+import saltdrum.server.store.Role;
+
+/** Who may come in. Invitations go by links that the owner hands over; the workshop sends no mail. */
+@Tag(name = "people")
+@RestController
+@RequestMapping("/api")
+class PeopleController {
+    private final PersonStore people;
+    private final ClientStore clients;
+    private final SignIn signIn;
+    private final Caller caller;
+
+    PeopleController(PersonStore people, ClientStore clients, SignIn signIn, Caller caller) {
+        this.people = people;
+        this.clients = clients;
+        this.signIn = signIn;
+        this.caller = caller;
+    }
+
+    @Operation(summary = "Who may come in")
+    @GetMapping("/people")
+    List<PersonView> all() {
+        return people.all().stream().map(PersonView::of).toList();
+    }
+
+    /** @param clientId whose things a reviewer sees; null for all others */
+    record RoleRequest(Role role, @MayBeMissing Long clientId) implements FromOutside {}
+
+    @Operation(summary = "Makes somebody something else; they sign in again as that")
+    @PutMapping("/people/{personId}/role")
+    PersonView become(@PathVariable long personId, @RequestBody RoleRequest request) {
+        check(request.role(), request.clientId());
+        return PersonView.of(people.become(personId, request.role(), request.clientId()));
+    }
+
+    @Operation(summary = "Lets somebody in no more; what they have open is closed")
+    @DeleteMapping("/people/{personId}")
+    void remove(@PathVariable long personId) {
+        people.remove(personId);
+    }
+
+    /**
+     * @param path under the workshop's address; nobody can read it again
+     * @param hours that it is good for
+     */
+    record LinkView(String path, int hours) {}
+
+    @Operation(summary = "A link by which somebody gives themselves a new password")
+    @PostMapping("/people/{personId}/link")
+    LinkView renew(@PathVariable long personId) {
+        return link(people.renew(personId, caller.name()));
+    }
+
+    /** @param name for whom it is meant; may be empty */
+    record InvitationRequest(@MayBeMissing String name, Role role, @MayBeMissing Long clientId)
+            implements FromOutside {}
+
+    @Operation(summary = "A link by which somebody joins the workshop")
+    @PostMapping("/invitations")
+    LinkView invite(@RequestBody InvitationRequest request) {
+        if (!signIn.required()) {
+            throw new RefusedEditException(
+                    "Only who sits at this machine comes in, and needs no invitation. Give the workshop an address"
+                            + " first: docs/running.md, “A team”.");
+        }
+        check(request.role(), request.clientId());
+        String by = caller.name();
+        return link(people.invite(PersonName.orEmpty(request.name()), request.role(), request.clientId(), by));
+    }
+
+    private static LinkView link(String token) {
+        return new LinkView("/join/" + token, PersonStore.INVITATION_HOURS);
+    }
+
+    private void check(Role role, Long clientId) {
+        if (role == null) {
+            throw new BadInputException("It is not said as what. Nothing was changed.");
+        }
+        if ((role == Role.REVIEWER) != (clientId != null)) {
+            throw new BadInputException("A reviewer sees one client's things, and nobody else belongs to a client.");
+        }
+        clients.check(clientId);
+    }
+
+    /**
+     * @param renews whether it is for somebody who is here, who gets a new password by it
+     * @param by name of who invited
+     */
+    record InvitationView(
+            long id, String name, Role role, @MayBeMissing String client, boolean renews, String by, String expires) {
+        static InvitationView of(InvitationRow row) {
+            return new InvitationView(
+                    row.id(),
+                    row.name(),
+                    row.role(),
+                    row.client(),
+                    row.personId() != null,
+                    row.invitedBy() == null ? "" : row.invitedBy(),
+                    row.expires().toString());
+        }
+    }
+
+    @Operation(summary = "Links that were handed out and not used yet")
+    @GetMapping("/invitations")
+    List<InvitationView> invitations() {
+        return people.invitations().stream().map(InvitationView::of).toList();
+    }
+
+    @Operation(summary = "Makes a link good no more")
+    @DeleteMapping("/invitations/{invitationId}")
+    void withdraw(@PathVariable long invitationId) {
+        people.withdraw(invitationId);
+    }
+}

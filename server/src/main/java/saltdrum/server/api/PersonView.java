@@ -1,0 +1,29 @@
+package saltdrum.server.api;
+
+import saltdrum.core.MayBeMissing;
+import saltdrum.server.store.PersonRow;
+import saltdrum.server.store.Role;
+
+/**
+ * @param client name of the one whose things a reviewer sees
+ * @param seen when they signed in last
+ */
+record PersonView(
+        long id,
+        String name,
+        String email,
+        Role role,
+        @MayBeMissing Long clientId,
+        @MayBeMissing String client,
+        @MayBeMissing String seen) {
+    static PersonView of(PersonRow person) {
+        return new PersonView(
+                person.id(),
+                person.name(),
+                person.email(),
+                person.role(),
+                person.clientId(),
+                person.client(),
+                person.seen() == null ? null : person.seen().toString());
+    }
+}

@@ -1,0 +1,92 @@
+package saltdrum.server.api;
+
+import java.util.List;
+import saltdrum.core.MayBeMissing;
+import saltdrum.server.store.RemarkRow;
+import saltdrum.server.store.ReviewRow;
+
+/**
+ * @param path of its link under the workshop's address
+ * @param fileName of the film; missing where the stage is shown, and where the film was removed
+ * @param language of the translation that is shown; missing for the clip's own words
+ * @param open whether its link shows anything: it was not withdrawn, and its time is not over
+ * @param verdict the client's newest word about what is shown now
+ */
+record ReviewView(
+        String id,
+        String clipId,
+        ReviewRow.Shows shows,
+        @MayBeMissing String jobId,
+        @MayBeMissing String fileName,
+        @MayBeMissing String language,
+        String path,
+        int round,
+        String note,
+        @MayBeMissing String by,
+        String created,
+        String expires,
+        boolean open,
+        boolean withdrawn,
+        @MayBeMissing RemarkRow.Kind verdict,
+        List<RemarkView> remarks) {
+
+    /**
+     * @param atMs moment of the clip it is about; missing for the whole
+     * @param wordId word it is about, and {@code said} how that was written then
+     */
+    record RemarkView(
+            long id,
+            int round,
+            RemarkRow.Kind kind,
+            @MayBeMissing Integer atMs,
+            @MayBeMissing Long wordId,
+            @MayBeMissing String said,
+            String author,
+            String text,
+            String written,
+            boolean settled,
+            @MayBeMissing String settledBy) {
+        static RemarkView of(RemarkRow row) {
+            return new RemarkView(
+                    row.id(),
+                    row.round(),
+                    row.kind(),
+                    row.atMs(),
+                    row.wordId(),
+                    row.said(),
+                    row.author(),
+                    row.text(),
+                    row.written().toString(),
+                    row.settled() != null,
+                    row.settledBy());
+        }
+    }
+
+    static ReviewView of(ReviewRow row, String fileName, List<RemarkRow> remarks) {
+        return new ReviewView(
+                row.id(),
+                row.clipId(),
+                row.shows(),
+                row.jobId(),
+                fileName,
+                row.language(),
+                "/review/" + row.token(),
+                row.round(),
+                row.note(),
+                row.createdBy(),
+                row.created().toString(),
+                row.expires().toString(),
+                row.open(),
+                row.withdrawn() != null,
+                verdict(row.round(), remarks),
+                remarks.stream().map(RemarkView::of).toList());
+    }
+
+    static RemarkRow.Kind verdict(int round, List<RemarkRow> remarks) {
+        return remarks.stream()
+                .filter(remark -> remark.round() == round && remark.kind() != RemarkRow.Kind.REMARK)
+                .map(RemarkRow::kind)
+                .reduce((before, after) -> after)
+                .orElse(null);
+    }
+}

@@ -1,0 +1,68 @@
+package saltdrum.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
+import saltdrum.server.access.Caller;
+import saltdrum.server.access.Passwords;
+import saltdrum.server.access.SignIn;
+import saltdrum.server.store.PersonRow;
+import saltdrum.server.store.PersonStore;
+
+/** Who is at the page. Signing in and out is POST (a form of email and password) and DELETE of the same address. */
+@Tag(name = "people")
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+    private final SignIn signIn;
+    private final Caller caller;
+    private final PersonStore people;
+    private final Passwords passwords;
+
+    SessionController(SignIn signIn, Caller caller, PersonStore people, Passwords passwords) {
+        this.signIn = signIn;
+        this.caller = caller;
+        this.people = people;
+        this.passwords = passwords;
+    }
+
+    /**
+     * @param signIn whether people sign in at all
+     * @param ownerless whether nobody can yet
+     * @param address of the workshop as others call it; empty where it has none
+     * @param person missing for nobody
+     */
+    record SessionView(boolean signIn, boolean ownerless, String address, @MayBeMissing PersonView person) {}
+
+    @Operation(summary = "Who is signed in, and whether that is needed")
+    @GetMapping
+    SessionView session() {
+        return new SessionView(
+                signIn.required(),
+                signIn.required() && !people.anOwner(),
+                signIn.url(),
+                caller.person().map(PersonView::of).orElse(null));
+    }
+
+    record PasswordRequest(String now, String next) implements FromOutside {}
+
+    @Operation(summary = "Gives oneself another password; every other session of one's own ends")
+    @PutMapping("/password")
+    void setPassword(@RequestBody PasswordRequest request, HttpServletRequest http) {
+        PersonRow person = caller.person().orElseThrow(() -> new BadInputException("Nobody signs in here."));
+        if (!passwords.fits(request.now(), person.password())) {
+            throw new BadInputException("That is not your present password. Nothing was changed.");
+        }
+        String hash = passwords.hash(request.next(), List.of(person.name(), person.email()));
+        people.setPassword(person.id(), hash, http.getSession().getId());
+    }
+}

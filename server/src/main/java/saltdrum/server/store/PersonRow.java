@@ -1,0 +1,19 @@
+package saltdrum.server.store;
+
+import java.time.OffsetDateTime;
+
+/**
+ * @param password its Argon2 hash
+ * @param clientId whose things a reviewer sees; null for all others
+ * @param seen when they signed in last; null for never
+ */
+public record PersonRow(
+        long id,
+        String name,
+        String email,
+        String password,
+        Role role,
+        Long clientId,
+        String client,
+        OffsetDateTime created,
+        OffsetDateTime seen) {}

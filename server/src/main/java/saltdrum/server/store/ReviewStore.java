@@ -1,0 +1,93 @@
+package saltdrum.server.store;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import saltdrum.core.RefusedEditException;
+
+/** What clients are shown, and what they say to it. */
+@Component
+public class ReviewStore {
+    /** Of one review; nobody reads more. */
+    private static final int MOST_REMARKS = 300;
+
+    private final ReviewMapper reviews;
+
+    ReviewStore(ReviewMapper reviews) {
+        this.reviews = reviews;
+    }
+
+    public List<ReviewRow> ofClip(String clipId) {
+        return reviews.ofClip(clipId);
+    }
+
+    /** What a client is shown at present, the newest first. */
+    public List<ReviewRow> openOf(long clientId) {
+        return reviews.openOfClient(clientId);
+    }
+
+    public ReviewRow get(String id) {
+        ReviewRow review = reviews.find(id);
+        if (review == null) {
+            throw new NotFoundException("That review is not here any more.");
+        }
+        return review;
+    }
+
+    /** @throws NotFoundException for a link that was withdrawn, has expired, or never was: nobody learns which */
+    public ReviewRow byToken(String token) {
+        ReviewRow review = reviews.byToken(token);
+        if (review == null) {
+            throw new NotFoundException("This link shows nothing any more. Ask whoever sent it for another one.");
+        }
+        return review;
+    }
+
+    /**
+     * @param jobId of the film; null for the stage
+     * @param days that its link is good for
+     * @param by name of who shows it; null where nobody signs in
+     */
+    public ReviewRow show(String clipId, String jobId, String language, String note, int days, String by) {
+        String id = Ids.fresh();
+        ReviewRow.Shows shows = jobId == null ? ReviewRow.Shows.STAGE : ReviewRow.Shows.FILM;
+        reviews.add(id, clipId, shows, jobId, language, Ids.token(), note, by, days);
+        return get(id);
+    }
+
+    /** The same link shows another film from now on: the next round. */
+    public ReviewRow showNext(String id, String jobId) {
+        if (reviews.show(get(id).id(), jobId) == 0) {
+            throw new RefusedEditException("This link was withdrawn. Make another one.");
+        }
+        return get(id);
+    }
+
+    public ReviewRow withdraw(String id) {
+        reviews.withdraw(get(id).id());
+        return get(id);
+    }
+
+    /** In the order in which they were written. */
+    public List<RemarkRow> remarks(String reviewId) {
+        return reviews.remarks(reviewId);
+    }
+
+    /** @param said how the word is written that it is about */
+    @Transactional
+    public void say(
+            String reviewId, RemarkRow.Kind kind, Integer atMs, Long wordId, String said, String author, String text) {
+        if (reviews.count(reviewId) >= MOST_REMARKS) {
+            throw new RefusedEditException(
+                    "There are " + MOST_REMARKS + " remarks already. Talk to whoever sent you the link.");
+        }
+        reviews.say(reviewId, kind, atMs, wordId, said, author, text);
+    }
+
+    public RemarkRow settle(long remarkId, boolean settled, String by) {
+        if (reviews.settle(remarkId, settled, by) == 0) {
+            throw new NotFoundException("That remark is not here any more.");
+        }
+        return reviews.remark(remarkId);
+    }
+}

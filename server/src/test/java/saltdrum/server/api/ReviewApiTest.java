@@ -1,0 +1,229 @@
+package saltdrum.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import tools.jackson.databind.JsonNode;
+
+/** What a client sees by a link, says to it, and sees no more. */
+class ReviewApiTest extends OnATrack {
+    @Autowired
+    JdbcTemplate sql;
+
+    private Visitor designer() {
+        return new Visitor(mvc);
+    }
+
+    private JsonNode handedOut(String clip) throws Exception {
+        return designer().json("POST", "/api/clips/" + clip + "/reviews", "{\"days\":7,\"note\":\" Have a look. \"}");
+    }
+
+    private static String shared(JsonNode review) {
+        return review.path("path").asString().replace("/review/", "/api/shared/");
+    }
+
+    private static String said(MockHttpServletResponse answer) throws Exception {
+        return OverHttp.JSON
+                .readTree(answer.getContentAsString(StandardCharsets.UTF_8))
+                .path("detail")
+                .asString();
+    }
+
+    @Test
+    void aLinkShowsTheStageAsItIsAndNothingElse() throws Exception {
+        String clip = clip();
+        JsonNode review = handedOut(clip);
+        String path = shared(review);
+        assertThat(path).matches("/api/shared/[a-z0-9]{26}");
+        Visitor client = new Visitor(mvc);
+        JsonNode seen = client.json("GET", path, "");
+        assertThat(seen.path("note").asString()).isEqualTo("Have a look.");
+        assertThat(seen.path("cues").path(0).path("words").path(1).path("text").asString())
+                .isEqualTo("home");
+        assertThat(seen.toString())
+                .as("no way from here into the workshop")
+                .doesNotContain(clip, review.path("id").asString());
+        long version = client.json("GET", path + "/stage", "").path("version").asLong();
+        edit(clip, "{\"kind\":\"restyle\",\"style\":\"Chalk\"}");
+        assertThat(client.json("GET", path + "/stage", "").path("version").asLong())
+                .isEqualTo(version + 1);
+        MockHttpServletResponse part = client.send(get(path + "/video").header("Range", "bytes=0-99"));
+        assertThat(part.getStatus()).isEqualTo(206);
+        assertThat(part.getContentAsByteArray()).hasSize(100);
+    }
+
+    @Test
+    void aRemarkStandsAtItsWord() throws Exception {
+        String clip = clip();
+        String path = shared(handedOut(clip));
+        Visitor client = new Visitor(mvc);
+        long word = track(clip)
+                .path("cues")
+                .path(1)
+                .path("words")
+                .path(0)
+                .path("id")
+                .asLong();
+        JsonNode after = client.json(
+                "POST",
+                path + "/remarks",
+                "{\"author\":\" Cy \",\"kind\":\"REMARK\",\"atMs\":1100,\"wordId\":" + word
+                        + ",\"text\":\"Too late\"}");
+        JsonNode remark = after.path("remarks").path(0);
+        assertThat(remark.path("said").asString()).isEqualTo("at");
+        assertThat(remark.path("author").asString()).isEqualTo("Cy");
+        JsonNode mine =
+                designer().json("GET", "/api/clips/" + clip + "/reviews", "").path(0);
+        assertThat(mine.path("remarks").path(0).path("wordId").asLong()).isEqualTo(word);
+
+        long id = remark.path("id").asLong();
+        designer().json("PUT", "/api/remarks/" + id + "/settled", "{\"settled\":true}");
+        assertThat(client.json("GET", path, "")
+                        .path("remarks")
+                        .path(0)
+                        .path("settled")
+                        .asBoolean())
+                .isTrue();
+        designer().json("PUT", "/api/remarks/" + id + "/settled", "{\"settled\":false}");
+        assertThat(client.json("GET", path, "")
+                        .path("remarks")
+                        .path(0)
+                        .path("settled")
+                        .asBoolean())
+                .isFalse();
+    }
+
+    @Test
+    void whatCannotBeSaidIsRefusedInASentence() throws Exception {
+        String path = shared(handedOut(clip())) + "/remarks";
+        Visitor client = new Visitor(mvc);
+        assertThat(said(client.ask("POST", path, "{\"atMs\":5,\"text\":\"x\"}")))
+                .contains("Say your name");
+        assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"text\":\" \"}")))
+                .contains("says nothing");
+        assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"text\":\"x\"}")))
+                .contains("a moment of the clip");
+        assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":99999999,\"text\":\"x\"}")))
+                .contains("a moment of the clip");
+        assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"wordId\":424242,\"text\":\"x\"}")))
+                .contains("not there any more");
+        assertThat(said(client.ask(
+                        "POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"text\":\"" + "x".repeat(2001) + "\"}")))
+                .contains("two remarks");
+    }
+
+    @Test
+    void nobodyFloodsAReview() throws Exception {
+        String path = shared(handedOut(clip())) + "/remarks";
+        Visitor client = new Visitor(mvc);
+        int said = 0;
+        while (client.status("POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"text\":\"again\"}") == 200) {
+            said++;
+        }
+        assertThat(said).isEqualTo(20);
+    }
+
+    @Test
+    void theWordAboutTheWholeIsTheNewest() throws Exception {
+        String clip = clip();
+        String path = shared(handedOut(clip));
+        Visitor client = new Visitor(mvc);
+        client.json("POST", path + "/remarks", "{\"author\":\"Cy\",\"kind\":\"CHANGES\",\"text\":\"Bigger\"}");
+        assertThat(client.json("GET", path, "").path("verdict").asString()).isEqualTo("CHANGES");
+        client.json("POST", path + "/remarks", "{\"author\":\"Cy\",\"kind\":\"APPROVED\"}");
+        assertThat(designer()
+                        .json("GET", "/api/clips/" + clip + "/reviews", "")
+                        .path(0)
+                        .path("verdict")
+                        .asString())
+                .isEqualTo("APPROVED");
+    }
+
+    @Test
+    void aLinkThatIsOverShowsNothing() throws Exception {
+        String clip = clip();
+        JsonNode review = handedOut(clip);
+        JsonNode other = handedOut(clip);
+        Visitor client = new Visitor(mvc);
+        designer().json("POST", "/api/reviews/" + review.path("id").asString() + "/withdraw", "");
+        sql.update(
+                "update review set expires = now() - interval '1 second' where id = ?",
+                other.path("id").asString());
+        for (JsonNode over : java.util.List.of(review, other)) {
+            for (String part : new String[] {"", "/stage", "/video", "/bars"}) {
+                assertThat(client.status("GET", shared(over) + part, "")).isEqualTo(404);
+            }
+            assertThat(client.status(
+                            "POST", shared(over) + "/remarks", "{\"author\":\"Cy\",\"atMs\":5,\"text\":\"x\"}"))
+                    .isEqualTo(404);
+        }
+        assertThat(said(client.ask("GET", "/api/shared/neverwas", "")))
+                .as("nobody learns whether there was one")
+                .isEqualTo(said(client.ask("GET", shared(review), "")));
+        assertThat(designer().json("GET", "/api/clips/" + clip + "/reviews", "").size())
+                .as("the designer still sees what was said")
+                .isEqualTo(2);
+    }
+
+    @Test
+    void aRemovedClipIsShownToNobody() throws Exception {
+        String clip = clip();
+        String path = shared(handedOut(clip));
+        designer().json("DELETE", "/api/clips/" + clip, "");
+        assertThat(new Visitor(mvc).status("GET", path, "")).isEqualTo(404);
+        designer().json("POST", "/api/clips/" + clip + "/back", "");
+        assertThat(new Visitor(mvc).status("GET", path, "")).isEqualTo(200);
+    }
+
+    @Test
+    void theSameLinkShowsTheNextFilm() throws Exception {
+        String clip = clip();
+        String first = film(clip);
+        JsonNode review =
+                designer().json("POST", "/api/clips/" + clip + "/reviews", "{\"days\":7,\"jobId\":\"" + first + "\"}");
+        String path = shared(review);
+        Visitor client = new Visitor(mvc);
+        client.json("POST", path + "/remarks", "{\"author\":\"Cy\",\"kind\":\"CHANGES\",\"text\":\"Say rowing\"}");
+        long cue = track(clip).path("cues").path(0).path("id").asLong();
+        edit(clip, "{\"kind\":\"retypeCue\",\"cueId\":" + cue + ",\"text\":\"Rowing home\"}");
+        assertThat(client.json("GET", path, "").path("cues").toString())
+                .as("a film stays as it was made")
+                .doesNotContain("Rowing");
+        String second = film(clip);
+        String next = "/api/reviews/" + review.path("id").asString() + "/film";
+        assertThat(said(designer().ask("PUT", next, "{\"jobId\":\"nothing\"}"))).isNotEmpty();
+        designer().json("PUT", next, "{\"jobId\":\"" + second + "\"}");
+        JsonNode seen = client.json("GET", path, "");
+        assertThat(seen.path("round").asInt()).isEqualTo(2);
+        assertThat(seen.has("verdict")).as("of the first version").isFalse();
+        assertThat(seen.path("cues").toString()).contains("Rowing");
+        assertThat(client.send(get(path + "/video").header("Range", "bytes=0-9"))
+                        .getStatus())
+                .isEqualTo(206);
+        designer().json("DELETE", "/api/jobs/" + second, "");
+        assertThat(said(client.ask("GET", path, ""))).contains("not kept any more");
+    }
+
+    private String film(String clip) throws Exception {
+        String job = designer()
+                .json("POST", "/api/clips/" + clip + "/renders", "{}")
+                .path("id")
+                .asString();
+        long until = System.nanoTime() + 120_000_000_000L;
+        while (System.nanoTime() < until) {
+            String state =
+                    designer().json("GET", "/api/jobs/" + job, "").path("state").asString();
+            if (state.equals("DONE")) {
+                return job;
+            }
+            assertThat(state).isNotIn("FAILED", "STOPPED");
+            Thread.sleep(200);
+        }
+        throw new AssertionError("the film did not come");
+    }
+}

@@ -1,0 +1,90 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call } from './http';
+import { queryClient } from './queryClient';
+import type { Invitation, InvitationLink, Joining, Person, Role, Session } from './types';
+
+const SESSION = ['session'];
+
+export const askWhoIsHere = () => queryClient.invalidateQueries({ queryKey: SESSION });
+
+/** Who is at the page, and whether that has to be somebody. */
+export const useSession = () =>
+  useQuery({
+    queryKey: SESSION,
+    queryFn: () => call<Session>('GET', '/api/session'),
+    staleTime: 60_000,
+  });
+
+/** Everything that was known for somebody else goes. */
+async function begin() {
+  queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== SESSION[0] });
+  await askWhoIsHere();
+}
+
+export const useSignIn = () =>
+  useMutation({
+    mutationFn: (who: { email: string; password: string }) =>
+      call<void>('POST', '/api/session', new URLSearchParams(who)),
+    onSuccess: begin,
+  });
+
+export const useSignOut = () =>
+  useMutation({ mutationFn: () => call<void>('DELETE', '/api/session'), onSettled: begin });
+
+export const useSetPassword = () =>
+  useMutation({
+    mutationFn: (passwords: { now: string; next: string }) =>
+      call<void>('PUT', '/api/session/password', passwords),
+  });
+
+export const useJoining = (token: string) =>
+  useQuery({
+    queryKey: ['joining', token],
+    queryFn: () => call<Joining>('GET', `/api/joining/${token}`),
+    retry: false,
+    staleTime: Infinity,
+  });
+
+export const useJoin = (token: string) =>
+  useMutation({
+    mutationFn: (who: { name: string; email: string; password: string }) =>
+      call<Person>('POST', `/api/joining/${token}`, who),
+  });
+
+export const usePeople = () =>
+  useQuery({ queryKey: ['people'], queryFn: () => call<Person[]>('GET', '/api/people') });
+
+export const useInvitations = () =>
+  useQuery({ queryKey: ['invitations'], queryFn: () => call<Invitation[]>('GET', '/api/invitations') });
+
+function usePeopleChange<In, Out>(run: (input: In) => Promise<Out>) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: run,
+    onError: (error) => notice(error.message),
+    onSettled: () => {
+      void queryClient.invalidateQueries({ queryKey: ['people'] });
+      void queryClient.invalidateQueries({ queryKey: ['invitations'] });
+    },
+  });
+}
+
+export const useInvite = () =>
+  usePeopleChange((who: { name: string; role: Role; clientId?: number }) =>
+    call<InvitationLink>('POST', '/api/invitations', who),
+  );
+
+export const useWithdrawInvitation = () =>
+  usePeopleChange((id: number) => call<void>('DELETE', `/api/invitations/${id}`));
+
+export const useBecome = () =>
+  usePeopleChange(({ id, ...rest }: { id: number; role: Role; clientId?: number }) =>
+    call<Person>('PUT', `/api/people/${id}/role`, rest),
+  );
+
+export const useRemovePerson = () =>
+  usePeopleChange((id: number) => call<void>('DELETE', `/api/people/${id}`));
+
+export const usePasswordLink = () =>
+  usePeopleChange((id: number) => call<InvitationLink>('POST', `/api/people/${id}/link`));

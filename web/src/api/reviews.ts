@@ -1,0 +1,85 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { withBitmaps } from './bitmaps';
+import { call } from './http';
+import { queryClient } from './queryClient';
+import type { Remark, Review, Shared, SharedRow, SharedStage } from './types';
+
+const ofClip = (clipId: string) => ['reviews', clipId];
+
+/** What was handed out of a clip, and what was said to it. */
+export const useReviews = (clipId: string) =>
+  useQuery({
+    queryKey: ofClip(clipId),
+    queryFn: () => call<Review[]>('GET', `/api/clips/${clipId}/reviews`),
+  });
+
+function useReviewChange<In, Out>(clipId: string, run: (input: In) => Promise<Out>) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: run,
+    onError: (error) => notice(error.message),
+    onSettled: () => queryClient.invalidateQueries({ queryKey: ofClip(clipId) }),
+  });
+}
+
+export const useHandOut = (clipId: string) =>
+  useReviewChange(clipId, (asked: { jobId?: string; language?: string; days: number; note: string }) =>
+    call<Review>('POST', `/api/clips/${clipId}/reviews`, asked),
+  );
+
+export const useShowNext = (clipId: string) =>
+  useReviewChange(clipId, ({ id, jobId }: { id: string; jobId: string }) =>
+    call<Review>('PUT', `/api/reviews/${id}/film`, { jobId }),
+  );
+
+export const useWithdraw = (clipId: string) =>
+  useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/withdraw`));
+
+export const useSettle = (clipId: string) =>
+  useReviewChange(clipId, ({ id, settled }: { id: number; settled: boolean }) =>
+    call<Remark>('PUT', `/api/remarks/${id}/settled`, { settled }),
+  );
+
+const ASKED_AGAIN_MS = 10_000;
+
+/** What a link shows, asked again while somebody looks. */
+export const useShared = (token: string) =>
+  useQuery({
+    queryKey: ['shared', token],
+    queryFn: () => call<Shared>('GET', `/api/shared/${token}`),
+    retry: false,
+    refetchInterval: (query) => (query.state.error ? false : ASKED_AGAIN_MS),
+  });
+
+export const useSharedStage = (token: string, shared: Shared | undefined) =>
+  useQuery({
+    queryKey: ['shared stage', token],
+    queryFn: async () => {
+      const stage = await call<SharedStage>('GET', `/api/shared/${token}/stage`);
+      return { ...stage, scene: await withBitmaps(stage.scene) };
+    },
+    enabled: shared?.shows === 'STAGE',
+    refetchInterval: ASKED_AGAIN_MS,
+    // A stage that did not change is painted no second time.
+    structuralSharing: (before, now) =>
+      (before as SharedStage | undefined)?.version === (now as SharedStage).version ? before : now,
+  });
+
+export interface Saying {
+  author: string;
+  kind: Remark['kind'];
+  atMs?: number;
+  wordId?: number;
+  text: string;
+}
+
+export const useSay = (token: string) =>
+  useMutation({
+    mutationFn: (said: Saying) => call<Shared>('POST', `/api/shared/${token}/remarks`, said),
+    onSuccess: (shared) => queryClient.setQueryData(['shared', token], shared),
+  });
+
+/** What the client of who is signed in is shown. */
+export const useSharedWithMe = () =>
+  useQuery({ queryKey: ['shared'], queryFn: () => call<SharedRow[]>('GET', '/api/shared') });

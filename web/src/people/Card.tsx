@@ -1,0 +1,66 @@
+import type { ReactNode } from 'react';
+import { Mark } from '../ui/Mark';
+
+/** A page with one thing to do, for who is not inside yet. */
+export function Card({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <main className="flex min-h-full flex-col items-center px-4 pt-[12vh] pb-10">
+      <title>{`${title} · Salt Drum`}</title>
+      <div className="mb-8 flex items-center gap-3">
+        <Mark size={40} />
+        <span className="text-title font-semibold tracking-tight">Salt Drum</span>
+      </div>
+      <div className="w-full max-w-[400px] rounded-2xl bg-paper px-8 py-8 max-[699px]:px-5">
+        <h1 className="mb-5 text-title font-semibold">{title}</h1>
+        {children}
+      </div>
+    </main>
+  );
+}
+
+/** A line of a form: what it asks for stands over it. */
+export function Field(props: {
+  label: string;
+  type?: string;
+  value: string;
+  onChange: (value: string) => void;
+  complete?: string;
+  note?: string;
+  disabled?: boolean;
+}) {
+  return (
+    <label className="mb-4 block">
+      <span className="mb-1 block text-note text-soft">{props.label}</span>
+      <input
+        type={props.type ?? 'text'}
+        value={props.value}
+        onChange={(e) => props.onChange(e.target.value)}
+        autoComplete={props.complete}
+        disabled={props.disabled}
+        maxLength={254}
+        required
+        className="w-full field px-3 py-2 text-head disabled:text-soft"
+      />
+      {props.note && <span className="mt-1 block text-note text-soft">{props.note}</span>}
+    </label>
+  );
+}
+
+export function SendButton({ busy, children }: { busy: boolean; children: ReactNode }) {
+  return (
+    <button
+      disabled={busy}
+      className="mt-2 w-full rounded-full bg-accent px-4 py-2.5 font-medium text-on-accent hover:brightness-110 disabled:opacity-60"
+    >
+      {children}
+    </button>
+  );
+}
+
+export function Said({ error }: { error: Error | null }) {
+  return error ? (
+    <p role="alert" className="mt-3 rounded-lg bg-tint px-3 py-2 text-note">
+      {error.message}
+    </p>
+  ) : null;
+}

@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { useSetPassword } from '../api/people';
+import type { Person } from '../api/types';
+import { Field, Said, SendButton } from './Card';
+
+/** One's own password. */
+export function PasswordPart({ person }: { person: Person }) {
+  const set = useSetPassword();
+  const [now, setNow] = useState('');
+  const [next, setNext] = useState('');
+  return (
+    <section aria-labelledby="password" className="max-w-sm">
+      <h2 id="password" className="mb-1 text-title font-semibold">
+        Your password
+      </h2>
+      <p className="mb-5 text-soft">
+        You are {person.name}, and sign in as {person.email}.
+      </p>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          set.mutate(
+            { now, next },
+            {
+              onSuccess: () => {
+                setNow('');
+                setNext('');
+              },
+            },
+          );
+        }}
+      >
+        <input type="text" autoComplete="username" value={person.email} readOnly hidden />
+        <Field
+          label="The present one"
+          type="password"
+          complete="current-password"
+          value={now}
+          onChange={setNow}
+        />
+        <Field
+          label="The new one"
+          type="password"
+          complete="new-password"
+          value={next}
+          onChange={setNext}
+          note="At least 12 characters. Wherever else you are signed in, you sign in again."
+        />
+        <SendButton busy={set.isPending}>Take the new one</SendButton>
+        <Said error={set.error} />
+        {set.isSuccess && (
+          <p role="status" className="mt-3 text-note">
+            It is taken.
+          </p>
+        )}
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,141 @@
+import { useState } from 'react';
+import { useClients } from '../api/clients';
+import { useBecome, usePasswordLink, usePeople, useRemovePerson, useSession } from '../api/people';
+import type { Person, Role } from '../api/types';
+import { PageHeader } from '../header/PageHeader';
+import { HandedLink } from './HandedLink';
+import { InvitePart } from './InvitePart';
+import { PasswordPart } from './PasswordPart';
+import { ROLES } from './roles';
+
+/** Who comes in, and what each is here; one's own password. */
+export function People() {
+  const session = useSession().data;
+  if (!session) return null;
+  const me = session.person;
+  return (
+    <main className="min-h-full px-8 pb-16 max-[699px]:px-4">
+      <title>People · Salt Drum</title>
+      <PageHeader />
+      <h1 className="sr-only">People</h1>
+      <div className="mx-auto max-w-6xl">
+        {!session.signIn && (
+          <p className="max-w-xl leading-relaxed">
+            Only who sits at this machine comes in, and does not sign in. How a workshop opens to a team
+            stands in <code className="rounded bg-sunk px-1.5 py-0.5 text-note">docs/running.md</code>.
+          </p>
+        )}
+        {me?.role === 'OWNER' && (
+          <>
+            <List me={me} address={session.address} />
+            <InvitePart address={session.address} />
+          </>
+        )}
+        {me && <PasswordPart person={me} />}
+      </div>
+    </main>
+  );
+}
+
+function List({ me, address }: { me: Person; address: string }) {
+  const people = usePeople();
+  return (
+    <section aria-labelledby="people" className="mb-12">
+      <h2 id="people" className="mb-4 text-title font-semibold">
+        People
+      </h2>
+      {people.error && <p className="text-accent">{people.error.message}</p>}
+      <ul className="divide-y divide-rule border-y border-rule">
+        {people.data?.map((person) => (
+          <Row key={person.id} person={person} me={person.id === me.id} address={address} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Row({ person, me, address }: { person: Person; me: boolean; address: string }) {
+  const become = useBecome();
+  const remove = useRemovePerson();
+  const link = usePasswordLink();
+  const clients = useClients().data ?? [];
+  const [sure, setSure] = useState(false);
+  const change = (role: Role, clientId?: number) => become.mutate({ id: person.id, role, clientId });
+  return (
+    <li className="py-3" data-person={person.email}>
+      <div className="grid grid-cols-[minmax(0,1fr)_330px_250px] items-center gap-x-6 gap-y-2 max-[899px]:grid-cols-1">
+        <div className="min-w-0">
+          <p className="truncate font-medium">
+            {person.name} {me && <span className="font-normal text-soft">(you)</span>}
+          </p>
+          <p className="truncate text-note text-soft">
+            {person.email} ·{' '}
+            {person.seen
+              ? `here on ${new Date(person.seen).toLocaleDateString('en-GB', { dateStyle: 'medium' })}`
+              : 'never here yet'}
+          </p>
+        </div>
+        <div className="flex flex-wrap gap-2">
+          <select
+            aria-label={`What ${person.name} is`}
+            value={person.role}
+            onChange={(e) =>
+              change(
+                e.target.value as Role,
+                e.target.value === 'REVIEWER' ? (person.clientId ?? clients[0]?.id) : undefined,
+              )
+            }
+            className="field px-2 py-1.5"
+          >
+            {Object.entries(ROLES).map(([role, { label }]) => (
+              <option key={role} value={role} disabled={role === 'REVIEWER' && clients.length === 0}>
+                {label}
+              </option>
+            ))}
+          </select>
+          {person.role === 'REVIEWER' && (
+            <select
+              aria-label={`Whose things ${person.name} sees`}
+              value={person.clientId}
+              onChange={(e) => change('REVIEWER', Number(e.target.value))}
+              className="max-w-44 field px-2 py-1.5"
+            >
+              {clients.map((client) => (
+                <option key={client.id} value={client.id}>
+                  {client.name}
+                </option>
+              ))}
+            </select>
+          )}
+        </div>
+        <div className="flex gap-4 text-note min-[900px]:justify-end">
+          {!me && (
+            <button onClick={() => link.mutate(person.id)} className="text-accent underline">
+              Link for a new password
+            </button>
+          )}
+          {!me &&
+            (sure ? (
+              <button
+                onClick={() => remove.mutate(person.id)}
+                className="font-semibold text-accent underline"
+              >
+                Yes, remove
+              </button>
+            ) : (
+              <button onClick={() => setSure(true)} className="text-accent underline">
+                Remove
+              </button>
+            ))}
+        </div>
+      </div>
+      {link.data && (
+        <HandedLink
+          address={address}
+          link={link.data}
+          about={`For ${person.name} alone. It is shown this once.`}
+        />
+      )}
+    </li>
+  );
+}

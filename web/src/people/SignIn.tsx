@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { useSignIn } from '../api/people';
+import { Card, Field, Said, SendButton } from './Card';
+
+/** The door. */
+export function SignIn({ ownerless }: { ownerless: boolean }) {
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const signIn = useSignIn();
+  if (ownerless) {
+    return (
+      <Card title="Nobody is here yet">
+        <p className="leading-relaxed">
+          Whoever set this workshop up becomes its owner by a link. The server wrote it into its own folder,{' '}
+          <code className="rounded bg-sunk px-1.5 py-0.5 text-note">data/owner-link.txt</code>, and{' '}
+          <code className="rounded bg-sunk px-1.5 py-0.5 text-note">./salt-drum start</code> says it.
+        </p>
+      </Card>
+    );
+  }
+  return (
+    <Card title="Sign in">
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          signIn.mutate({ email, password });
+        }}
+      >
+        <Field label="E-mail address" type="email" complete="username" value={email} onChange={setEmail} />
+        <Field
+          label="Password"
+          type="password"
+          complete="current-password"
+          value={password}
+          onChange={setPassword}
+        />
+        <SendButton busy={signIn.isPending}>Sign in</SendButton>
+        <Said error={signIn.error} />
+      </form>
+      <p className="mt-6 text-note text-soft">
+        Forgotten? The workshop’s owner gives you a link for a new password.
+      </p>
+    </Card>
+  );
+}

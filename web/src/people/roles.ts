@@ -1,0 +1,8 @@
+import type { Role } from '../api/types';
+
+/** What people are to a workshop, and what they may. */
+export const ROLES: Record<Role, { label: string; may: string }> = {
+  OWNER: { label: 'Owner', may: 'Owners do everything designers do, and say who comes in.' },
+  DESIGNER: { label: 'Designer', may: 'Designers work on every clip, and hand out review links.' },
+  REVIEWER: { label: 'Reviewer', may: 'Reviewers see what they are shown, and say what they think of it.' },
+};
