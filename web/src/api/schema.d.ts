@@ -2023,6 +2023,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/footage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What became of the words when a clip was given other footage */
+        get: operations["get_5"];
+        put?: never;
+        post?: never;
+        /** Notes what became of the words: it is told no more */
+        delete: operations["note_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/findings": {
         parameters: {
             query?: never;
@@ -2665,6 +2683,8 @@ export interface components {
         ClipView: {
             id: string;
             name: string;
+            /** @description Another one for each footage that it was given */
+            footage: string;
             /** Format: int32 */
             width: number;
             /** Format: int32 */
@@ -4237,6 +4257,28 @@ export interface components {
             facet: string;
             /** @enum {string} */
             origin: "REST" | "STYLE" | "TRACK" | "CUE" | "STYLE_ROLE" | "TRACK_ROLE" | "WORD";
+        };
+        FootageView: {
+            done: boolean;
+            fileName: string;
+            /** Format: int32 */
+            kept: number;
+            /** Format: int32 */
+            moved: number;
+            lost: components["schemas"]["LostView"][];
+            fresh: components["schemas"]["Range"][];
+            beforeId?: string;
+        };
+        LostView: {
+            text: string;
+            /** Format: int32 */
+            atMs: number;
+        };
+        Range: {
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
         };
         Finding: {
             /** @enum {string} */
@@ -7905,6 +7947,48 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["JobView"][];
                 };
+            };
+        };
+    };
+    get_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FootageView"];
+                };
+            };
+        };
+    };
+    note_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -59,11 +59,13 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
         c.restore();
       }
       c.strokeStyle = accent;
-      c.lineWidth = 1.6;
+      c.lineWidth = 1.8;
+      c.fillStyle = css.getPropertyValue('--sunk');
       for (const { ms } of remarks) {
         // A ring where a client said something.
         c.beginPath();
-        c.arc(24, y(ms), 3.4, 0, 7);
+        c.arc(20, y(ms), 3.6, 0, 7);
+        c.fill();
         c.stroke();
       }
       for (const cue of track.cues) {

@@ -1,17 +1,18 @@
-import { useState } from 'react';
+import { create } from 'zustand';
 
 const KEPT = 'reviewer';
 
-/** The name under which somebody speaks who has not signed in; this browser remembers it. */
+const useName = create<{ name: string }>(() => ({ name: localStorage.getItem(KEPT) ?? '' }));
+
+function setName(name: string) {
+  useName.setState({ name });
+  localStorage.setItem(KEPT, name);
+}
+
+/** The name under which somebody speaks who has not signed in, said once for all of the page; this browser remembers it. */
 export function useMyName(me: string | null): [string, (name: string) => void] {
-  const [name, setName] = useState(() => me ?? localStorage.getItem(KEPT) ?? '');
-  return [
-    me ?? name,
-    (typed) => {
-      setName(typed);
-      localStorage.setItem(KEPT, typed);
-    },
-  ];
+  const name = useName((s) => s.name);
+  return [me ?? name, setName];
 }
 
 export function NameField({ name, onChange }: { name: string; onChange: (name: string) => void }) {

@@ -59,7 +59,7 @@ export function Picture(props: {
             root={`/api/shared/${token}`}
           />
         )}
-        {!watched.playing && (
+        {(ended || (watched.timeMs < 1 && !watched.playing)) && (
           <span className="pointer-events-none absolute inset-0 flex items-center justify-center">
             <span className="flex size-16 items-center justify-center rounded-full bg-stage/70 text-page">
               {ended ? <RotateCcw size={26} /> : <Play size={28} className="ml-1" />}

@@ -60,7 +60,8 @@ export function Review() {
             timeMs={watched.timeMs}
             pinned={pinned?.word?.id ?? null}
             onWord={(word) => {
-              watched.seek(word.startMs + 1);
+              // The first frame that begins inside the word.
+              watched.seek(word.startMs + 1000 / view.frameRate - 1);
               pin({ atMs: word.startMs, word });
             }}
           />

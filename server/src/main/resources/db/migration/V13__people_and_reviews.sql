@@ -95,3 +95,15 @@ begin
     return null;
 end $$;
 create trigger remark_changed after insert or update on remark for each row execute function announce_remark();
+
+-- The newest footage that a clip was given, or is to be given: what of the captions is where in it, and the clip as it was
+-- before, which is kept in the archive.
+create table recut (
+    clip_id text primary key references clip on delete cascade,
+    media_hash text not null,
+    info jsonb not null,
+    file_name text not null,
+    before_id text references clip on delete set null,
+    carry text,
+    carried text
+);

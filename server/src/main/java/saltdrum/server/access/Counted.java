@@ -5,14 +5,14 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Refuses to sign somebody in, and to take files, more often than people do it. */
 final class Counted extends OncePerRequestFilter {
-    private static final Set<String> FILES = Set.of("/api/clips", "/api/fonts", "/api/pictures", "/api/stickers");
+    private static final Pattern FILES = Pattern.compile("/api/(clips(/\\w+/footage)?|fonts|pictures|stickers)");
 
     private final Throttle throttle;
 
@@ -37,7 +37,8 @@ final class Counted extends OncePerRequestFilter {
         if (SecuritySettings.signsIn(request)) {
             throttle.count(Limit.SIGN_IN, request.getRemoteAddr());
             throttle.count(Limit.SIGN_IN_AS, SecuritySettings.tried(request));
-        } else if ("PUT".equals(request.getMethod()) && FILES.contains(request.getRequestURI())) {
+        } else if ("PUT".equals(request.getMethod())
+                && FILES.matcher(request.getRequestURI()).matches()) {
             Authentication who = SecurityContextHolder.getContext().getAuthentication();
             throttle.count(Limit.UPLOAD, who == null ? request.getRemoteAddr() : who.getName());
         }

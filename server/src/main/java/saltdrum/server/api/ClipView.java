@@ -18,6 +18,7 @@ import saltdrum.server.store.Shelf;
 record ClipView(
         String id,
         String name,
+        @Schema(description = "Another one for each footage that it was given") String footage,
         int width,
         int height,
         long durationMs,
@@ -87,6 +88,7 @@ record ClipView(
         return new ClipView(
                 row.id(),
                 row.name(),
+                row.mediaHash().substring(0, 12),
                 info.width(),
                 info.height(),
                 info.durationMs(),

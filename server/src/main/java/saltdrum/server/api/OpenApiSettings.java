@@ -84,6 +84,7 @@ class OpenApiSettings {
             PlanController.EstimateView.class,
             OrderController.OrderLine.class,
             ClipView.class,
+            FootageController.FootageView.class,
             PersonView.class,
             SessionController.SessionView.class,
             PeopleController.InvitationView.class,

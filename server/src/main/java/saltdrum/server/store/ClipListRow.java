@@ -20,6 +20,7 @@ import saltdrum.media.clip.ClipInfo;
 public record ClipListRow(
         String id,
         String name,
+        String mediaHash,
         String proxyHash,
         String peaksHash,
         ClipInfo info,

@@ -24,7 +24,7 @@ interface ClipMapper {
     @Select(
             """
             <script>
-            select clip.id, clip.name, proxy_hash, peaks_hash, info::text as info, clip.created, sound, client_id,
+            select clip.id, clip.name, media_hash, proxy_hash, peaks_hash, info::text as info, clip.created, sound, client_id,
               client.name as client, track.style, track.version, track.changed, archived, removed,
               (select count(*) from cue where cue.track_id = track.id) as cues,
               (select count(*) from word where word.track_id = track.id) as words,

@@ -16,6 +16,7 @@ interface MediaFileMapper {
               and not exists (select 1 from job j where j.output_hash = m.hash)
               and not exists (select 1 from measured d where d.light_hash = m.hash)
               and not exists (select 1 from picture p where p.hash = m.hash)
+              and not exists (select 1 from recut r where r.media_hash = m.hash)
             """;
 
     /** Nobody else keeps or removes these bytes until the transaction ends. */

@@ -23,6 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
     @JsonSubTypes.Type(value = WorkOrder.Translate.class, name = "translate"),
     @JsonSubTypes.Type(value = WorkOrder.Listen.class, name = "listen"),
     @JsonSubTypes.Type(value = WorkOrder.Measure.class, name = "measure"),
+    @JsonSubTypes.Type(value = WorkOrder.Recut.class, name = "recut"),
     @JsonSubTypes.Type(value = WorkOrder.Render.class, name = "render"),
 })
 public sealed interface WorkOrder {
@@ -103,6 +104,14 @@ public sealed interface WorkOrder {
         @Override
         public JobKind kind() {
             return JobKind.MEASURE;
+        }
+    }
+
+    /** Other footage takes the place of the clip's, and its words go over to it. */
+    record Recut() implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.WORDS;
         }
     }
 

@@ -1,0 +1,46 @@
+package saltdrum.server.store;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import saltdrum.core.Json;
+import saltdrum.core.recut.Carried;
+import saltdrum.core.recut.CarryOver;
+import saltdrum.media.clip.ClipInfo;
+
+/** Other footage for clips whose captions stay. */
+@Component
+public class RecutStore {
+    private final RecutMapper recuts;
+    private final ClipStore clips;
+
+    RecutStore(RecutMapper recuts, ClipStore clips) {
+        this.recuts = recuts;
+        this.clips = clips;
+    }
+
+    /** The footage waits until it is known where the words are in it; the clip is as it was. */
+    public void offer(String clipId, String mediaHash, ClipInfo info, String fileName) {
+        recuts.offer(clipId, mediaHash, info, fileName);
+    }
+
+    /** Null where there is none. */
+    public RecutRow find(String clipId) {
+        return recuts.find(clipId);
+    }
+
+    /** The footage takes its place, and the clip as it was goes to the archive as one of its own. */
+    @Transactional
+    public void takePlace(RecutRow offered, String beforeName, CarryOver carry, Carried carried) {
+        ClipRow before = clips.copy(offered.clipId(), beforeName);
+        clips.archive(before.id(), true);
+        recuts.takePlace(offered.clipId(), offered.mediaHash(), offered.info());
+        recuts.forgetMeasured(offered.clipId());
+        recuts.anotherVersion(offered.clipId());
+        recuts.done(offered.clipId(), before.id(), Json.write(carry), Json.write(carried));
+    }
+
+    /** What became of the words is known, and need not be told any more. */
+    public void forget(String clipId) {
+        recuts.forget(clipId);
+    }
+}

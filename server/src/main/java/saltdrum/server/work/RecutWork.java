@@ -1,0 +1,181 @@
+package saltdrum.server.work;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Component;
+import saltdrum.core.BadInputException;
+import saltdrum.core.Json;
+import saltdrum.core.cue.Range;
+import saltdrum.core.cue.Track;
+import saltdrum.core.recut.Carried;
+import saltdrum.core.recut.CarryOver;
+import saltdrum.core.recut.Placed;
+import saltdrum.core.recut.SoundMatch;
+import saltdrum.core.sound.Sound;
+import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.SoundChoice;
+import saltdrum.media.clip.SoundTrack;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.RecutRow;
+import saltdrum.server.store.RecutStore;
+import saltdrum.server.store.TrackStore;
+import saltdrum.speech.SpeechDesk;
+
+/**
+ * Puts other footage in a clip's place and takes its captions over. Words are found by their sound, whatever the language; in
+ * gaps between them that are as long as what was said there, those of a language that can be aligned are listened for again.
+ */
+@Component
+class RecutWork implements Work<WorkOrder.Recut> {
+    /** With fewer words found it is other footage, not a re-cut. */
+    private static final double LEAST_FOUND = 0.25;
+    /** A gap that may hold what is missing, as a part of how long that was. */
+    private static final double ROOM = 0.6;
+
+    private static final int LEAST_GAP_MS = 300;
+
+    private final RecutStore recuts;
+    private final TrackStore tracks;
+    private final MediaStore media;
+    private final ClipSound sounds;
+    private final SpeechDesk speech;
+    private final Workers workers;
+
+    RecutWork(
+            RecutStore recuts,
+            TrackStore tracks,
+            MediaStore media,
+            ClipSound sounds,
+            SpeechDesk speech,
+            @Lazy Workers workers) {
+        this.recuts = recuts;
+        this.tracks = tracks;
+        this.media = media;
+        this.sounds = sounds;
+        this.speech = speech;
+        this.workers = workers;
+    }
+
+    @Override
+    public Class<WorkOrder.Recut> order() {
+        return WorkOrder.Recut.class;
+    }
+
+    @Override
+    public void work(ClipRow clip, WorkOrder.Recut order, Watch watch) {
+        RecutRow offered = recuts.find(clip.id());
+        if (offered == null) {
+            throw new BadInputException("The other footage is not here any more. Bring it again.");
+        }
+        if (offered.carry() == null) {
+            if (!takePlace(clip, offered, watch)) {
+                return;
+            }
+            offered = recuts.find(clip.id());
+        }
+        CarryOver carry = Json.read(offered.carry(), CarryOver.class, "carried words");
+        tracks.change(clip.id(), -1, track -> carry.said(), carry::on);
+        workers.order(clip.id(), new WorkOrder.Prepare());
+    }
+
+    /** @return false where it was stopped; then all is as it was */
+    private boolean takePlace(ClipRow clip, RecutRow offered, Watch watch) {
+        Track track = tracks.get(clip.id()).track();
+        List<Word> words = track.words().toList();
+        ClipInfo info = offered.info();
+        int lengthMs = (int) info.durationMs();
+        List<Placed> placed = placed(clip, info, offered.mediaHash(), track, watch);
+        if (watch.stopped()) {
+            return false;
+        }
+        if (placed.size() < LEAST_FOUND * words.size()) {
+            throw new BadInputException(
+                    "Of the " + words.size() + " words of “" + clip.name() + "” only " + placed.size()
+                            + " are in that footage: it is another clip. Nothing was changed; bring it in as a clip of its"
+                            + " own.");
+        }
+        Set<Long> found = new HashSet<>();
+        placed.forEach(one -> found.add(one.wordId()));
+        List<Long> lost =
+                words.stream().map(Word::id).filter(id -> !found.contains(id)).toList();
+        recuts.takePlace(
+                offered,
+                clip.name() + " before " + offered.fileName(),
+                new CarryOver(placed, lost, lengthMs),
+                Carried.of(words, placed, (int) clip.info().durationMs(), lengthMs));
+        return true;
+    }
+
+    private List<Placed> placed(ClipRow clip, ClipInfo info, String mediaHash, Track track, Watch watch) {
+        List<Word> words = track.words().toList();
+        if (words.isEmpty() || clip.info().sounds().isEmpty() || info.sounds().isEmpty()) {
+            // Nothing to find them by: they stay where they are, as far as the footage goes.
+            return words.stream()
+                    .filter(word -> word.endMs() <= info.durationMs())
+                    .map(word -> new Placed(word.id(), word.startMs(), word.endMs()))
+                    .toList();
+        }
+        watch.say("Listening to both");
+        Sound before = sounds.part(clip, new Range(0, (int) clip.info().durationMs()));
+        Sound after = SoundTrack.speech(media.file(mediaHash), SoundChoice.USUAL);
+        watch.say("Finding " + words.size() + (words.size() == 1 ? " word" : " words"));
+        List<Placed> placed =
+                new SoundMatch(before, after).place(words, done -> watch.progress(0.9 * done), watch::stopped);
+        return speech.canAlign(track.language()) && !watch.stopped()
+                ? withHeardAgain(words, placed, after, watch)
+                : placed;
+    }
+
+    /** Runs of words that were not found, between two that were, listened for in what lies between those. */
+    private List<Placed> withHeardAgain(List<Word> words, List<Placed> placed, Sound after, Watch watch) {
+        List<Placed> all = new ArrayList<>();
+        int next = 0;
+        int from = 0;
+        for (int i = 0; i < words.size(); ) {
+            if (next < placed.size()
+                    && placed.get(next).wordId() == words.get(i).id()) {
+                from = placed.get(next).endMs();
+                all.add(placed.get(next++));
+                i++;
+                continue;
+            }
+            int end = i;
+            while (end < words.size()
+                    && (next >= placed.size()
+                            || placed.get(next).wordId() != words.get(end).id())) {
+                end++;
+            }
+            int to = next < placed.size() ? placed.get(next).startMs() : after.lengthMs();
+            all.addAll(heardAgain(words.subList(i, end), from, to, after, watch));
+            i = end;
+        }
+        return all;
+    }
+
+    private List<Placed> heardAgain(List<Word> run, int from, int to, Sound after, Watch watch) {
+        int said = run.get(run.size() - 1).endMs() - run.get(0).startMs();
+        if (to - from < Math.max(LEAST_GAP_MS, ROOM * said)) {
+            return List.of();
+        }
+        try {
+            List<Word> heard = speech.align(
+                    after.part(from, to), run.stream().map(Word::text).toList(), done -> {}, watch::stopped);
+            List<Placed> placed = new ArrayList<>();
+            for (int i = 0; i < run.size(); i++) {
+                Word word = heard.get(i);
+                if (word.source() == WordSource.ALIGNED) {
+                    placed.add(new Placed(run.get(i).id(), from + word.startMs(), from + word.endMs()));
+                }
+            }
+            return placed.size() * 2 >= run.size() ? placed : List.of();
+        } catch (BadInputException cannotBeSaidThere) {
+            return List.of();
+        }
+    }
+}
