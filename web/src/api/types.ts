@@ -17,6 +17,7 @@ export type Shared = Schemas['SharedView'];
 export type SharedCue = Schemas['SharedCue'];
 export type SharedRow = Schemas['SharedRow'];
 export type SharedStage = Schemas['SharedStage'];
+export type Footage = Schemas['FootageView'];
 export type Worker = Schemas['WorkerView'];
 export type Storage = Schemas['StorageView'];
 export type Going = Schemas['GoingView'];

@@ -21,7 +21,7 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
     >
       {clip.prepared ? (
         <img
-          src={`/api/clips/${clip.id}/poster`}
+          src={`/api/clips/${clip.id}/poster?footage=${clip.footage}`}
           alt=""
           loading="lazy"
           className="h-full w-full object-cover"

@@ -55,7 +55,7 @@ export function AxesPart(props: {
           <Chip key={clip.id} on={axes.clips.includes(clip.id)} onClick={() => toggle('clips', clip.id)}>
             {clip.prepared && (
               <img
-                src={`/api/clips/${clip.id}/poster`}
+                src={`/api/clips/${clip.id}/poster?footage=${clip.footage}`}
                 alt=""
                 className="-ml-1.5 h-7 w-7 rounded-full object-cover"
               />

@@ -1,3 +1,4 @@
+import { playedFrom } from '../api/footage';
 import { ComparedStage } from '../stage/ComparedStage';
 import type { Clip, OrderedStage, Scene, Track } from '../api/types';
 
@@ -21,7 +22,7 @@ export function Reference(props: {
     <div className="relative" data-testid="reference">
       <video
         ref={props.onVideo}
-        src={`/api/clips/${clip.id}/video`}
+        src={playedFrom(clip)}
         preload="auto"
         muted
         playsInline

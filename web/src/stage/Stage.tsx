@@ -1,3 +1,4 @@
+import { playedFrom } from '../api/footage';
 import { Maximize2, Pause, Play } from 'lucide-react';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
@@ -210,7 +211,7 @@ export function Stage({
             <video
               ref={video}
               key={clip.id}
-              src={`/api/clips/${clip.id}/video`}
+              src={playedFrom(clip)}
               preload="auto"
               playsInline
               aria-label={`Clip ${clip.name}`}

@@ -1,3 +1,4 @@
+import { playedFrom } from '../../api/footage';
 import { useQueries } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
@@ -64,7 +65,7 @@ export function CompareDialog({ clip, track, keep }: { clip: Clip; track: Track;
           <Dialog.Title className="text-lead">Side by side</Dialog.Title>
           <video
             ref={setVideo}
-            src={`/api/clips/${clip.id}/video`}
+            src={playedFrom(clip)}
             loop
             muted
             playsInline

@@ -8,9 +8,11 @@ import { usePanels } from '../../state/panels';
 import { useSelection } from '../../state/selection';
 import { JobLine } from '../JobLine';
 import { MainButton, QuietButton, Section } from '../../ui/parts';
+import { CarriedPart } from './CarriedPart';
 import { DraftPart } from './DraftPart';
 import { FilePart } from './FilePart';
 import { FlaggedPart } from './FlaggedPart';
+import { FootagePart } from './FootagePart';
 import { GlossaryPart } from './GlossaryPart';
 import { LanguageSelect } from './LanguageSelect';
 import { ProofPart } from './ProofPart';
@@ -45,6 +47,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {has && <ProofPart clip={clip} track={track} />}
       {has && <ShorterPart clip={clip} track={track} />}
       <FlaggedPart clip={clip} track={track} />
+      <CarriedPart clip={clip} />
       <Section title={has ? 'Get the words again' : 'Get the words'}>
         {working ? (
           <JobLine job={working} what="Getting the words" />
@@ -121,6 +124,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
         )}
       </Section>
       {has && <DraftPart clip={clip} />}
+      {has && <FootagePart clip={clip} busy={working !== undefined} />}
       {has && <TranslationPart clip={clip} track={track} />}
       <GlossaryPart clip={clip} />
     </>

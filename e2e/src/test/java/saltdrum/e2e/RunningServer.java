@@ -75,7 +75,8 @@ final class RunningServer {
                 "--salt-drum.translator-url=" + translator,
                 "--salt-drum.outside-url=" + recogniser.address(),
                 "--salt-drum.outside-languages=sv"));
-        command.addAll(more);
+        // One that others come to has to know under which address.
+        more.forEach(option -> command.add(option.replace("{port}", Integer.toString(port))));
         ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(

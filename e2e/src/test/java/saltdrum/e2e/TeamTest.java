@@ -1,0 +1,209 @@
+package saltdrum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import saltdrum.server.TestDatabase;
+
+/** A workshop that others come to: an owner, a designer, a client with a telephone, and a stranger. */
+class TeamTest {
+    private static final String PASSWORD = "lantern oarlock herring seven";
+    private static final String REMARK = "This is “varnish”, not paint.";
+
+    private final List<String> faults = new ArrayList<>();
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    private Page visitor(int width, boolean touch) {
+        BrowserContext context = Browser.chromium()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(width, 844)
+                        .setHasTouch(touch));
+        contexts.add(context);
+        Page page = context.newPage();
+        page.setDefaultTimeout(60_000);
+        page.onPageError(faults::add);
+        return page;
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void join(Page page, String link, String name, String email) {
+        page.navigate(link);
+        page.getByLabel("Your name").fill(name);
+        page.getByLabel("E-mail address").fill(email);
+        page.getByLabel("Password").fill(PASSWORD);
+        button(page, "Come in").click();
+        assertThat(button(page, "Bring in a clip")).isVisible();
+    }
+
+    private static void render(Page page) {
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Light"))
+                .click();
+        button(page, "Render").click();
+    }
+
+    private static LocatorAssertions.IsVisibleOptions patiently() {
+        return new LocatorAssertions.IsVisibleOptions().setTimeout(180_000);
+    }
+
+    @Test
+    void aClientSeesAsksForChangesAndApproves() throws Exception {
+        TestDatabase database = TestDatabase.own();
+        RunningServer server = RunningServer.own(database, "team-data", "--salt-drum.url=http://127.0.0.1:{port}");
+        try {
+            walk(server);
+        } finally {
+            contexts.forEach(BrowserContext::close);
+            server.end();
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    private void walk(RunningServer server) throws Exception {
+        Page ada = visitor(1280, false);
+        ada.navigate(server.url());
+        assertThat(ada.getByText("Nobody is here yet")).isVisible();
+        join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
+        ada.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People"))
+                .click();
+        ada.getByLabel("Whom").fill("Bo Tarn");
+        button(ada, "Make a link").click();
+        String invitation = ada.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
+                .inputValue();
+
+        Page bo = visitor(1280, false);
+        join(bo, invitation, "Bo Tarn", "bo@quay.example");
+        bo.getByLabel("You are Bo Tarn").click();
+        bo.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
+                .click();
+        bo.getByLabel("E-mail address").fill("bo@quay.example");
+        bo.getByLabel("Password").fill("not the right one at all");
+        button(bo, "Sign in").click();
+        assertThat(bo.getByRole(AriaRole.ALERT)).containsText("do not belong together");
+        bo.getByLabel("Password").fill(PASSWORD);
+        button(bo, "Sign in").click();
+        assertThat(bo.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People")))
+                .isHidden();
+
+        bo.getByTestId("chooser")
+                .setInputFiles(new FilePayload("Coats.mp4", "video/mp4", Files.readAllBytes(Demo.clip("three-coats"))));
+        bo.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
+        String bench = bo.url().replace("/words", "");
+        bo.getByLabel("Caption file").setInputFiles(Demo.CLIPS.resolve("three-coats.words.json"));
+        bo.locator("[data-word]").first().waitFor();
+        bo.navigate(bench + "/render");
+        render(bo);
+        assertThat(bo.getByText("Looked at: all as it should be")).isVisible(patiently());
+        button(bo, "Make a review link").click();
+        bo.getByLabel("A word to them").fill("With the new colours.");
+        button(bo, "Make the link").click();
+        String link = bo.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
+                .inputValue();
+
+        Page cy = visitor(390, true);
+        asksForChanges(cy, link);
+
+        // It stands where it was said, and on the rail.
+        Locator remark = bo.getByTestId("remark");
+        assertThat(remark).containsText(REMARK);
+        assertThat(bo.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("1 remarks"))))
+                .isVisible();
+        assertThat(bo.getByTestId("standing")).hasText("Cy Fennel asks for changes");
+        Locator wrong = bo.locator("[data-word]")
+                .filter(new Locator.FilterOptions().setHasText("coats,"))
+                .first();
+        wrong.click();
+        bo.keyboard().press("Enter");
+        bo.keyboard().press("Control+a");
+        bo.keyboard().type("Three varnishes,");
+        bo.keyboard().press("Enter");
+        assertThat(bo.getByText("“coats,” is now “varnishes,”.")).isVisible();
+        remark.getByText("Settle").click();
+        assertThat(remark).hasCount(0);
+        render(bo);
+        bo.getByText(Pattern.compile("^Show .* by it$")).click(new Locator.ClickOptions().setTimeout(180_000));
+        assertThat(bo.getByTestId("standing")).containsText("Waits for an answer");
+
+        cy.reload();
+        assertThat(cy.getByText("Version 2 from Bo Tarn")).isVisible();
+        assertThat(cy.getByLabel("Words", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("varnishes");
+        button(cy, "Approve").tap();
+        cy.getByLabel("Approve", new Page.GetByLabelOptions().setExact(true))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Approve"))
+                .tap();
+        assertThat(cy.getByText("Cy Fennel has approved this version.")).isVisible();
+        assertThat(bo.getByTestId("standing")).hasText("Approved by Cy Fennel");
+
+        button(bo, "Withdraw").click();
+        assertThat(bo.getByTestId("standing")).hasText("Withdrawn");
+        cy.reload();
+        assertThat(cy.getByText("Nothing to see here")).isVisible();
+        Page stranger = visitor(1280, false);
+        stranger.navigate(link);
+        assertThat(stranger.getByText("Nothing to see here")).isVisible();
+        stranger.navigate(bench + "/words");
+        assertThat(button(stranger, "Sign in")).isVisible();
+        assertThat(stranger.request().get(server.url() + "/api/clips").status()).isEqualTo(401);
+
+        takesAnotherCut(bo, bench);
+    }
+
+    private static void asksForChanges(Page cy, String link) {
+        cy.navigate(link);
+        assertThat(cy.getByText("With the new colours.")).isVisible();
+        assertThat((Boolean) cy.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .as("it fits a telephone")
+                .isTrue();
+        button(cy, "Play").tap();
+        cy.waitForFunction("() => document.querySelector('video').currentTime > 0.5");
+        cy.getByLabel("Words", new Page.GetByLabelOptions().setExact(true))
+                .getByText("coats,")
+                .tap();
+        cy.waitForFunction("() => document.querySelector('video').paused");
+        cy.getByLabel("What you want to say").fill(REMARK);
+        cy.getByLabel("Your name").fill("Cy Fennel");
+        button(cy, "Send").tap();
+        Locator said = cy.getByLabel("What was said", new Page.GetByLabelOptions().setExact(true));
+        assertThat(said).containsText(REMARK);
+        assertThat(said).containsText("“coats,”");
+        button(cy, "Ask for changes").tap();
+        cy.getByLabel("Ask for changes", new Page.GetByLabelOptions().setExact(true))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ask for changes"))
+                .tap();
+        assertThat(cy.getByText("Cy Fennel has asked for changes.")).isVisible();
+    }
+
+    /** What lies between 3.2 and 6.4 seconds is cut out: five words go, the others go with the footage. */
+    private static void takesAnotherCut(Page bo, String bench) {
+        Path cut = Recut.without("three-coats", 3.2, 6.4);
+        bo.navigate(bench + "/words");
+        bo.getByTestId("footage").setInputFiles(cut);
+        Locator carried = bo.getByTestId("carried");
+        assertThat(carried)
+                .containsText(
+                        "5 words are said no more: Three varnishes, thin as tea.",
+                        new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
+        assertThat(bo.locator("[data-word]").filter(new Locator.FilterOptions().setHasText("varnishes")))
+                .hasCount(0);
+        bo.waitForFunction(
+                "() => Math.abs(document.querySelector('section[aria-label=Stage] video').duration - 14.3) < 0.3");
+        button(bo, "Noted").click();
+        assertThat(carried).hasCount(0);
+    }
+}

@@ -1,0 +1,37 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { call, putFile } from './http';
+import { keys } from './queries';
+import { queryClient } from './queryClient';
+import type { Clip, Footage, Job } from './types';
+
+/** Where a clip plays from: another address for each footage that it was given. */
+export const playedFrom = (clip: Clip) => `/api/clips/${clip.id}/video?footage=${clip.footage}`;
+
+const told = (clip: Clip) => ['footage', clip.id, clip.footage];
+
+/** What became of the words when the clip was given other footage. */
+export const useFootage = (clip: Clip) =>
+  useQuery({
+    queryKey: told(clip),
+    queryFn: () => call<Footage>('GET', `/api/clips/${clip.id}/footage`),
+  });
+
+export function useReplaceFootage(clip: Clip, progress: (done: number) => void) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (file: File) =>
+      putFile<Job>(`/api/clips/${clip.id}/footage?name=${encodeURIComponent(file.name)}`, file, progress),
+    onError: (error) => notice(error.message),
+    onSettled: () => queryClient.invalidateQueries({ queryKey: keys.jobs(clip.id) }),
+  });
+}
+
+export function useNoteFootage(clip: Clip) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: () => call<void>('DELETE', `/api/clips/${clip.id}/footage`),
+    onError: (error) => notice(error.message),
+    onSettled: () => queryClient.invalidateQueries({ queryKey: told(clip) }),
+  });
+}
