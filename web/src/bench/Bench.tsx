@@ -54,7 +54,11 @@ export function Bench() {
   useEffect(() => {
     useSpelling.setState({ wrong: new Set(misspelt.data?.wordIds) });
   }, [misspelt.data]);
-  const peaks = usePeaks(clipId, clip.data?.prepared ?? false, clip.data?.sound);
+  const peaks = usePeaks(
+    clipId,
+    clip.data?.prepared ?? false,
+    clip.data && `${clip.data.sound} of ${clip.data.footage}`,
+  );
   const jobs = useJobs(clipId);
   const measured = jobs.data?.find((j) => j.kind === 'MEASURE');
   const findings = useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { Mark } from '../ui/Mark';
 
 /** A page with one thing to do, for who is not inside yet. */
@@ -28,11 +28,22 @@ export function Field(props: {
   note?: string;
   disabled?: boolean;
 }) {
+  const [shown, setShown] = useState(false);
+  const id = useId();
+  const secret = props.type === 'password';
   return (
-    <label className="mb-4 block">
-      <span className="mb-1 block text-note text-soft">{props.label}</span>
+    <div className="mb-4">
+      <span className="mb-1 flex justify-between text-note text-soft">
+        <label htmlFor={id}>{props.label}</label>
+        {secret && (
+          <button type="button" onClick={() => setShown(!shown)} className="hover:text-ink hover:underline">
+            {shown ? 'Hide' : 'Show'}
+          </button>
+        )}
+      </span>
       <input
-        type={props.type ?? 'text'}
+        id={id}
+        type={secret && shown ? 'text' : (props.type ?? 'text')}
         value={props.value}
         onChange={(e) => props.onChange(e.target.value)}
         autoComplete={props.complete}
@@ -42,7 +53,7 @@ export function Field(props: {
         className="w-full field px-3 py-2 text-head disabled:text-soft"
       />
       {props.note && <span className="mt-1 block text-note text-soft">{props.note}</span>}
-    </label>
+    </div>
   );
 }
 

@@ -115,7 +115,7 @@ class FootageApiTest extends OverHttp {
                 off.add(Math.abs(after.get(word) - (ms < 3200 ? ms : ms - 3200)));
             }
         });
-        assertThat(off).as("ms off, by the cut that was made").allMatch(ms -> ms <= 35);
+        assertThat(off).as("ms off, by the cut that was made").allMatch(ms -> ms <= 2);
 
         JsonNode told = designer().json("GET", "/api/clips/" + clip + "/footage", "");
         assertThat(told.path("done").asBoolean()).isTrue();
