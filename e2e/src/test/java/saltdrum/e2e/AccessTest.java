@@ -65,6 +65,16 @@ class AccessTest extends OnTheBench {
         page.navigate(server.url() + "/workshop");
         page.getByText("How long finished files are kept").waitFor();
         assertThat(found()).as("workshop").isEmpty();
+        page.navigate(server.url() + "/people");
+        page.getByText("Only who sits at this machine").waitFor();
+        assertThat(found()).as("people").isEmpty();
+        String review = server.post("/api/clips/" + clipId + "/reviews", "{\"days\":7,\"note\":\"Have a look.\"}")
+                .path("path")
+                .asString();
+        page.navigate(server.url() + review);
+        page.getByText("Have a look.").waitFor();
+        page.getByLabel("What you want to say").fill("Later, please.");
+        assertThat(found()).as("review").isEmpty();
         page.navigate(server.url() + "/orders/new?clips=" + clipId);
         page.getByText("One file").waitFor();
         assertThat(found()).as("new order").isEmpty();

@@ -53,7 +53,7 @@ class NarrowTest extends OnTheBench {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/?shelf=ARCHIVED", "/orders", "/orders/new", "/workshop"})
+    @ValueSource(strings = {"/", "/?shelf=ARCHIVED", "/orders", "/orders/new", "/workshop", "/people"})
     void pagesFitATelephone(String path) throws Exception {
         bringIn("last-ferry", "Narrow and wide.mp4");
         page.setViewportSize(390, 800);
