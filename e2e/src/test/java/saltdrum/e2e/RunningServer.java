@@ -82,6 +82,7 @@ final class RunningServer {
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         Path.of("target/" + data.getFileName() + ".log").toFile()));
         builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
+        builder.environment().putAll(S3Server.CALLER);
         process = builder.start();
         long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
         while (System.nanoTime() < until && process.isAlive()) {

@@ -11,9 +11,11 @@ final class RunningWorker {
     private final TestDatabase database;
     private final Path data;
     private final String name;
+    private final List<String> more;
     private Process process;
 
-    RunningWorker(TestDatabase database, Path data, String name) throws IOException {
+    RunningWorker(TestDatabase database, Path data, String name, String... more) throws IOException {
+        this.more = List.of(more);
         this.database = database;
         this.data = data;
         this.name = name;
@@ -34,11 +36,13 @@ final class RunningWorker {
                 "--spring.datasource.url=" + database.url(),
                 "--salt-drum.data=" + data,
                 "--salt-drum.models=" + System.getProperty("salt-drum.models")));
+        command.addAll(more);
         ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         Path.of("target/" + name + ".log").toFile()));
         builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
+        builder.environment().putAll(S3Server.CALLER);
         process = builder.start();
     }
 

@@ -3,9 +3,13 @@ package saltdrum.server;
 import java.nio.file.Path;
 import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
  * @param data folder of media and work in progress
+ * @param mediaUrl {@code s3://BUCKET/PREFIX} where media lie; null or empty for the folder
+ * @param mediaEndpoint address of an S3 store that is not Amazon's; empty for that
+ * @param mediaNearGigabytes that files of such a store may take here
  * @param role what this process is
  * @param workers light jobs at the same time; of this and the next two 0 is none, and null what the machine can bear
  * @param hearers clips that are heard or translated at the same time
@@ -20,6 +24,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 @ConfigurationProperties("salt-drum")
 public record Settings(
         Path data,
+        String mediaUrl,
+        @DefaultValue("") String mediaEndpoint,
+        @DefaultValue("20") int mediaNearGigabytes,
         Role role,
         Integer workers,
         Integer hearers,

@@ -2,10 +2,11 @@ package saltdrum.server.access;
 
 import java.net.InetAddress;
 import java.net.URI;
+import java.net.UnknownHostException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.springframework.boot.web.server.autoconfigure.ServerProperties;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
 import saltdrum.server.Settings;
@@ -20,10 +21,10 @@ public class SignIn {
     private final String url;
     private final List<String> hosts;
 
-    SignIn(Settings settings, ServerProperties server) {
+    /** @param listens address that the server listens on; empty for all of the machine's */
+    SignIn(Settings settings, @Value("${server.address:}") String listens) throws UnknownHostException {
         boolean named = settings.url() != null && !settings.url().isBlank();
-        InetAddress address = server.getAddress();
-        required = named || address == null || !address.isLoopbackAddress();
+        required = named || listens.isBlank() || !InetAddress.getByName(listens).isLoopbackAddress();
         url = named ? settings.url().strip().replaceFirst("/+$", "") : "";
         hosts = new ArrayList<>(settings.allowedHosts());
         if (named) {

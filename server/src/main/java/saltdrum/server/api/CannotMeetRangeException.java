@@ -2,8 +2,7 @@ package saltdrum.server.api;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpRange;
 
@@ -24,10 +23,10 @@ final class CannotMeetRangeException extends RuntimeException {
     }
 
     /** @throws CannotMeetRangeException when the request asks for what is not in the file */
-    static void unlessMet(HttpServletRequest request, Path file) throws IOException {
+    static void unlessMet(HttpServletRequest request, Resource file) throws IOException {
         String asked = request.getHeader(HttpHeaders.RANGE);
-        if (asked != null && Files.exists(file)) {
-            long length = Files.size(file);
+        if (asked != null && file.exists()) {
+            long length = file.contentLength();
             try {
                 for (HttpRange range : HttpRange.parseRanges(asked)) {
                     if (range.getRangeStart(length) >= length) {

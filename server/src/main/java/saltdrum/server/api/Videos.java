@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -34,7 +33,8 @@ class Videos {
                 && info.container().contains("webm")
                 && !info.videoCodec().equals("h264");
         String hash = clip.proxyHash() == null ? clip.mediaHash() : clip.proxyHash();
-        CannotMeetRangeException.unlessMet(request, media.file(hash));
+        Resource file = media.resource(hash);
+        CannotMeetRangeException.unlessMet(request, file);
         return kept(hash, MediaType.parseMediaType(webm ? "video/webm" : "video/mp4"));
     }
 
@@ -47,7 +47,7 @@ class Videos {
                 .contentType(type)
                 .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
                 .eTag("\"" + hash + "\"")
-                .body(new FileSystemResource(media.file(hash)));
+                .body(media.resource(hash));
     }
 
     /** A finished file. @param download whether it is to be kept, not shown */
@@ -55,7 +55,8 @@ class Videos {
         if (job.outputHash() == null) {
             throw new NotFoundException("This render has no video yet.");
         }
-        CannotMeetRangeException.unlessMet(request, media.file(job.outputHash()));
+        Resource file = media.resource(job.outputHash());
+        CannotMeetRangeException.unlessMet(request, file);
         ContentDisposition disposition = (download ? ContentDisposition.attachment() : ContentDisposition.inline())
                 .filename(job.outputName(), StandardCharsets.UTF_8)
                 .build();
@@ -63,7 +64,7 @@ class Videos {
                 .contentType(type(job.outputName()))
                 .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(new FileSystemResource(media.file(job.outputHash())));
+                .body(file);
     }
 
     /** By the ending of a file that we made. */

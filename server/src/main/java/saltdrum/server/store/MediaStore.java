@@ -4,10 +4,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.FileSystemException;
+import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
@@ -16,22 +15,25 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
 import saltdrum.media.burn.Halves;
 import saltdrum.server.Settings;
 
 /**
- * Media bytes by their SHA-256 in a folder that only its owner can enter. A file is written aside and moved in whole, so
- * none is ever half there.
+ * Media bytes by their SHA-256: in a folder that only its owner can enter, or in an S3 store. A file is written aside and
+ * put there whole, so none is ever half there.
  */
 @Component
 public class MediaStore {
     public static final long MOST_BYTES = 4L << 30;
 
-    private final Path files;
+    private final MediaPlace place;
     private final WorkFolder work;
     private final Path halves;
     private final MediaFileMapper mapper;
@@ -40,15 +42,33 @@ public class MediaStore {
     MediaStore(Settings settings, MediaFileMapper mapper, PlatformTransactionManager transactions) throws IOException {
         Path data = Files.createDirectories(settings.data().toAbsolutePath());
         Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwx------"));
-        this.files = Files.createDirectories(data.resolve("media"));
         this.work = new WorkFolder(data.resolve("work"));
+        this.place = place(settings, data, work);
         this.halves = Files.createDirectories(data.resolve("halves"));
         this.mapper = mapper;
         this.once = new TransactionTemplate(transactions);
     }
 
+    private static MediaPlace place(Settings settings, Path data, WorkFolder work) throws IOException {
+        if (settings.mediaUrl() == null || settings.mediaUrl().isBlank()) {
+            return new FolderPlace(data.resolve("media"));
+        }
+        URI url = URI.create(settings.mediaUrl());
+        if (!"s3".equals(url.getScheme()) || url.getHost() == null) {
+            throw new SaltDrumException("Media lie in a folder or at s3://BUCKET/PREFIX, not at “" + url + "”.");
+        }
+        long mostBytes = settings.mediaNearGigabytes() * 1_000_000_000L;
+        return new S3Place(url, settings.mediaEndpoint(), new NearFiles(data.resolve("near"), work, mostBytes));
+    }
+
+    /** A file on this machine with those bytes; from a store elsewhere it is brought here. */
     public Path file(String hash) {
-        return files.resolve(hash.substring(0, 2)).resolve(hash);
+        return place.file(hash);
+    }
+
+    /** As an answer, of which only what is asked for is read. */
+    public Resource resource(String hash) {
+        return place instanceof FolderPlace ? new FileSystemResource(place.file(hash)) : new StoredFile(place, hash);
     }
 
     /** A fresh path for work in progress; the caller deletes it or keeps it with {@link #keep}. */
@@ -114,10 +134,11 @@ public class MediaStore {
             String hash = HexFormat.of().formatHex(digest.digest());
             long bytes = Files.size(workFile);
             Files.setPosixFilePermissions(workFile, PosixFilePermissions.fromString("rw-------"));
+            place.prepare(hash, workFile);
             once.executeWithoutResult(status -> {
                 mapper.alone(hash);
                 mapper.add(hash, bytes);
-                link(workFile, file(hash));
+                place.put(hash, workFile);
             });
             discard(workFile);
             return hash;
@@ -138,29 +159,6 @@ public class MediaStore {
         }
     }
 
-    /** What is made stays until the row is written, so that this can be tried again. */
-    private static void link(Path made, Path place) {
-        try {
-            Files.createDirectories(place.getParent());
-            if (!Files.exists(place) || Files.size(place) != Files.size(made)) {
-                Files.deleteIfExists(place);
-                Files.createLink(place, made);
-            }
-        } catch (UnsupportedOperationException | FileSystemException noLinksHere) {
-            move(made, place);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static void move(Path from, Path to) {
-        try {
-            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /**
      * Deletes the bytes that nothing refers to any more, and what killed servers left. Bytes that come in meanwhile are
      * kept: of one content only one of both happens at a time.
@@ -170,14 +168,14 @@ public class MediaStore {
             once.executeWithoutResult(status -> {
                 mapper.alone(hash);
                 if (mapper.mayRemove() && mapper.removeUnused(hash) == 1) {
-                    discard(file(hash));
+                    place.remove(hash);
                 }
             });
         }
         strays().forEach(hash -> once.executeWithoutResult(status -> {
             mapper.alone(hash);
             if (mapper.mayRemove() && !mapper.has(hash)) {
-                discard(file(hash));
+                place.remove(hash);
             }
         }));
         work.sweep();
@@ -186,12 +184,6 @@ public class MediaStore {
     /** Files that no row tells of: they were moved in when the database lost what it had not yet written for good. */
     private List<String> strays() {
         Set<String> told = mapper.all();
-        try (Stream<Path> inside = Files.find(files, 2, (path, facts) -> facts.isRegularFile())) {
-            return inside.map(path -> path.getFileName().toString())
-                    .filter(hash -> !told.contains(hash))
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return place.all().stream().filter(hash -> !told.contains(hash)).toList();
     }
 }
