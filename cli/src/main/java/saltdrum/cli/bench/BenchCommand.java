@@ -15,7 +15,7 @@ import saltdrum.core.BadInputException;
 @Command(
         name = "bench",
         description =
-                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room) and siege (a server under fire) by name.")
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two) and siege (a server under fire) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
@@ -57,6 +57,7 @@ public final class BenchCommand implements Callable<Integer> {
         benches.put("words", WordsBench::run);
         benches.put("memory", MemoryBench::run);
         benches.put("workshop", WorkshopBench::run);
+        benches.put("workers", WorkersBench::run);
         benches.put("siege", report -> SiegeBench.run(spec.commandLine().getOut(), minutes));
         return benches;
     }

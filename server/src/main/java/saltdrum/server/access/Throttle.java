@@ -28,13 +28,6 @@ public class Throttle {
         }
     }
 
-    /** @throws TooOftenException where the next one would be too many; counts nothing */
-    public void check(Limit limit, String who) {
-        if (buckets.get(new Caller(limit, who)).getAvailableTokens() < 1) {
-            throw new TooOftenException(limit.within);
-        }
-    }
-
     /** It was them: what they missed before does not count. */
     void forgive(Limit limit, String who) {
         buckets.invalidate(new Caller(limit, who));

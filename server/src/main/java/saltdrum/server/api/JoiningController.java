@@ -86,7 +86,6 @@ class JoiningController {
     }
 
     private InvitationRow found(String token, HttpServletRequest http) {
-        throttle.check(Limit.WRONG_LINK, http.getRemoteAddr());
         try {
             return people.invitation(token);
         } catch (NotFoundException e) {

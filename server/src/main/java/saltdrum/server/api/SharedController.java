@@ -205,6 +205,9 @@ class SharedController {
         Frame frame = shown(review).track.frame();
         Size output = frame.output(clips.get(review.clipId()).info().size());
         Bars bars = frame.bars();
+        if (bars.kind() != Bars.Kind.GRADIENT && bars.kind() != Bars.Kind.PICTURE) {
+            throw new NotFoundException("There is no picture beside this clip.");
+        }
         return pictures.bars(output.width(), output.height(), frame.barColour(), bars.to(), bars.picture());
     }
 
@@ -267,7 +270,6 @@ class SharedController {
     }
 
     private ReviewRow found(String token, HttpServletRequest http) {
-        throttle.check(Limit.WRONG_LINK, http.getRemoteAddr());
         try {
             return reviews.byToken(token);
         } catch (NotFoundException e) {

@@ -52,6 +52,7 @@ class ReviewApiTest extends OnATrack {
         edit(clip, "{\"kind\":\"restyle\",\"style\":\"Chalk\"}");
         assertThat(client.json("GET", path + "/stage", "").path("version").asLong())
                 .isEqualTo(version + 1);
+        assertThat(client.status("GET", path + "/bars", "")).isEqualTo(404);
         MockHttpServletResponse part = client.send(get(path + "/video").header("Range", "bytes=0-99"));
         assertThat(part.getStatus()).isEqualTo(206);
         assertThat(part.getContentAsByteArray()).hasSize(100);
@@ -168,6 +169,21 @@ class ReviewApiTest extends OnATrack {
         assertThat(designer().json("GET", "/api/clips/" + clip + "/reviews", "").size())
                 .as("the designer still sees what was said")
                 .isEqualTo(2);
+    }
+
+    @Test
+    void whoGuessesLinksIsStoppedAndWhoHasOneIsNot() throws Exception {
+        String path = shared(handedOut(clip()));
+        Visitor guesser = new Visitor(mvc);
+        int tries = 0;
+        while (guesser.status("GET", "/api/shared/guess" + tries, "") == 404 && tries < 100) {
+            tries++;
+        }
+        assertThat(guesser.status("GET", "/api/shared/another", "")).isEqualTo(429);
+        assertThat(tries).isEqualTo(30);
+        assertThat(guesser.status("GET", path, ""))
+                .as("beside them in one house")
+                .isEqualTo(200);
     }
 
     @Test
