@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.Recut;
 import saltdrum.server.TestDatabase;
 
 /** A workshop that others come to: an owner, a designer, a client with a telephone, and a stranger. */
@@ -191,7 +192,7 @@ class TeamTest {
 
     /** What lies between 3.2 and 6.4 seconds is cut out: five words go, the others go with the footage. */
     private static void takesAnotherCut(Page bo, String bench) {
-        Path cut = Recut.without("three-coats", 3.2, 6.4);
+        Path cut = Recut.without(Demo.clip("three-coats"), 3.2, 6.4);
         bo.navigate(bench + "/words");
         bo.getByTestId("footage").setInputFiles(cut);
         Locator carried = bo.getByTestId("carried");

@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
-import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.server.Recut;
 import tools.jackson.databind.JsonNode;
 
 /** A clip that was cut anew by ffmpeg: its captions go over to the other footage. */
@@ -36,35 +36,6 @@ class FootageApiTest extends OverHttp {
                         .param("name", "words.json")
                         .content(words));
         return id;
-    }
-
-    /** Frames that a filter lets through, encoded anew, smaller and quieter. */
-    private static byte[] recut(String name, String select) throws Exception {
-        Path cut = Path.of("target", name + ".mp4").toAbsolutePath();
-        ToolRun.text(
-                List.of(
-                        "ffmpeg",
-                        "-y",
-                        "-v",
-                        "error",
-                        "-i",
-                        DEMO.toString(),
-                        "-vf",
-                        "select='" + select + "',setpts=N/FRAME_RATE/TB,scale=540:-2",
-                        "-af",
-                        "aselect='" + select + "',asetpts=N/SR/TB,volume=0.6",
-                        "-c:v",
-                        "libx264",
-                        "-preset",
-                        "ultrafast",
-                        "-b:a",
-                        "96k",
-                        cut.toString()),
-                60,
-                failed -> {
-                    throw new IllegalStateException(failed.errors());
-                });
-        return Files.readAllBytes(cut);
     }
 
     private MockHttpServletResponse replace(String clip, byte[] footage) throws Exception {
@@ -104,7 +75,7 @@ class FootageApiTest extends OverHttp {
         JsonNode first = designer().json("GET", "/api/clips/" + clip, "");
         Map<String, Integer> before = starts(clip);
         // Out go 3.2 to 6.4 seconds.
-        JsonNode job = done(replace(clip, recut("shorter", "lt(t,3.2)+gte(t,6.4)")));
+        JsonNode job = done(replace(clip, Files.readAllBytes(Recut.without(DEMO, 3.2, 6.4))));
         assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");
         Map<String, Integer> after = starts(clip);
         List<Integer> off = new ArrayList<>();

@@ -1,17 +1,17 @@
-package saltdrum.e2e;
+package saltdrum.server;
 
 import java.nio.file.Path;
 import java.util.List;
 import saltdrum.media.ffmpeg.ToolRun;
 
-/** Demo clips as somebody else cut them. */
-final class Recut {
+/** Clips as somebody else cut them. */
+public final class Recut {
     private Recut() {}
 
-    /** Without what lies between two times, seconds, encoded anew and smaller. */
-    static Path without(String clip, double from, double to) {
+    /** Without what lies between two times, seconds; encoded anew, half as wide, and quieter. */
+    public static Path without(Path clip, double from, double to) {
         String keep = "lt(t," + from + ")+gte(t," + to + ")";
-        Path cut = Path.of("target", clip + "-recut.mp4").toAbsolutePath();
+        Path cut = Path.of("target", "recut-" + clip.getFileName()).toAbsolutePath();
         ToolRun.text(
                 List.of(
                         "ffmpeg",
@@ -19,11 +19,11 @@ final class Recut {
                         "-v",
                         "error",
                         "-i",
-                        Demo.clip(clip).toString(),
+                        clip.toString(),
                         "-vf",
                         "select='" + keep + "',setpts=N/FRAME_RATE/TB,scale=540:-2",
                         "-af",
-                        "aselect='" + keep + "',asetpts=N/SR/TB",
+                        "aselect='" + keep + "',asetpts=N/SR/TB,volume=0.6",
                         "-preset",
                         "ultrafast",
                         cut.toString()),
