@@ -7,8 +7,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.security.MessageDigest;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -24,9 +27,14 @@ class LauncherTest {
     private String start(String home, String path, List<String> as) throws Exception {
         List<String> command = new ArrayList<>(as);
         command.addAll(List.of("bash", LAUNCHER.toString(), "start"));
+        return refused(
+                command, Map.of("SALT_DRUM_HOME", home, "PATH", path + File.pathSeparator + System.getenv("PATH")));
+    }
+
+    /** What it says in its one line. */
+    private static String refused(List<String> command, Map<String, String> environment) throws Exception {
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
-        builder.environment().put("SALT_DRUM_HOME", home);
-        builder.environment().put("PATH", path + File.pathSeparator + System.getenv("PATH"));
+        builder.environment().putAll(environment);
         Process process = builder.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).as(said).isEqualTo(1);
@@ -58,6 +66,44 @@ class LauncherTest {
         Path file = Files.writeString(folder.resolve("a-file"), "");
         assertThat(start(file.resolve("home").toString(), "", List.of()))
                 .contains("nothing can be written to", "SALT_DRUM_HOME=");
+    }
+
+    @Test
+    void whoIsSeenByOthersHasAnAddress() throws Exception {
+        String said = refused(
+                List.of("bash", LAUNCHER.toString(), "start"),
+                Map.of("SALT_DRUM_HOME", folder.toString(), "SALT_DRUM_LISTEN", "0.0.0.0"));
+        assertThat(said).contains("is seen by others", "SALT_DRUM_URL=");
+    }
+
+    @Test
+    void aBackupOfANewerVersionIsRefused() throws Exception {
+        Files.writeString(folder.resolve("database.dump"), "of another time");
+        Files.writeString(
+                folder.resolve("backup.txt"),
+                String.join(
+                        "\n",
+                        "salt-drum backup 1",
+                        "taken 2030-01-01T00:00:00Z",
+                        "clips 3",
+                        "schema 9999",
+                        "media 0",
+                        "database " + sha256(folder.resolve("database.dump")),
+                        ""));
+        Path file = folder.resolve("newer.backup");
+        new ProcessBuilder("tar", "-cf", file.toString(), "-C", folder.toString(), "backup.txt", "database.dump")
+                .start()
+                .waitFor();
+        Path home = folder.resolve("home");
+        assertThat(refused(
+                        List.of("bash", LAUNCHER.toString(), "restore", file.toString(), "--yes"),
+                        Map.of("SALT_DRUM_HOME", home.toString())))
+                .contains("is of a newer version", "nothing was changed");
+        assertThat(home.resolve("data")).doesNotExist();
+    }
+
+    private static String sha256(Path file) throws Exception {
+        return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(Files.readAllBytes(file)));
     }
 
     /** Only root can give the test another user's name. */
