@@ -104,6 +104,6 @@ create table recut (
     info jsonb not null,
     file_name text not null,
     before_id text references clip on delete set null,
-    carry text,
-    carried text
+    carry jsonb,
+    carried jsonb
 );

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
-import saltdrum.core.Json;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Range;
@@ -108,7 +107,7 @@ class FootageController {
         if (recut == null || recut.carried() == null) {
             return new FootageView(false, "", 0, 0, List.of(), List.of(), null);
         }
-        Carried carried = Json.read(recut.carried(), Carried.class, "carried words");
+        Carried carried = recut.carried();
         return new FootageView(
                 true,
                 recut.fileName(),

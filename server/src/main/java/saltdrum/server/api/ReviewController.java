@@ -73,9 +73,7 @@ class ReviewController {
         }
         String language = request.language();
         if (request.jobId() != null) {
-            String spoken = film(clipId, request.jobId()).track().language();
-            // Words of a translation are others than those of the clip.
-            language = spoken.equals(tracks.get(clipId).track().language()) ? null : spoken;
+            language = otherLanguage(clipId, film(clipId, request.jobId()));
         } else if (language != null) {
             tracks.shown(clipId, language);
         }
@@ -95,6 +93,12 @@ class ReviewController {
         throw new BadInputException("Only a finished film (.mp4) of this clip can be shown.");
     }
 
+    /** Words of a translation are others than those of the clip. @return null for the clip's own */
+    private String otherLanguage(String clipId, WorkOrder.Render film) {
+        String spoken = film.track().language();
+        return spoken.equals(tracks.get(clipId).track().language()) ? null : spoken;
+    }
+
     record NextRequest(String jobId) implements FromOutside {}
 
     @Operation(summary = "The same link shows another film from now on")
@@ -104,8 +108,9 @@ class ReviewController {
         if (review.shows() == ReviewRow.Shows.STAGE) {
             throw new BadInputException("This link shows the stage, which is always the newest.");
         }
-        film(review.clipId(), request.jobId() == null ? "" : request.jobId());
-        return view(reviews.showNext(reviewId, request.jobId()));
+        WorkOrder.Render film = film(review.clipId(), request.jobId() == null ? "" : request.jobId());
+        String language = otherLanguage(review.clipId(), film);
+        return view(reviews.showNext(reviewId, request.jobId(), language));
     }
 
     @Operation(summary = "A link shows nothing any more; what was said to it stays")

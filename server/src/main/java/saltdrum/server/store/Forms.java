@@ -10,6 +10,8 @@ import saltdrum.core.cue.SafeZones;
 import saltdrum.core.edit.Change;
 import saltdrum.core.look.Patch;
 import saltdrum.core.look.Styling;
+import saltdrum.core.recut.Carried;
+import saltdrum.core.recut.CarryOver;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.clip.ClipInfo;
@@ -37,12 +39,29 @@ final class Forms {
 
     static final StoredForm<Onsets> ONSETS = StoredForm.of("onsets", Onsets.class);
 
+    static final StoredForm<CarryOver> CARRY = StoredForm.of("words for another cut", CarryOver.class);
+    static final StoredForm<Carried> CARRIED = StoredForm.of("what became of words", Carried.class);
+
     static final StoredForm<Styling> STYLING = StoredForm.of("styling", Styling.class);
     static final StoredForm<Patch> LOOK = StoredForm.of("look", Patch.class);
 
     /** Every one that a column holds. */
     static final List<StoredForm<?>> COLUMNS = List.of(
-            CLIP, RECIPE, FRAME, BESIDE, CHANGE, ZONES, LIMITS, ONSETS, RECEIPT, PIECES, STYLING, LOOK, StyleFile.FORM);
+            CLIP,
+            RECIPE,
+            FRAME,
+            BESIDE,
+            CHANGE,
+            ZONES,
+            LIMITS,
+            ONSETS,
+            RECEIPT,
+            PIECES,
+            STYLING,
+            LOOK,
+            CARRY,
+            CARRIED,
+            StyleFile.FORM);
 
     private Forms() {}
 }

@@ -5,6 +5,8 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import saltdrum.core.recut.Carried;
+import saltdrum.core.recut.CarryOver;
 import saltdrum.media.clip.ClipInfo;
 
 @Mapper
@@ -20,16 +22,18 @@ interface RecutMapper {
 
     @Select(
             """
-            select clip_id, media_hash, info::text as info, file_name, before_id, carry, carried from recut
+            select clip_id, media_hash, info::text as info, file_name, before_id, carry::text as carry,
+              carried::text as carried from recut
             where clip_id = #{clipId}
             """)
     RecutRow find(String clipId);
 
     @Update(
             """
-            update recut set before_id = #{beforeId}, carry = #{carry}, carried = #{carried} where clip_id = #{clipId}
+            update recut set before_id = #{beforeId}, carry = #{carry}::jsonb, carried = #{carried}::jsonb
+            where clip_id = #{clipId}
             """)
-    void done(String clipId, String beforeId, String carry, String carried);
+    void done(String clipId, String beforeId, CarryOver carry, Carried carried);
 
     /** What was made of the old footage goes; of its sounds the first is listened to. */
     @Update(
@@ -46,6 +50,6 @@ interface RecutMapper {
     @Update("update track set version = version + 1 where clip_id = #{clipId}")
     void anotherVersion(String clipId);
 
-    @Delete("delete from recut where clip_id = #{clipId} and carried is not null")
-    int forget(String clipId);
+    @Delete("delete from recut where clip_id = #{clipId} and (carried is not null) = #{done}")
+    int forget(String clipId, boolean done);
 }

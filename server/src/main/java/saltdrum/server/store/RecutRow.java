@@ -1,13 +1,14 @@
 package saltdrum.server.store;
 
+import saltdrum.core.recut.Carried;
+import saltdrum.core.recut.CarryOver;
 import saltdrum.media.clip.ClipInfo;
 
 /**
  * Other footage of a clip.
  *
  * @param beforeId the clip as it was, in the archive; null until the footage is in its place, or when that is gone
- * @param carry where the words go ({@code CarryOver} as JSON), and {@code carried} what became of them ({@code Carried}); null
- *     until the footage is in its place
+ * @param carry where the words go, and {@code carried} what became of them; null until the footage is in its place
  */
 public record RecutRow(
         String clipId,
@@ -15,5 +16,5 @@ public record RecutRow(
         ClipInfo info,
         String fileName,
         String beforeId,
-        String carry,
-        String carried) {}
+        CarryOver carry,
+        Carried carried) {}

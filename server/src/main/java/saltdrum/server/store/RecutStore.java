@@ -2,7 +2,6 @@ package saltdrum.server.store;
 
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import saltdrum.core.Json;
 import saltdrum.core.recut.Carried;
 import saltdrum.core.recut.CarryOver;
 import saltdrum.media.clip.ClipInfo;
@@ -36,11 +35,16 @@ public class RecutStore {
         recuts.takePlace(offered.clipId(), offered.mediaHash(), offered.info());
         recuts.forgetMeasured(offered.clipId());
         recuts.anotherVersion(offered.clipId());
-        recuts.done(offered.clipId(), before.id(), Json.write(carry), Json.write(carried));
+        recuts.done(offered.clipId(), before.id(), carry, carried);
     }
 
     /** What became of the words is known, and need not be told any more. */
     public void forget(String clipId) {
-        recuts.forget(clipId);
+        recuts.forget(clipId, true);
+    }
+
+    /** What was offered does not take its place, and need not be kept. */
+    public void refuse(String clipId) {
+        recuts.forget(clipId, false);
     }
 }

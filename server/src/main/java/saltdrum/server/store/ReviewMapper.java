@@ -47,8 +47,8 @@ interface ReviewMapper {
     List<ReviewRow> openOfClient(long clientId);
 
     @Update(
-            "update review set job_id = #{jobId}, round = round + 1, shown = now() where id = #{id} and withdrawn is null")
-    int show(String id, String jobId);
+            "update review set job_id = #{jobId}, language = #{language}, round = round + 1, shown = now() where id = #{id} and withdrawn is null")
+    int show(String id, String jobId, String language);
 
     @Update("update review set withdrawn = coalesce(withdrawn, now()) where id = #{id}")
     void withdraw(String id);

@@ -56,8 +56,8 @@ public class ReviewStore {
     }
 
     /** The same link shows another film from now on: the next round. */
-    public ReviewRow showNext(String id, String jobId) {
-        if (reviews.show(get(id).id(), jobId) == 0) {
+    public ReviewRow showNext(String id, String jobId, String language) {
+        if (reviews.show(get(id).id(), jobId, language) == 0) {
             throw new RefusedEditException("This link was withdrawn. Make another one.");
         }
         return get(id);

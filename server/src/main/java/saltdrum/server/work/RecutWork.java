@@ -7,7 +7,6 @@ import java.util.Set;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
-import saltdrum.core.Json;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.recut.Carried;
@@ -75,11 +74,12 @@ class RecutWork implements Work<WorkOrder.Recut> {
         }
         if (offered.carry() == null) {
             if (!takePlace(clip, offered, watch)) {
+                recuts.refuse(clip.id());
                 return;
             }
             offered = recuts.find(clip.id());
         }
-        CarryOver carry = Json.read(offered.carry(), CarryOver.class, "carried words");
+        CarryOver carry = offered.carry();
         tracks.change(clip.id(), -1, track -> carry.said(), carry::on);
         workers.order(clip.id(), new WorkOrder.Prepare());
     }
@@ -95,6 +95,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
             return false;
         }
         if (placed.size() < LEAST_FOUND * words.size()) {
+            recuts.refuse(clip.id());
             throw new BadInputException(
                     "Of the " + words.size() + " words of “" + clip.name() + "” only " + placed.size()
                             + " are in that footage: it is another clip. Nothing was changed; bring it in as a clip of its"

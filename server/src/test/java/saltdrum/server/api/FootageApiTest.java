@@ -12,13 +12,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import saltdrum.server.Recut;
+import saltdrum.server.store.RecutStore;
 import tools.jackson.databind.JsonNode;
 
 /** A clip that was cut anew by ffmpeg: its captions go over to the other footage. */
 class FootageApiTest extends OverHttp {
     private static final Path DEMO = Path.of("../demo/clips/three-coats.mp4");
+
+    @Autowired
+    private RecutStore recuts;
 
     private Visitor designer() {
         return new Visitor(mvc);
@@ -119,6 +124,7 @@ class FootageApiTest extends OverHttp {
         assertThat(job.path("state").asString()).isEqualTo("FAILED");
         assertThat(job.path("message").asString()).contains("another clip").contains("Nothing was changed");
         assertThat(designer().json("GET", "/api/clips/" + clip + "/track", "")).isEqualTo(track);
+        assertThat(recuts.find(clip)).as("nothing is kept for it").isNull();
         assertThat(designer()
                         .json("GET", "/api/clips/" + clip + "/footage", "")
                         .path("done")
