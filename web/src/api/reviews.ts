@@ -7,11 +7,14 @@ import type { Remark, Review, Shared, SharedRow, SharedStage } from './types';
 
 const ofClip = (clipId: string) => ['reviews', clipId];
 
-/** What was handed out of a clip, and what was said to it. */
-export const useReviews = (clipId: string) =>
+/** What was handed out of a clip, and what was said to it: where that stands in the captions of a version. */
+export const useReviews = (clipId: string, version: number | undefined) =>
   useQuery({
-    queryKey: ofClip(clipId),
+    queryKey: [...ofClip(clipId), version],
     queryFn: () => call<Review[]>('GET', `/api/clips/${clipId}/reviews`),
+    enabled: version !== undefined,
+    placeholderData: (before) => before,
+    gcTime: 10_000,
   });
 
 function useReviewChange<In, Out>(clipId: string, run: (input: In) => Promise<Out>) {

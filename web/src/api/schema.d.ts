@@ -2322,6 +2322,12 @@ export interface components {
         NextRequest: {
             jobId?: string;
         };
+        RemarkPlace: {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int32 */
+            ms: number;
+        };
         RemarkView: {
             /** Format: int64 */
             id: number;
@@ -2339,6 +2345,7 @@ export interface components {
             written: string;
             settled: boolean;
             settledBy?: string;
+            place?: components["schemas"]["RemarkPlace"];
         };
         ReviewView: {
             id: string;
@@ -2985,6 +2992,8 @@ export interface components {
             outputName?: string;
             /** @description What its file will be called, where it is a line of an order */
             fileName?: string;
+            /** @description A finished film that a client can be shown */
+            film: boolean;
             created: string;
         };
         PlaceRequest: {
@@ -3907,6 +3916,7 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            string: boolean;
             container: boolean;
             number: boolean;
             valueNode: boolean;
@@ -3927,7 +3937,6 @@ export interface components {
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
             missingNode: boolean;
-            string: boolean;
             embeddedValue: boolean;
         };
         Option: {

@@ -63,9 +63,8 @@ export function Bench() {
   const measured = jobs.data?.find((j) => j.kind === 'MEASURE');
   const findings = useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);
   useEffect(() => setFound(findings.data), [findings.data]);
-  const reviews = useReviews(clipId).data;
-  const present = track.data;
-  useEffect(() => setRemarks(reviews, present), [reviews, present]);
+  const reviews = useReviews(clipId, track.data?.version).data;
+  useEffect(() => setRemarks(reviews), [reviews]);
   useKeys(clipId);
   const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
   useEffect(() => {

@@ -61,10 +61,10 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
       c.strokeStyle = accent;
       c.lineWidth = 1.8;
       c.fillStyle = css.getPropertyValue('--sunk');
-      for (const { ms } of remarks) {
+      for (const { place } of remarks) {
         // A ring where a client said something.
         c.beginPath();
-        c.arc(20, y(ms), 3.6, 0, 7);
+        c.arc(20, y(place.ms), 3.6, 0, 7);
         c.fill();
         c.stroke();
       }

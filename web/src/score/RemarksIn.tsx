@@ -9,7 +9,7 @@ export function RemarksIn({ clipId, cueId }: { clipId: string; cueId: number }) 
   if (!remarks) return null;
   return (
     <ul aria-label="Remarks" className="mt-1 space-y-1">
-      {remarks.map(({ remark }) => (
+      {remarks.map((remark) => (
         <li
           key={remark.id}
           data-testid="remark"

@@ -1,13 +1,8 @@
 import { create } from 'zustand';
-import type { Remark, Review, Track } from '../api/types';
+import type { Remark, Review } from '../api/types';
 
 /** A client's remark that is not settled, and where on the bench it stands. */
-export interface OpenRemark {
-  remark: Remark;
-  ms: number;
-  /** 0 where the track has no cue. */
-  cueId: number;
-}
+export type OpenRemark = Remark & { place: NonNullable<Remark['place']> };
 
 interface Remarks {
   open: OpenRemark[];
@@ -16,24 +11,12 @@ interface Remarks {
 
 export const useRemarksNow = create<Remarks>(() => ({ open: [], byCue: new Map() }));
 
-/** At its word as long as that is there, else at the cue that is or was last read at its moment. */
-function placed(review: Review, remark: Remark, track: Track): OpenRemark {
-  const own = review.language === undefined ? remark.wordId : undefined;
-  const cue = own === undefined ? undefined : track.cues.find((c) => c.words.some((w) => w.id === own));
-  const word = cue?.words.find((w) => w.id === own);
-  const ms = word?.startMs ?? remark.atMs ?? 0;
-  const at = cue ?? track.cues.findLast((c) => c.showMs <= ms) ?? track.cues[0];
-  return { remark, ms, cueId: at?.id ?? 0 };
-}
+const stands = (remark: Remark): remark is OpenRemark => remark.place !== undefined && !remark.settled;
 
-export function setRemarks(reviews: Review[] | undefined, track: Track | undefined) {
-  const open = (track ? (reviews ?? []) : []).flatMap((review) =>
-    review.remarks
-      .filter((r) => r.kind === 'REMARK' && !r.settled)
-      .map((remark) => placed(review, remark, track!)),
-  );
-  open.sort((a, b) => a.ms - b.ms);
+export function setRemarks(reviews: Review[] | undefined) {
+  const open = (reviews ?? []).flatMap((review) => review.remarks.filter(stands));
+  open.sort((a, b) => a.place.ms - b.place.ms);
   const byCue = new Map<number, OpenRemark[]>();
-  for (const one of open) byCue.set(one.cueId, [...(byCue.get(one.cueId) ?? []), one]);
+  for (const one of open) byCue.set(one.place.cueId, [...(byCue.get(one.place.cueId) ?? []), one]);
   useRemarksNow.setState({ open, byCue });
 }

@@ -10,9 +10,9 @@ import { ReviewCard } from './ReviewCard';
 const DAYS = [3, 7, 14, 30, 90];
 
 /** What is shown to the client by a link, and what came back. */
-export function HandPart({ clip, jobs }: { clip: Clip; jobs: Job[] }) {
-  const reviews = useReviews(clip.id).data ?? [];
-  const films = jobs.filter((j) => j.state === 'DONE' && j.outputName?.endsWith('.mp4'));
+export function HandPart({ clip, version, jobs }: { clip: Clip; version: number; jobs: Job[] }) {
+  const reviews = useReviews(clip.id, version).data ?? [];
+  const films = jobs.filter((j) => j.film);
   const [making, setMaking] = useState(false);
   return (
     <Section title="Show it to the client">

@@ -160,7 +160,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           </ul>
         </Section>
       )}
-      <HandPart clip={clip} jobs={renders} />
+      <HandPart clip={clip} version={track.version} jobs={renders} />
       <FilesPart clip={clip} track={track} />
     </>
   );

@@ -18,6 +18,7 @@ record JobView(
         String message,
         @Schema(description = "File name of the finished render") String outputName,
         @Schema(description = "What its file will be called, where it is a line of an order") String fileName,
+        @Schema(description = "A finished film that a client can be shown") boolean film,
         String created) {
 
     static JobView of(JobRow row) {
@@ -35,6 +36,7 @@ record JobView(
                 row.message(),
                 row.outputName(),
                 row.fileName(),
+                row.isFilm(),
                 row.created().toString());
     }
 }

@@ -16,7 +16,6 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.server.access.Caller;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;
-import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.ReviewRow;
 import saltdrum.server.store.ReviewStore;
@@ -83,11 +82,9 @@ class ReviewController {
     /** A film that can be looked at. */
     private WorkOrder.Render film(String clipId, String jobId) {
         JobRow job = jobs.get(jobId);
-        boolean film = job.state() == JobState.DONE
+        if (job.isFilm()
                 && job.clipId().equals(clipId)
-                && job.outputName() != null
-                && job.outputName().endsWith(".mp4");
-        if (film && WorkOrder.FORM.read(job.workOrder()) instanceof WorkOrder.Render render) {
+                && WorkOrder.FORM.read(job.workOrder()) instanceof WorkOrder.Render render) {
             return render;
         }
         throw new BadInputException("Only a finished film (.mp4) of this clip can be shown.");
@@ -129,6 +126,10 @@ class ReviewController {
 
     private ReviewView view(ReviewRow row) {
         String fileName = row.jobId() == null ? null : jobs.get(row.jobId()).outputName();
-        return ReviewView.of(row, fileName, reviews.remarks(row.id()));
+        return ReviewView.of(
+                row,
+                fileName,
+                reviews.remarks(row.id()),
+                tracks.get(row.clipId()).track());
     }
 }

@@ -2,6 +2,8 @@ package saltdrum.server.api;
 
 import java.util.List;
 import saltdrum.core.MayBeMissing;
+import saltdrum.core.cue.Track;
+import saltdrum.core.review.RemarkPlace;
 import saltdrum.server.store.RemarkRow;
 import saltdrum.server.store.ReviewRow;
 
@@ -33,6 +35,7 @@ record ReviewView(
     /**
      * @param atMs moment of the clip it is about; missing for the whole
      * @param wordId word it is about, and {@code said} how that was written then
+     * @param place where it stands in the clip's own captions as they are now; missing for the whole, and for clients
      */
     record RemarkView(
             long id,
@@ -45,8 +48,13 @@ record ReviewView(
             String text,
             String written,
             boolean settled,
-            @MayBeMissing String settledBy) {
+            @MayBeMissing String settledBy,
+            @MayBeMissing RemarkPlace place) {
         static RemarkView of(RemarkRow row) {
+            return of(row, null);
+        }
+
+        static RemarkView of(RemarkRow row, RemarkPlace place) {
             return new RemarkView(
                     row.id(),
                     row.round(),
@@ -58,11 +66,13 @@ record ReviewView(
                     row.text(),
                     row.written().toString(),
                     row.settled() != null,
-                    row.settledBy());
+                    row.settledBy(),
+                    place);
         }
     }
 
-    static ReviewView of(ReviewRow row, String fileName, List<RemarkRow> remarks) {
+    /** @param track of the clip, as it is now */
+    static ReviewView of(ReviewRow row, String fileName, List<RemarkRow> remarks, Track track) {
         return new ReviewView(
                 row.id(),
                 row.clipId(),
@@ -79,7 +89,15 @@ record ReviewView(
                 row.open(),
                 row.withdrawn() != null,
                 verdict(row.round(), remarks),
-                remarks.stream().map(RemarkView::of).toList());
+                remarks.stream()
+                        .map(remark -> RemarkView.of(remark, place(row, remark, track)))
+                        .toList());
+    }
+
+    private static RemarkPlace place(ReviewRow review, RemarkRow remark, Track track) {
+        // Words of a translation are others than those of the track.
+        Long word = review.language() == null ? remark.wordId() : null;
+        return remark.atMs() == null ? null : RemarkPlace.of(track, word, remark.atMs());
     }
 
     static RemarkRow.Kind verdict(int round, List<RemarkRow> remarks) {

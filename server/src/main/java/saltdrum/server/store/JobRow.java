@@ -21,4 +21,9 @@ public record JobRow(
         Integer heardMs,
         String fileName,
         Long estimatedBytes,
-        Double estimatedSeconds) {}
+        Double estimatedSeconds) {
+    /** Whether a film was made that any browser plays, and is still kept. */
+    public boolean isFilm() {
+        return state == JobState.DONE && outputName != null && outputName.endsWith(".mp4");
+    }
+}

@@ -82,6 +82,10 @@ class ReviewApiTest extends OnATrack {
                 designer().json("GET", "/api/clips/" + clip + "/reviews", "").path(0);
         assertThat(mine.path("remarks").path(0).path("wordId").asLong()).isEqualTo(word);
 
+        assertThat(mine.path("remarks").path(0).path("place").path("cueId").asLong())
+                .isEqualTo(track(clip).path("cues").path(1).path("id").asLong());
+        assertThat(remark.has("place")).as("no ids of cues for clients").isFalse();
+
         long id = remark.path("id").asLong();
         designer().json("PUT", "/api/remarks/" + id + "/settled", "{\"settled\":true}");
         assertThat(client.json("GET", path, "")

@@ -1,0 +1,2 @@
+/** What clients say about captions. */
+package saltdrum.core.review;
