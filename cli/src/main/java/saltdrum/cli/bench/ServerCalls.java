@@ -22,6 +22,19 @@ final class ServerCalls {
         this.url = url;
     }
 
+    /** The one that the launcher has started for a bench and nothing else. */
+    static ServerCalls own(String bench) {
+        return new ServerCalls(ownUrl(bench));
+    }
+
+    static String ownUrl(String bench) {
+        String port = System.getenv("SALT_DRUM_SIEGE_PORT");
+        if (port == null) {
+            throw new SaltDrumException("This wants a server of its own: run it by ./salt-drum bench " + bench + ".");
+        }
+        return "http://127.0.0.1:" + port;
+    }
+
     JsonNode get(String path) throws IOException {
         return send("GET", path, BodyPublishers.noBody());
     }

@@ -11,15 +11,10 @@ final class SiegeBench {
     private SiegeBench() {}
 
     static void run(PrintWriter out, double minutes) throws IOException {
-        String port = System.getenv("SALT_DRUM_SIEGE_PORT");
-        if (port == null) {
-            throw new SaltDrumException(
-                    "A siege wants a server of its own: run it by ./salt-drum bench siege [MINUTES].");
-        }
+        String url = ServerCalls.ownUrl("siege [MINUTES]");
         long seed = System.nanoTime();
         out.println("seed " + seed);
-        Siege siege = new Siege(
-                "http://127.0.0.1:" + port, Material.demo("tide-pool.mp4").getParent(), seed);
+        Siege siege = new Siege(url, Material.demo("tide-pool.mp4").getParent(), seed);
         Siege.Outcome outcome = siege.run(Duration.ofMillis(Math.round(minutes * 60_000)));
         out.printf(
                 java.util.Locale.ROOT,

@@ -26,11 +26,7 @@ final class WorkersBench {
     }
 
     static void run(Report report) throws IOException {
-        String port = System.getenv("SALT_DRUM_SIEGE_PORT");
-        if (port == null) {
-            throw new SaltDrumException("This wants a server of its own: run it by ./salt-drum bench workers.");
-        }
-        new WorkersBench(new ServerCalls("http://127.0.0.1:" + port), report).all();
+        new WorkersBench(ServerCalls.own("workers"), report).all();
     }
 
     private void all() throws IOException {

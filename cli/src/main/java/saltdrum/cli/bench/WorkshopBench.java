@@ -35,11 +35,7 @@ final class WorkshopBench {
     }
 
     static void run(Report report) throws IOException {
-        String port = System.getenv("SALT_DRUM_SIEGE_PORT");
-        if (port == null) {
-            throw new SaltDrumException("This wants a server of its own: run it by ./salt-drum bench workshop.");
-        }
-        new WorkshopBench(new ServerCalls("http://127.0.0.1:" + port), report).all();
+        new WorkshopBench(ServerCalls.own("workshop"), report).all();
     }
 
     private void all() throws IOException {

@@ -4,7 +4,9 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import io.github.bucket4j.Bucket;
 import java.time.Duration;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import saltdrum.server.store.NotFoundException;
 
 /** Counts what each caller did of late; the longest unheard of are forgotten. */
 @Component
@@ -25,6 +27,20 @@ public class Throttle {
     public void count(Limit limit, String who) {
         if (!buckets.get(new Caller(limit, who)).tryConsume(1)) {
             throw new TooOftenException(limit.within);
+        }
+    }
+
+    /**
+     * What a link opens. One that opens nothing is counted to who tried it; one that does is never refused.
+     *
+     * @throws NotFoundException for one that opens nothing
+     */
+    public <T> T opened(String who, Supplier<T> link) {
+        try {
+            return link.get();
+        } catch (NotFoundException nothing) {
+            count(Limit.WRONG_LINK, who);
+            throw nothing;
         }
     }
 

@@ -14,11 +14,9 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
-import saltdrum.server.access.Limit;
 import saltdrum.server.access.Passwords;
 import saltdrum.server.access.Throttle;
 import saltdrum.server.store.InvitationRow;
-import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.Role;
@@ -86,11 +84,6 @@ class JoiningController {
     }
 
     private InvitationRow found(String token, HttpServletRequest http) {
-        try {
-            return people.invitation(token);
-        } catch (NotFoundException e) {
-            throttle.count(Limit.WRONG_LINK, http.getRemoteAddr());
-            throw e;
-        }
+        return throttle.opened(http.getRemoteAddr(), () -> people.invitation(token));
     }
 }

@@ -6,10 +6,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.Duration;
 import java.util.List;
-import org.springframework.http.CacheControl;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,11 +17,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
-import saltdrum.core.cue.Bars;
-import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 import saltdrum.media.clip.OwnPicture;
-import saltdrum.media.paint.BarsPicture;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.PictureStore;
 import saltdrum.server.store.PictureStore.PictureRow;
@@ -34,12 +28,12 @@ import saltdrum.server.store.PictureStore.PictureRow;
 @RestController
 @RequestMapping("/api")
 class PictureController {
-    private static final int MOST_SIDE = 4096;
-
     private final PictureStore pictures;
     private final MediaStore media;
+    private final BarsAnswer bars;
 
-    PictureController(PictureStore pictures, MediaStore media) {
+    PictureController(PictureStore pictures, MediaStore media, BarsAnswer bars) {
+        this.bars = bars;
         this.pictures = pictures;
         this.media = media;
     }
@@ -83,22 +77,6 @@ class PictureController {
             @RequestParam String from,
             @RequestParam String to,
             @RequestParam(required = false) String picture) {
-        Bars.Kind kind = picture == null ? Bars.Kind.GRADIENT : Bars.Kind.PICTURE;
-        Frame frame = new Frame(
-                Frame.Aspect.SQUARE,
-                Frame.Sit.FIT,
-                from,
-                null,
-                0,
-                null,
-                new Bars(kind, to, null, null, picture, null, null));
-        if (Math.max(width, height) > MOST_SIDE) {
-            throw new BadInputException("A side of a picture has at most " + MOST_SIDE + " pixels.");
-        }
-        byte[] own = picture == null ? null : pictures.bytes(picture);
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .contentType(MediaType.IMAGE_PNG)
-                .body(BarsPicture.png(frame, new Size(width, height), own));
+        return bars.of(new Size(width, height), from, to, picture);
     }
 }

@@ -61,7 +61,7 @@ class SharedController {
     private final SceneMaker scenes;
     private final StyleShelf styles;
     private final Videos videos;
-    private final PictureController pictures;
+    private final BarsAnswer barsAnswer;
     private final Throttle throttle;
     private final Caller caller;
 
@@ -74,7 +74,7 @@ class SharedController {
             SceneMaker scenes,
             StyleShelf styles,
             Videos videos,
-            PictureController pictures,
+            BarsAnswer barsAnswer,
             Throttle throttle,
             Caller caller) {
         this.reviews = reviews;
@@ -85,7 +85,7 @@ class SharedController {
         this.scenes = scenes;
         this.styles = styles;
         this.videos = videos;
-        this.pictures = pictures;
+        this.barsAnswer = barsAnswer;
         this.throttle = throttle;
         this.caller = caller;
     }
@@ -208,7 +208,7 @@ class SharedController {
         if (bars.kind() != Bars.Kind.GRADIENT && bars.kind() != Bars.Kind.PICTURE) {
             throw new NotFoundException("There is no picture beside this clip.");
         }
-        return pictures.bars(output.width(), output.height(), frame.barColour(), bars.to(), bars.picture());
+        return barsAnswer.of(output, frame.barColour(), bars.to(), bars.picture());
     }
 
     /**
@@ -270,11 +270,6 @@ class SharedController {
     }
 
     private ReviewRow found(String token, HttpServletRequest http) {
-        try {
-            return reviews.byToken(token);
-        } catch (NotFoundException e) {
-            throttle.count(Limit.WRONG_LINK, http.getRemoteAddr());
-            throw e;
-        }
+        return throttle.opened(http.getRemoteAddr(), () -> reviews.byToken(token));
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Range;
@@ -20,6 +19,7 @@ import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.RecutRow;
 import saltdrum.server.store.RecutStore;
@@ -44,7 +44,8 @@ class RecutWork implements Work<WorkOrder.Recut> {
     private final MediaStore media;
     private final ClipSound sounds;
     private final SpeechDesk speech;
-    private final Workers workers;
+    private final ClipStore clips;
+    private final PrepareWork prepare;
 
     RecutWork(
             RecutStore recuts,
@@ -52,13 +53,15 @@ class RecutWork implements Work<WorkOrder.Recut> {
             MediaStore media,
             ClipSound sounds,
             SpeechDesk speech,
-            @Lazy Workers workers) {
+            ClipStore clips,
+            PrepareWork prepare) {
         this.recuts = recuts;
         this.tracks = tracks;
         this.media = media;
         this.sounds = sounds;
         this.speech = speech;
-        this.workers = workers;
+        this.clips = clips;
+        this.prepare = prepare;
     }
 
     @Override
@@ -81,7 +84,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
         }
         CarryOver carry = offered.carry();
         tracks.change(clip.id(), -1, track -> carry.said(), carry::on);
-        workers.order(clip.id(), new WorkOrder.Prepare());
+        prepare.work(clips.get(clip.id()), new WorkOrder.Prepare(), watch);
     }
 
     /** @return false where it was stopped; then all is as it was */

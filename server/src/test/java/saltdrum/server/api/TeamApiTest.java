@@ -3,6 +3,7 @@ package saltdrum.server.api;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import jakarta.servlet.http.Cookie;
 import java.nio.charset.StandardCharsets;
@@ -176,6 +177,19 @@ class TeamApiTest extends OfATeam {
                 .isEqualTo(401);
         assertThat(again.signIn("forgets@quay.example", "seven lanterns over the herring"))
                 .isEqualTo(204);
+    }
+
+    @Test
+    void nobodyFillsTheDiskInOneGo() throws Exception {
+        Visitor bo = joined("fills@quay.example", "DESIGNER", null);
+        int taken = 0;
+        int status;
+        do {
+            status = bo.send(put("/api/stickers").param("name", "x.svg").content("no picture"))
+                    .getStatus();
+        } while (status != 429 && ++taken < 200);
+        assertThat(taken).isBetween(120, 125);
+        assertThat(bo.status("GET", "/api/clips", "")).isEqualTo(200);
     }
 
     @Test
