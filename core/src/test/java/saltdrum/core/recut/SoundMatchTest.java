@@ -133,6 +133,22 @@ class SoundMatchTest {
     }
 
     @Test
+    void otherMusicUnderTheVoiceHidesNoWord() {
+        short[] voice = voice(10, WORDS);
+        short[] after = cut(voice, 5, 30);
+        for (int n = 0; n < after.length; n++) {
+            double t = n / (double) Sound.RATE;
+            double chord =
+                    Math.sin(2 * Math.PI * 220 * t) + Math.sin(2 * Math.PI * 277 * t) + Math.sin(2 * Math.PI * 330 * t);
+            after[n] += (short) (300 * chord * (0.6 + 0.4 * Math.sin(4 * Math.PI * t)));
+        }
+        List<Placed> placed = placed(Sound.of(voice), Sound.of(after), WORDS);
+        assertAt(placed, 6, 0);
+        assertAt(placed, 30, 24 * EVERY_MS);
+        assertThat(placed).hasSizeGreaterThanOrEqualTo(23);
+    }
+
+    @Test
     void anotherVoiceIsNotTakenForIt() {
         List<Placed> placed = placed(Sound.of(voice(5, WORDS)), Sound.of(voice(6, WORDS)), WORDS);
         assertThat(placed.size()).isLessThanOrEqualTo(WORDS / 10);
