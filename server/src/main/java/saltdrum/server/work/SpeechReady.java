@@ -9,10 +9,11 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
+import saltdrum.server.store.Lane;
 import saltdrum.speech.SpeechDesk;
 
 /**
- * Reads the speech models through, loads and tries them, so that the first clip does not wait. It begins while the last of
+ * In a process that recognises speech: reads the speech models through, loads and tries them, so that the first clip does not wait. It begins while the last of
  * the server starts; earlier it only takes longer, because the compiler has the whole start to do first. The server
  * answers once the models are read through.
  */
@@ -21,14 +22,19 @@ class SpeechReady {
     private static final Logger LOG = LoggerFactory.getLogger(SpeechReady.class);
 
     private final SpeechDesk speech;
-    private CompletableFuture<Void> checked;
+    private final Hands hands;
+    private CompletableFuture<Void> checked = CompletableFuture.completedFuture(null);
 
-    SpeechReady(SpeechDesk speech) {
+    SpeechReady(SpeechDesk speech, Hands hands) {
         this.speech = speech;
+        this.hands = hands;
     }
 
     @PostConstruct
     void begin() {
+        if (hands.in(Lane.HEARING) == 0) {
+            return;
+        }
         Executor aside = SpeechReady::aside;
         checked = CompletableFuture.runAsync(speech::check, aside);
         checked.thenRunAsync(this::warm, aside);
