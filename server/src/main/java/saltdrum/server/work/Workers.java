@@ -1,6 +1,8 @@
 package saltdrum.server.work;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.exceptions.TaskInstanceCurrentlyExecutingException;
+import com.github.kagkarlsson.scheduler.exceptions.TaskInstanceNotFoundException;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
@@ -20,6 +22,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
 import saltdrum.server.store.JobRow;
+import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.Lane;
 import saltdrum.server.store.ServerName;
@@ -81,6 +84,16 @@ public class Workers {
         void add(String jobId) {
             scheduler.schedule(task.instance(jobId, jobId), Instant.now());
         }
+
+        /** @return false where a worker has picked it already */
+        boolean remove(String jobId) {
+            try {
+                scheduler.cancel(task.instanceId(jobId));
+                return true;
+            } catch (TaskInstanceCurrentlyExecutingException | TaskInstanceNotFoundException picked) {
+                return false;
+            }
+        }
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -120,13 +133,12 @@ public class Workers {
         return jobs.get(jobId);
     }
 
-    /** Takes it out of its queue; what is being done already is done to its end. */
+    /** Takes it out of its queue; what is being done already, or has just been picked, is done to its end. */
     @Transactional
     public void hold(String jobId) {
         JobRow job = jobs.get(jobId);
-        if (jobs.hold(jobId)) {
-            Queue queue = queueOf(job);
-            queue.scheduler.cancel(queue.task.instanceId(jobId));
+        if (job.state() == JobState.WAITING && queueOf(job).remove(jobId)) {
+            jobs.hold(jobId);
         }
     }
 
