@@ -29,8 +29,7 @@ class AccessTest extends OnTheBench {
 
     @Test
     void axeFindsNothingSerious() throws Exception {
-        String clipId = bringIn("three-coats", "Three coats.mp4");
-        placeScript("three-coats");
+        String clipId = withWords("three-coats", "Three coats.mp4");
         for (String step : new String[] {"breaks", "frame", "style", "check", "render", "words"}) {
             page.navigate(server.url() + "/clips/" + clipId + "/" + step);
             Locator word = page.locator("[data-word]").nth(4);

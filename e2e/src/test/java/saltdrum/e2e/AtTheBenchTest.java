@@ -14,11 +14,7 @@ import tools.jackson.databind.JsonNode;
 /** Listening, choosing and keeping: what a hand does between corrections. */
 class AtTheBenchTest extends OnTheBench {
     private String withWords() throws Exception {
-        String clipId = bringIn("three-coats", "Three coats.mp4");
-        page.getByLabel("Caption file").setInputFiles(Demo.CLIPS.resolve("three-coats.words.json"));
-        page.locator("[data-word]").first().waitFor();
-        page.waitForFunction("() => document.querySelector('video[src]')?.readyState >= 3");
-        return clipId;
+        return withWords("three-coats", "Three coats.mp4");
     }
 
     private Object video(String field) {

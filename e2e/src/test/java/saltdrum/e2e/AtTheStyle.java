@@ -3,8 +3,8 @@ package saltdrum.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.List;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** A clip with words, opened at its style, and what is done there. */
@@ -30,13 +30,8 @@ abstract class AtTheStyle extends OnTheBench {
     }
 
     String styled(String as, String words) throws Exception {
-        String clipId = bringIn("three-coats", as);
-        page.request()
-                .put(
-                        server.url() + "/api/clips/" + clipId + "/captions?name=words.srt",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/octet-stream")
-                                .setData(words.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        String clipId = server.bring(SmallClips.shortened("three-coats"), as);
+        server.caption(clipId, words);
         page.navigate(server.url() + "/clips/" + clipId + "/style");
         page.locator("[data-facet=size]").waitFor();
         page.locator("video").waitFor();
@@ -53,10 +48,6 @@ abstract class AtTheStyle extends OnTheBench {
         field(label).first().fill(value);
         field(label).first().press("Enter");
         awaitVersionAfter(clipId, version);
-    }
-
-    long version(String clipId) throws Exception {
-        return track(clipId).path("head").path("version").asLong();
     }
 
     void scope(String name) {
@@ -80,10 +71,6 @@ abstract class AtTheStyle extends OnTheBench {
         return look.path("look").path(name).toString();
     }
 
-    String clipId() {
-        return page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
-    }
-
     /** The captions' pixels at a time, as one number. */
     String pixels(int ms) throws Exception {
         page.getByLabel("Playhead").fill(String.valueOf(ms));
@@ -92,8 +79,7 @@ abstract class AtTheStyle extends OnTheBench {
                 ([ms, version]) => { const c = document.querySelector('[data-testid=captions]');
                   return c.dataset.version === String(version) && Math.abs(c.dataset.paintedMs - ms) < 60; }
                 """,
-                List.of(ms, (int) version(clipId())),
-                new Page.WaitForFunctionOptions().setTimeout(20_000));
+                List.of(ms, (int) version(clipId())));
         // The scene's effect paints just after the number is there.
         page.waitForTimeout(100);
         return (String)

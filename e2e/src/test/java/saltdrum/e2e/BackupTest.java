@@ -14,6 +14,8 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.util.FileSystemUtils;
+import saltdrum.server.Patience;
+import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
@@ -38,7 +40,7 @@ class BackupTest {
     @Test
     void everyAcknowledgedEditBeforeItsMomentIsThere() throws Exception {
         TestDatabase database = TestDatabase.own();
-        RunningServer server = RunningServer.own(database, "backed-up");
+        RunningServer server = RunningServer.own(database, "backed-up", "--salt-drum.hearers=0");
         Path file = folder.resolve("workshop.tar");
         try {
             Typist typist = Typist.at(server);
@@ -53,18 +55,14 @@ class BackupTest {
                 }
             });
             hand.start();
-            while (typist.remembered().size() < 3) {
-                RunningServer.pause(50);
-            }
+            Patience.await("three edits").until(() -> typist.remembered().size() >= 3);
             Map<Long, String> before = typist.remembered();
             int edits = typist.acknowledged();
             Said said = backup("save", file, server.data(), database);
             assertThat(said.code()).as(said.text()).isZero();
             assertThat(said.text()).contains("has the workshop: 1 clip, ").doesNotContain("not in the store");
             // The work went on meanwhile, and goes on.
-            while (typist.acknowledged() < edits + 10) {
-                RunningServer.pause(50);
-            }
+            Patience.await("ten more edits").until(() -> typist.acknowledged() >= edits + 10);
             over.set(true);
             hand.join();
             typist.checkAll();
@@ -90,15 +88,9 @@ class BackupTest {
             typist.checkAtLeast(before, restored);
             JsonNode clip = restored.get("/api/clips").path(0);
             assertThat(clip.path("name").asString()).isEqualTo("typed");
-            Path back = folder.resolve("back.mp4");
-            try (var in = java.net
-                    .URI
-                    .create(restored.url() + "/api/clips/" + clip.path("id").asString() + "/video")
-                    .toURL()
-                    .openStream()) {
-                Files.copy(in, back);
-            }
-            assertThat(Files.mismatch(back, Demo.clip("tide-pool"))).isEqualTo(-1);
+            Path back = restored.download(
+                    "/api/clips/" + clip.path("id").asString() + "/video", folder.resolve("back.mp4"));
+            assertThat(Files.mismatch(back, SmallClips.shortened("tide-pool"))).isEqualTo(-1);
         } finally {
             restored.kill();
         }

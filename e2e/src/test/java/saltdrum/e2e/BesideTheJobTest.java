@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** What else a person meets while captioning: other files, other frames, a second window. */
@@ -38,7 +39,7 @@ class BesideTheJobTest extends OnTheBench {
                         + "A boat forgives you once. The sea does not.");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place on the voice"))
                 .click();
-        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(240_000));
+        page.locator("[data-word]").first().waitFor();
         Locator extra = page.getByRole(
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("Not in the script")));
         assertThat(extra.first()).isVisible();
@@ -69,14 +70,11 @@ class BesideTheJobTest extends OnTheBench {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Recognise the speech"))
                 .first()
                 .click();
-        page.locator("[data-word]").first().waitFor(new Locator.WaitForOptions().setTimeout(240_000));
+        page.locator("[data-word]").first().waitFor();
         page.getByRole(AriaRole.PROGRESSBAR)
                 .waitFor(new Locator.WaitForOptions()
-                        .setTimeout(240_000)
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
-        for (int i = 0; i < 1200 && anyOpen(clipId); i++) {
-            RunningServer.pause(100);
-        }
+        Patience.await("the end of all jobs").until(() -> !anyOpen(clipId));
         String draft = String.join(" ", cues(clipId));
         assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.?]");
         long version = track(clipId).path("head").path("version").asLong();
@@ -96,7 +94,7 @@ class BesideTheJobTest extends OnTheBench {
 
     @Test
     void theFrameIsChosenAndSeen() throws Exception {
-        String clipId = bringIn("last-ferry", "Wide.mp4");
+        String clipId = upload("last-ferry", "Wide.mp4");
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Frame").setExact(true))
@@ -169,10 +167,7 @@ class BesideTheJobTest extends OnTheBench {
                 .inheritIO()
                 .start();
         assertThat(made.waitFor()).isZero();
-        page.navigate(server.url());
-        page.getByTestId("chooser")
-                .setInputFiles(new FilePayload("Ten bits.mkv", "video/x-matroska", Files.readAllBytes(odd)));
-        page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
+        upload(new FilePayload("Ten bits.mkv", "video/x-matroska", Files.readAllBytes(odd)));
         page.locator("video[src]").waitFor();
         page.waitForFunction("() => document.querySelector('video[src]').readyState >= 2");
         assertThat(((Number) page.evaluate("() => document.querySelector('video[src]').videoHeight")).intValue())
@@ -185,14 +180,13 @@ class BesideTheJobTest extends OnTheBench {
 
     @Test
     void aSecondWindowSeesWhatTheFirstOneDoes() throws Exception {
-        bringIn("tide-pool", "Under this stone.mp4");
-        placeScript("tide-pool");
+        withWords("tide-pool", "Under this stone.mp4");
         Page second = context.newPage();
         second.navigate(page.url());
         second.locator("[data-word]").first().waitFor();
         word("stone?").click();
         page.keyboard().press("e");
-        second.locator("[data-word] .italic").first().waitFor(new Locator.WaitForOptions().setTimeout(5000));
+        second.locator("[data-word] .italic").first().waitFor();
     }
 
     @Test
@@ -213,12 +207,11 @@ class BesideTheJobTest extends OnTheBench {
 
     @Test
     void previewFramesArePaintedInTime() throws Exception {
-        bringIn("tide-pool", "Pace.mp4");
-        placeScript("tide-pool");
+        withWords("tide-pool", "Pace.mp4");
         page.evaluate("() => { " + Files.readString(Path.of("../web/build/painter.js"))
                 + "; window.saltDrumPainter = saltDrumPainter; }");
         for (String style : List.of("Mallet", "Lantern", "Tidemark", "Rock pool", "Night ferry", "Regatta")) {
-            String clipId = page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
+            String clipId = clipId();
             server.post(
                     "/api/clips/" + clipId + "/track/edits",
                     "{\"version\":" + track(clipId).path("head").path("version").asLong()

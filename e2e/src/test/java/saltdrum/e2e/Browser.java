@@ -6,6 +6,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import saltdrum.server.Patience;
 
 /** Debian's Chromium, headless and silent towards the outside; one for all tests of this machine's run. */
 final class Browser {
@@ -25,11 +26,8 @@ final class Browser {
                             "--disable-sync",
                             "--no-first-run")));
 
-    /** The machine is shared: what comes late is late, and not missing. */
-    private static final int PATIENCE_MS = 30_000;
-
     static {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        PlaywrightAssertions.setDefaultAssertionTimeout(Patience.LIMIT.toMillis());
     }
 
     private Browser() {}

@@ -40,10 +40,7 @@ class ByHandTest extends OnTheBench {
                 failed -> {
                     throw new IllegalStateException(failed.errors());
                 });
-        page.navigate(server.url());
-        page.getByTestId("chooser").setInputFiles(new FilePayload(as, "video/mp4", Files.readAllBytes(clip)));
-        page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
-        return page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
+        return upload(new FilePayload(as, "video/mp4", Files.readAllBytes(clip)));
     }
 
     @Test

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** From a landscape clip with faults planted in it to a tall one with nothing wrong in it. */
@@ -52,6 +53,15 @@ class CheckTest extends OnTheBench {
         return track(clipId).path("cues").path(index);
     }
 
+    /** What the page calls the number of open findings. */
+    private String openFindings() throws Exception {
+        int open = 0;
+        for (JsonNode finding : server.get("/api/clips/" + clipId + "/findings").path("findings")) {
+            open += finding.path("reason").isMissingNode() ? 1 : 0;
+        }
+        return open == 0 ? "Nothing is wrong" : open == 1 ? "1 finding" : open + " findings";
+    }
+
     private Set<String> kinds() throws Exception {
         Set<String> kinds = new TreeSet<>();
         for (JsonNode finding : server.get("/api/clips/" + clipId + "/findings").path("findings")) {
@@ -62,21 +72,16 @@ class CheckTest extends OnTheBench {
         return kinds;
     }
 
-    private void measured() throws Exception {
-        for (int i = 0; i < 600; i++) {
+    private void measured() {
+        Patience.await("what was measured of picture and voice").until(() -> {
             JsonNode found = server.get("/api/clips/" + clipId + "/findings");
-            if (found.path("picture").asBoolean() && found.path("voice").asBoolean()) {
-                return;
-            }
-            RunningServer.pause(100);
-        }
-        throw new AssertionError("it was not measured within a minute");
+            return found.path("picture").asBoolean() && found.path("voice").asBoolean();
+        });
     }
 
     @Test
     void aLandscapeClipIsTurnedTallAndAllThatIsWrongIsMended() throws Exception {
-        clipId = bringIn("last-ferry", "night ferry (final) №2.mp4");
-        placeScript("last-ferry");
+        clipId = withWords("last-ferry", "night ferry (final) №2.mp4");
         edit("{'kind':'restyle','style':'Lantern','keep':false}");
         step("Frame");
         choose("9:16");
@@ -201,16 +206,13 @@ class CheckTest extends OnTheBench {
             }
             awaitVersionAfter(clipId, version);
             // The findings of the new version are there when it is the one that they are of.
-            for (int i = 0; i < 100; i++) {
-                if (server.get("/api/clips/" + clipId + "/findings")
-                                .path("version")
-                                .asLong()
-                        >= version()) {
-                    break;
-                }
-                RunningServer.pause(50);
-            }
-            RunningServer.pause(400);
+            Patience.await("the findings of the new version")
+                    .until(() -> server.get("/api/clips/" + clipId + "/findings")
+                                    .path("version")
+                                    .asLong()
+                            >= version());
+            assertThat(page.getByText(Pattern.compile("^" + openFindings() + "$")))
+                    .isVisible();
         }
     }
 
@@ -235,8 +237,7 @@ class CheckTest extends OnTheBench {
 
     @Test
     void fillersAreHeardAndLeftOutAndCaptionsGoToACalmPlace() throws Exception {
-        clipId = bringIn("tide-pool", "stone.mp4");
-        placeScript("tide-pool");
+        clipId = withWords("tide-pool", "stone.mp4");
         long id = cue(0).path("id").asLong();
         edit("{'kind':'retypeCue','cueId':" + id + ",'text':'What, um, lives lives'}");
         page.reload();
@@ -272,14 +273,14 @@ class CheckTest extends OnTheBench {
         page.mouse().down();
         page.mouse().move(at.x + at.width / 2, at.y + at.height / 2 - 60);
         page.mouse().up();
-        for (int i = 0; i < 100 && server.get("/api/zones").path("text").asDouble() < 0.25; i++) {
-            RunningServer.pause(50);
-        }
-        assertThat(server.get("/api/zones").path("text").asDouble()).isBetween(0.27, 0.31);
+        Patience.await("the wider area").until(() -> textZone() >= 0.25);
+        assertThat(textZone()).isBetween(0.27, 0.31);
         button("Back to what is usual").click();
-        for (int i = 0; i < 100 && server.get("/api/zones").path("text").asDouble() > 0.25; i++) {
-            RunningServer.pause(50);
-        }
-        assertThat(server.get("/api/zones").path("text").asDouble()).isEqualTo(0.2);
+        Patience.await("the usual area").until(() -> textZone() <= 0.25);
+        assertThat(textZone()).isEqualTo(0.2);
+    }
+
+    private double textZone() throws Exception {
+        return server.get("/api/zones").path("text").asDouble();
     }
 }

@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.word.Tokens;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** Words from the voice, and words by hand where there is none. */
@@ -21,20 +21,16 @@ class HearingTest extends OnTheBench {
         page.locator("[data-word]").first().waitFor();
     }
 
-    private void awaitWords(String clipId) throws Exception {
-        for (int i = 0; i < 600; i++) {
+    private void awaitWords(String clipId) {
+        Patience.await("the words").until(() -> {
             boolean working = false;
             for (JsonNode job : server.get("/api/clips/" + clipId + "/jobs")) {
                 working |= job.path("kind").asString().equals("WORDS")
                         && List.of("WAITING", "RUNNING", "STOPPING")
                                 .contains(job.path("state").asString());
             }
-            if (!working) {
-                return;
-            }
-            RunningServer.pause(100);
-        }
-        throw new IllegalStateException("the words never came");
+            return !working;
+        });
     }
 
     private List<String> words(String clipId) throws Exception {
@@ -84,12 +80,8 @@ class HearingTest extends OnTheBench {
         assertThat(slider).hasAttribute("aria-valuetext", Pattern.compile("Marked below 0?\\.\\d+"));
         double strict = server.get("/api/workshop").path("unsureBelow").asDouble();
         page.keyboard().press("Home");
-        for (int i = 0;
-                i < 50 && server.get("/api/workshop").path("unsureBelow").asDouble() >= strict;
-                i++) {
-            RunningServer.pause(50);
-        }
-        assertThat(server.get("/api/workshop").path("unsureBelow").asDouble()).isLessThan(strict);
+        Patience.await("a lower limit")
+                .until(() -> server.get("/api/workshop").path("unsureBelow").asDouble() < strict);
         server.send("PUT", "/api/workshop", "{\"unsureBelow\":" + usual + "}");
         page.reload();
         page.locator("[data-word]").first().waitFor();
@@ -157,8 +149,7 @@ class HearingTest extends OnTheBench {
 
     @Test
     void aPartIsHeardAgainAndTheRestStays() throws Exception {
-        String clipId = bringIn("three-coats", "Three coats.mp4");
-        placeScript("three-coats");
+        String clipId = withWords("three-coats", "Three coats.mp4");
         awaitWords(clipId);
         JsonNode before = track(clipId);
         JsonNode cue = before.path("cues").get(2);
@@ -217,8 +208,7 @@ class HearingTest extends OnTheBench {
             assertThat(refused).hasMessageContaining("422").hasMessageContaining("already");
         }
         server.post("/api/jobs/" + job.path("id").asString() + "/stop", "");
-        JsonNode ended = server.awaitJob(
-                job.path("id").asString(), List.of("STOPPED", "DONE", "FAILED"), Duration.ofSeconds(30));
+        JsonNode ended = server.awaitEnd(job.path("id").asString());
         assertThat(ended.path("state").asString()).isIn("STOPPED", "DONE");
         awaitWords(clipId);
         List<String> words = words(clipId);

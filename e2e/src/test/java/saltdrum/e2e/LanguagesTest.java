@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** A clip in another language, and a clip's words in a second one. */
@@ -29,8 +30,7 @@ class LanguagesTest extends OnTheBench {
 
     @Test
     void aTranslationIsBroughtTypedOverAndBroughtAgain() throws Exception {
-        String clipId = bringIn("three-coats", "Three coats.mp4");
-        placeScript("three-coats");
+        String clipId = withWords("three-coats", "Three coats.mp4");
         page.getByLabel("Language of a new translation").selectOption(new SelectOption().setLabel("Swedish"));
         page.getByRole(
                         AriaRole.BUTTON,
@@ -55,9 +55,7 @@ class LanguagesTest extends OnTheBench {
         page.locator("[data-cue]").nth(1).waitFor();
         SimulatedTranslator.TEXTS.set(0);
         translate.click();
-        for (int i = 0; i < 100 && SimulatedTranslator.TEXTS.get() == 0; i++) {
-            RunningServer.pause(50);
-        }
+        Patience.await("texts to translate").until(() -> SimulatedTranslator.TEXTS.get() > 0);
         assertThat(SimulatedTranslator.TEXTS).hasValue(cues(clipId).size() - 1);
         assertThat(page.locator("button[lang=sv]").getByText("Slipa den först,"))
                 .isVisible();

@@ -12,12 +12,12 @@ import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.time.Duration;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
@@ -49,10 +49,12 @@ class MediaInS3Test {
     void aFilmIsMadeElsewhereOfWhatLiesInTheStore() throws Exception {
         TestDatabase database = TestDatabase.own();
         try (S3Server s3 = new S3Server("s3-media")) {
-            RunningServer server = RunningServer.own(database, "s3-server", s3.options("--salt-drum.renderers=0"));
+            RunningServer server = RunningServer.own(
+                    database, "s3-server", s3.options("--salt-drum.renderers=0", "--salt-drum.hearers=0"));
             Path elsewhere =
                     Files.createDirectories(Path.of("target/s3-worker")).toAbsolutePath();
-            RunningWorker worker = new RunningWorker(database, elsewhere, "s3-worker", s3.options());
+            RunningWorker worker =
+                    new RunningWorker(database, elsewhere, "s3-worker", s3.options("--salt-drum.hearers=0"));
             try {
                 walk(database, s3, server);
             } finally {
@@ -63,19 +65,15 @@ class MediaInS3Test {
     }
 
     private void walk(TestDatabase database, S3Server s3, RunningServer server) throws Exception {
-        byte[] footage = Files.readAllBytes(Demo.clip("tide-pool"));
-        String id = server.put("/api/clips?name=Pool.mp4", Demo.clip("tide-pool"))
-                .path("id")
-                .asString();
+        byte[] footage = Files.readAllBytes(SmallClips.whole("tide-pool"));
+        String id = server.bring(SmallClips.whole("tide-pool"), "Pool.mp4");
         assertThat(Files.readAllBytes(s3.object(hash(footage)))).isEqualTo(footage);
         assertThat(server.data().resolve("media")).doesNotExist();
 
         // A part comes as a part: nothing is brought here for it.
         Path near = server.data().resolve("near");
         server.awaitJob(
-                server.get("/api/clips/" + id + "/jobs").path(0).path("id").asString(),
-                List.of("DONE"),
-                Duration.ofMinutes(1));
+                server.get("/api/clips/" + id + "/jobs").path(0).path("id").asString(), List.of("DONE"));
         clear(near);
         HttpResponse<byte[]> some = part(server, "/api/clips/" + id + "/video", "bytes=5000-5999");
         assertThat(some.statusCode()).isEqualTo(206);
@@ -87,12 +85,10 @@ class MediaInS3Test {
                 .isEqualTo(416);
         assertThat(near).isEmptyDirectory();
 
-        server.put(
-                "/api/clips/" + id + "/captions?name=pool.srt",
-                Files.writeString(Path.of("target/pool.srt"), "1\n00:00:00,500 --> 00:00:02,000\nMind the limpets\n"));
+        server.caption(id, "1\n00:00:00,500 --> 00:00:02,000\nMind the limpets\n");
         JsonNode job = server.post("/api/clips/" + id + "/renders", "{}");
         String jobId = job.path("id").asString();
-        job = server.awaitJob(jobId, List.of("DONE", "FAILED"), Duration.ofMinutes(3));
+        job = server.awaitEnd(jobId);
         assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");
         byte[] film = part(server, "/api/jobs/" + jobId + "/video", "bytes=0-").body();
         assertThat(Files.readAllBytes(s3.object(hash(film)))).isEqualTo(film);

@@ -1,10 +1,5 @@
 package saltdrum.e2e;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
-
-import com.microsoft.playwright.options.FilePayload;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import saltdrum.core.Json;
 import saltdrum.core.word.Word;
+import saltdrum.server.SmallClips;
 
 /** Tests on a minute's clip with a rough draft of its words. */
 abstract class MinuteClip extends OnTheBench {
@@ -34,10 +30,6 @@ abstract class MinuteClip extends OnTheBench {
 
     static List<String> plain(List<Heard> words) {
         return words.stream().map(w -> w.text + " " + w.startMs + "–" + w.endMs).toList();
-    }
-
-    long version(String clipId) throws Exception {
-        return track(clipId).path("head").path("version").asLong();
     }
 
     /** Does something that changes the track, and waits until it has. */
@@ -63,29 +55,9 @@ abstract class MinuteClip extends OnTheBench {
         return words;
     }
 
-    /** A minute's clip: three-coats over and over. */
+    /** A minute's clip, small: three-coats over and over. */
     static Path minute() throws Exception {
-        Path clip = Path.of("target/minute.mp4").toAbsolutePath();
-        if (!Files.exists(clip)) {
-            Process ffmpeg = new ProcessBuilder(
-                            "ffmpeg",
-                            "-v",
-                            "error",
-                            "-y",
-                            "-stream_loop",
-                            "3",
-                            "-i",
-                            Demo.clip("three-coats").toString(),
-                            "-t",
-                            "60",
-                            "-c",
-                            "copy",
-                            clip.toString())
-                    .inheritIO()
-                    .start();
-            assertThat(ffmpeg.waitFor()).isZero();
-        }
-        return clip;
+        return SmallClips.looped("three-coats", LENGTH_MS / 1000);
     }
 
     record Said(String text, double start, double end, double confidence) {}
@@ -137,14 +109,11 @@ abstract class MinuteClip extends OnTheBench {
     }
 
     String bringInMinute(List<Said> draft) throws Exception {
-        page.navigate(server.url());
-        page.getByTestId("chooser").setInputFiles(minute());
-        page.waitForURL(java.util.regex.Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
-        String clipId = page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
+        String clipId = server.bring(minute(), "minute.mp4");
         String json = Json.write(java.util.Map.of("language", "en", "words", draft));
-        page.getByLabel("Caption file")
-                .setInputFiles(
-                        new FilePayload("draft.json", "application/json", json.getBytes(StandardCharsets.UTF_8)));
+        server.caption(
+                clipId, Files.writeString(Files.createTempDirectory("draft").resolve("draft.json"), json));
+        page.navigate(server.url() + "/clips/" + clipId + "/words");
         page.locator("[data-word]").first().waitFor();
         return clipId;
     }

@@ -29,8 +29,7 @@ class NarrowTest extends OnTheBench {
     @ParameterizedTest
     @ValueSource(ints = {900, 390})
     void stageAndScoreTakeTurns(int width) throws Exception {
-        bringIn("three-coats", "Narrow " + width + ".mp4");
-        placeScript("three-coats");
+        withWords("three-coats", "Narrow " + width + ".mp4");
         page.setViewportSize(width, 800);
         turn("Score").click();
         Locator word = page.locator("[data-word]").first();
@@ -69,8 +68,7 @@ class NarrowTest extends OnTheBench {
     /** What is out of sight goes on: its time runs through the score. */
     @Test
     void theVoiceRunsThroughTheScoreWhileTheStageIsOutOfSight() throws Exception {
-        bringIn("three-coats", "Narrow voice.mp4");
-        placeScript("three-coats");
+        withWords("three-coats", "Narrow voice.mp4");
         page.setViewportSize(900, 800);
         turn("Score").click();
         page.locator("[data-word]").first().click();

@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import saltdrum.server.Patience;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** Opens the running product in Chromium before each test and helps with what all of them do. */
@@ -31,26 +33,60 @@ abstract class OnTheBench {
                         .setViewportSize(1280, 800)
                         .setAcceptDownloads(true));
         page = context.newPage();
-        page.setDefaultTimeout(60_000);
+        page.setDefaultTimeout(Patience.LIMIT.toMillis());
         page.onPageError(pageErrors::add);
     }
 
     @AfterEach
     void close() {
+        if (context == null) {
+            return;
+        }
         context.close();
         assertThat(pageErrors).isEmpty();
     }
 
-    String bringIn(String file, String as) throws Exception {
+    /** Chooses a demo clip, whole and in its own size, in the page. */
+    String upload(String demo, String as) throws Exception {
+        return upload(new FilePayload(as, "video/mp4", Files.readAllBytes(Demo.clip(demo))));
+    }
+
+    /** Chooses a file in the page. */
+    String upload(FilePayload file) {
         page.navigate(server.url());
-        page.getByTestId("chooser")
-                .setInputFiles(new FilePayload(as, "video/mp4", Files.readAllBytes(Demo.clip(file))));
+        page.getByTestId("chooser").setInputFiles(file);
         page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
+        return clipId();
+    }
+
+    /** A small copy of a demo clip, without words, open on the bench. */
+    String bringIn(String demo, String as) throws Exception {
+        return open(server.bring(SmallClips.whole(demo), as));
+    }
+
+    /** A small copy of a demo clip with its words, open on the bench. */
+    String withWords(String demo, String as) throws Exception {
+        String clipId = server.bring(SmallClips.whole(demo), as);
+        server.caption(clipId, Demo.CLIPS.resolve(demo + ".words.json"));
+        open(clipId);
+        page.locator("[data-word]").first().waitFor();
+        page.waitForFunction("() => document.querySelector('video[src]')?.readyState >= 3");
+        return clipId;
+    }
+
+    private String open(String clipId) {
+        page.navigate(server.url() + "/clips/" + clipId + "/words");
+        return clipId;
+    }
+
+    /** The id of the clip that is on the bench. */
+    String clipId() {
         return page.url().replaceAll(".*/clips/([a-z0-9]{12})/.*", "$1");
     }
 
-    void placeScript(String name) throws Exception {
-        page.getByLabel("What is said").fill(Demo.script(name));
+    /** Places a demo clip's script on its voice. */
+    void placeScript(String demo) throws Exception {
+        page.getByLabel("What is said").fill(Demo.script(demo));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place on the voice"))
                 .click();
         page.locator("[data-word]").first().waitFor();
@@ -78,11 +114,12 @@ abstract class OnTheBench {
                 .first();
     }
 
-    void awaitVersionAfter(String clipId, long version) throws Exception {
-        for (int i = 0; i < 200 && track(clipId).path("head").path("version").asLong() <= version; i++) {
-            RunningServer.pause(50);
-        }
-        assertThat(track(clipId).path("head").path("version").asLong()).isGreaterThan(version);
+    long version(String clipId) throws Exception {
+        return track(clipId).path("head").path("version").asLong();
+    }
+
+    void awaitVersionAfter(String clipId, long version) {
+        Patience.await("a version after " + version).until(() -> version(clipId) > version);
         assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
     }

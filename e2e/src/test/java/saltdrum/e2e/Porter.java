@@ -1,10 +1,10 @@
 package saltdrum.e2e;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** Brings clips and orders words and films of them, and remembers what the server said it has. */
@@ -27,12 +27,24 @@ final class Porter {
             RunningServer.pause(300);
             return;
         }
-        Path file = Demo.clip("tide-pool");
-        String id = server.put("/api/clips?name=brought.mp4", file).path("id").asString();
+        String id = server.bring(footage(), "brought.mp4");
         synchronized (clips) {
             clips.add(id);
         }
         RunningServer.pause(200);
+    }
+
+    static Path footage() throws IOException {
+        return SmallClips.whole("tide-pool");
+    }
+
+    /** An order of three files, of the first clip. */
+    void orderOnce() throws IOException {
+        if (clips().isEmpty()) {
+            bring();
+        }
+        turns = 0;
+        order();
     }
 
     /** By turns: an order of three files, the same after one word was changed, and getting words of the clip that came last. */
@@ -68,10 +80,9 @@ final class Porter {
     }
 
     private void caption(String clip, String text) throws IOException {
-        Path file = Files.writeString(
-                Path.of("target/porter.srt"),
+        server.caption(
+                clip,
                 "1\n00:00:00,500 --> 00:00:02,000\nLook closely\n\n2\n00:00:05,000 --> 00:00:07,000\n" + text + "\n");
-        server.put("/api/clips/" + clip + "/captions?name=porter.srt", file);
     }
 
     private static String script() throws IOException {

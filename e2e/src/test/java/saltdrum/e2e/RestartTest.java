@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.Patience;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** Killing the server at any moment loses no edit and no job. */
@@ -17,24 +17,13 @@ class RestartTest {
     @Test
     void aRenderKilledHalfWayStartsAgainByItself() throws Exception {
         RunningServer server = RunningServer.shared();
-        String clipId = server.put("/api/clips?name=ferry.mp4", Demo.clip("last-ferry"))
+        String clipId = server.bring(SmallClips.looped("last-ferry", 60), "ferry.mp4");
+        server.caption(clipId, Demo.CLIPS.resolve("last-ferry.words.json"));
+        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
                 .path("id")
                 .asString();
-        String script = Demo.script("last-ferry").replace("\n", "\\n");
-        JsonNode words =
-                server.post("/api/clips/" + clipId + "/words", "{\"script\":\"" + script + "\",\"language\":\"en\"}");
-        assertThat(server.awaitJob(words.path("id").asString(), List.of("DONE", "FAILED"), Duration.ofSeconds(90))
-                        .path("state")
-                        .asString())
-                .isEqualTo("DONE");
-        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"fast\",\"crf\":23}}")
-                .path("id")
-                .asString();
-        for (int i = 0;
-                i < 600 && server.get("/api/jobs/" + job).path("progress").asDouble() < 0.15;
-                i++) {
-            RunningServer.pause(100);
-        }
+        Patience.await("a part of the film")
+                .until(() -> server.get("/api/jobs/" + job).path("progress").asDouble() >= 0.15);
         double reached = server.get("/api/jobs/" + job).path("progress").asDouble();
         assertThat(reached).isBetween(0.15, 0.99);
         long version =
@@ -45,17 +34,9 @@ class RestartTest {
 
         assertThat(server.get("/api/clips/" + clipId + "/track").path("version").asLong())
                 .isEqualTo(version);
-        JsonNode done = server.awaitJob(job, List.of("DONE", "FAILED", "STOPPED"), Duration.ofMinutes(4));
-        assertThat(done.path("state").asString()).isEqualTo("DONE");
-        Path out = Path.of("target/after-restart.mp4").toAbsolutePath();
-        try (var in = java.net
-                .URI
-                .create(server.url() + "/api/jobs/" + job + "/video")
-                .toURL()
-                .openStream()) {
-            Files.copy(in, out, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        }
-        assertThat(Video.frames(out)).isEqualTo(Video.frames(Demo.clip("last-ferry")));
+        assertThat(server.awaitEnd(job).path("state").asString()).isEqualTo("DONE");
+        Path out = server.download("/api/jobs/" + job + "/video", Path.of("target/after-restart.mp4"));
+        assertThat(Video.frames(out)).isEqualTo(Video.frames(SmallClips.looped("last-ferry", 60)));
     }
 
     /** It crashed in the models' library, which was still loading one. */
@@ -64,7 +45,8 @@ class RestartTest {
         RunningServer server = RunningServer.shared();
         server.kill();
         server.start();
-        RunningServer.pause(900);
+        // As late as in life: the models are still being read.
+        RunningServer.pause(300);
         assertThat(server.end()).isEqualTo(143);
         server.start();
     }
@@ -92,31 +74,26 @@ class RestartTest {
     @Test
     void wordsThatWereBeingHeardWhenTheServerDiedComeOnceAndWhole() throws Exception {
         RunningServer server = RunningServer.shared();
-        Path minute = MinuteClip.minute();
-        String undisturbed = words(server, recognised(server, minute, false));
-        String killed = words(server, recognised(server, minute, true));
+        Path clip = SmallClips.looped("three-coats", 34);
+        String undisturbed = words(server, recognised(server, clip, false));
+        String killed = words(server, recognised(server, clip, true));
         assertThat(killed).isEqualTo(undisturbed);
     }
 
     /** The id of a clip whose speech was recognised, with a kill after the first words or without. */
     private static String recognised(RunningServer server, Path file, boolean kill) throws Exception {
-        String clipId =
-                server.put("/api/clips?name=minute.mp4", file).path("id").asString();
+        String clipId = server.bring(file, "spoken.mp4");
         String job = server.post("/api/clips/" + clipId + "/words", "{\"language\":\"en\"}")
                 .path("id")
                 .asString();
         if (kill) {
-            for (int i = 0; i < 300 && words(server, clipId).isEmpty(); i++) {
-                RunningServer.pause(50);
-            }
-            String before = words(server, clipId);
+            String before = Patience.await("the first words").until(() -> words(server, clipId), now -> !now.isEmpty());
             assertThat(server.get("/api/jobs/" + job).path("state").asString()).isEqualTo("RUNNING");
             server.kill();
             server.start();
             assertThat(words(server, clipId)).startsWith(before.substring(0, before.length() / 2));
         }
-        JsonNode done = server.awaitJob(job, List.of("DONE", "FAILED", "STOPPED"), Duration.ofMinutes(3));
-        assertThat(done.path("state").asString()).isEqualTo("DONE");
+        assertThat(server.awaitEnd(job).path("state").asString()).isEqualTo("DONE");
         return clipId;
     }
 
@@ -136,20 +113,13 @@ class RestartTest {
     @Test
     void aStoppedRenderStopsAndLeavesNoProcess() throws Exception {
         RunningServer server = RunningServer.shared();
-        String clipId = server.put("/api/clips?name=tide.mp4", Demo.clip("tide-pool"))
-                .path("id")
-                .asString();
-        Path captions =
-                Files.writeString(Path.of("target/stopped.srt"), "1\n00:00:00,500 --> 00:00:02,000\nLook closely\n");
-        server.put("/api/clips/" + clipId + "/captions?name=stopped.srt", captions);
+        String clipId = server.bring(SmallClips.looped("tide-pool", 60), "tide.mp4");
+        server.caption(clipId, "1\n00:00:00,500 --> 00:00:02,000\nLook closely\n");
         String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
                 .path("id")
                 .asString();
-        server.awaitJob(job, List.of("RUNNING"), Duration.ofSeconds(30));
+        server.awaitJob(job, List.of("RUNNING"));
         server.post("/api/jobs/" + job + "/stop", "");
-        assertThat(server.awaitJob(job, List.of("STOPPED", "DONE"), Duration.ofSeconds(30))
-                        .path("state")
-                        .asString())
-                .isEqualTo("STOPPED");
+        assertThat(server.awaitEnd(job).path("state").asString()).isEqualTo("STOPPED");
     }
 }

@@ -1,17 +1,20 @@
 package saltdrum.e2e;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.util.ArrayList;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import org.springframework.util.FileSystemUtils;
+import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
 import saltdrum.speech.outside.SimulatedRecogniser;
 import tools.jackson.databind.JsonNode;
@@ -44,7 +47,8 @@ final class RunningServer {
 
     static synchronized RunningServer shared() throws IOException {
         if (shared == null) {
-            shared = new RunningServer(TestDatabase.shared(), "server-data", List.of());
+            shared = new RunningServer(
+                    TestDatabase.shared(), "server-data-" + System.getProperty("fork", "1"), List.of());
         }
         return shared;
     }
@@ -61,13 +65,8 @@ final class RunningServer {
     }
 
     void start() throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                System.getProperty("java.home") + "/bin/java",
-                "-Xmx2g",
-                "-XX:+UseSerialGC",
-                "-cp",
-                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                "saltdrum.server.SaltDrumServer",
+        List<String> command = ServerProgram.command("-Xmx2g");
+        command.addAll(List.of(
                 "--server.port=" + port,
                 "--spring.datasource.url=" + database.url(),
                 "--salt-drum.data=" + data,
@@ -79,21 +78,23 @@ final class RunningServer {
         more.forEach(option -> command.add(option.replace("{port}", Integer.toString(port))));
         ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target/" + data.getFileName() + ".log").toFile()));
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log().toFile()));
         builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
         builder.environment().putAll(S3Server.CALLER);
         process = builder.start();
-        long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
-        while (System.nanoTime() < until && process.isAlive()) {
-            try {
-                get("/actuator/health");
-                return;
-            } catch (IOException | IllegalStateException notYet) {
-                pause(200);
-            }
+        Patience.await("the server; see " + log()).until(() -> answers() || !process.isAlive());
+        if (!process.isAlive()) {
+            throw new IllegalStateException("the server ended; see " + log());
         }
-        throw new IllegalStateException("the server did not start; see e2e/target/" + data.getFileName() + ".log");
+    }
+
+    private boolean answers() {
+        try {
+            get("/actuator/health");
+            return true;
+        } catch (IOException | IllegalStateException notYet) {
+            return false;
+        }
     }
 
     /** As a power cut would end it, ffmpeg and all. */
@@ -118,6 +119,11 @@ final class RunningServer {
 
     Path data() {
         return data;
+    }
+
+    /** What it printed, through all of its starts. */
+    Path log() {
+        return data.resolveSibling(data.getFileName() + ".log");
     }
 
     /** The most memory that it has had at once (VmHWM of proc(5)), MiB. */
@@ -165,15 +171,44 @@ final class RunningServer {
                 .build());
     }
 
-    /** Waits until a job is in one of the states. */
-    JsonNode awaitJob(String jobId, List<String> states, Duration atMost) throws IOException {
-        long until = System.nanoTime() + atMost.toNanos();
-        JsonNode job = get("/api/jobs/" + jobId);
-        while (!states.contains(job.path("state").asString()) && System.nanoTime() < until) {
-            pause(150);
-            job = get("/api/jobs/" + jobId);
+    /** @return the id of the clip that was brought in */
+    String bring(Path file, String as) throws IOException {
+        return put("/api/clips?name=" + URLEncoder.encode(as, StandardCharsets.UTF_8), file)
+                .path("id")
+                .asString();
+    }
+
+    /** Reads a caption or words file into a clip. */
+    JsonNode caption(String clipId, Path file) throws IOException {
+        return put("/api/clips/" + clipId + "/captions?name=" + file.getFileName(), file);
+    }
+
+    /** Reads an SRT file of that text into a clip. */
+    JsonNode caption(String clipId, String srt) throws IOException {
+        return send(HttpRequest.newBuilder(URI.create(url() + "/api/clips/" + clipId + "/captions?name=words.srt"))
+                .PUT(HttpRequest.BodyPublishers.ofString(srt))
+                .build());
+    }
+
+    /** @return the job, once it is in one of the states */
+    JsonNode awaitJob(String jobId, List<String> states) {
+        return Patience.await("job " + jobId + " " + states)
+                .until(
+                        () -> get("/api/jobs/" + jobId),
+                        job -> states.contains(job.path("state").asString()));
+    }
+
+    /** @return the job, once it has ended in whatever way */
+    JsonNode awaitEnd(String jobId) {
+        return awaitJob(jobId, List.of("DONE", "FAILED", "STOPPED"));
+    }
+
+    /** @return the file */
+    Path download(String path, Path file) throws IOException {
+        try (InputStream in = URI.create(url() + path).toURL().openStream()) {
+            Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
         }
-        return job;
+        return file;
     }
 
     private JsonNode send(HttpRequest request) throws IOException {

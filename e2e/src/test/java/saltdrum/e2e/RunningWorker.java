@@ -2,7 +2,6 @@ package saltdrum.e2e;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import saltdrum.server.TestDatabase;
 
@@ -24,14 +23,8 @@ final class RunningWorker {
     }
 
     void start() throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                System.getProperty("java.home") + "/bin/java",
-                "-Xmx600m",
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
-                "-cp",
-                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                "saltdrum.server.SaltDrumServer",
+        List<String> command = ServerProgram.command("-Xmx600m");
+        command.addAll(List.of(
                 "--salt-drum.role=worker",
                 "--spring.datasource.url=" + database.url(),
                 "--salt-drum.data=" + data,

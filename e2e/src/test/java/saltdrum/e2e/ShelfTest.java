@@ -7,24 +7,20 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** Clips are found by what is said in them, put away, thrown away, brought back and copied. */
 class ShelfTest extends OnTheBench {
     private String clip(String name, String srt) throws Exception {
-        String id = server.put("/api/clips?name=" + name + ".mp4", Demo.clip("tide-pool"))
-                .path("id")
-                .asString();
-        Path file = Files.writeString(Path.of("target/shelf.srt"), srt);
-        server.put("/api/clips/" + id + "/captions?name=shelf.srt", file);
+        String id = server.bring(SmallClips.whole("tide-pool"), name + ".mp4");
+        server.caption(id, srt);
         return id;
     }
 
@@ -154,7 +150,7 @@ class ShelfTest extends OnTheBench {
                         new Page.GetByRoleOptions().setName("Render").setExact(true))
                 .click();
         assertThat(page.getByText("Nothing has changed. Rendering again gives the same video."))
-                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
+                .isVisible();
         page.navigate(server.url() + "/?q=oarlock");
         assertThat(card(name)).containsText("Delivered");
 
@@ -169,7 +165,7 @@ class ShelfTest extends OnTheBench {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Render"))
                 .click();
         assertThat(page.getByText("“oarlock” is now “oarlocks”.")).isVisible();
-        assertThat(Files.readString(Path.of("target/server-data.log")))
+        assertThat(Files.readString(server.log()))
                 .as("what is said in clips is nobody's in a log")
                 .doesNotContain("oarlock", "blenny", "painter");
     }

@@ -7,23 +7,24 @@ import org.junit.jupiter.api.Test;
 import saltdrum.cli.bench.siege.Siege;
 import saltdrum.server.TestDatabase;
 
-/** Everything that can be asked of the server, well and badly, for a minute. Longer: ./salt-drum bench siege MINUTES. */
+/** Everything that can be asked of the server, well and badly, for some seconds. Longer: ./salt-drum test long. */
 class SiegeTest {
     private static final long SEED = 7;
+    private static final int SECONDS = Boolean.getBoolean("long") ? 600 : 5;
 
     @Test
     void nothingThatIsAskedBringsTheServerDownOrBreaksATrack() throws Exception {
         RunningServer server = RunningServer.own(TestDatabase.own(), "siege");
         try {
             Siege siege = new Siege(server.url(), Demo.CLIPS, SEED);
-            Siege.Outcome outcome = siege.run(Duration.ofSeconds(60));
+            Siege.Outcome outcome = siege.run(Duration.ofSeconds(SECONDS));
             System.out.println("siege: " + outcome.requests() + " requests, " + outcome.taken() + " taken; "
                     + server.mostMemoryMb() + " MiB at most");
             assertThat(outcome.faults()).isEmpty();
             assertThat(outcome.calls()).isEqualTo(outcome.ofCalls());
             assertThat(outcome.fields()).isEqualTo(outcome.ofFields());
-            assertThat(outcome.taken()).isGreaterThan(100);
-            assertThat(outcome.refused()).isGreaterThan(100);
+            assertThat(outcome.taken()).isPositive();
+            assertThat(outcome.refused()).isPositive();
         } finally {
             server.kill();
         }

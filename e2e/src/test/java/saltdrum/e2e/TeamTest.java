@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Files;
@@ -15,7 +14,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.Patience;
 import saltdrum.server.Recut;
+import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 
 /** A workshop that others come to: an owner, a designer, a client with a telephone, and a stranger. */
@@ -33,7 +34,7 @@ class TeamTest {
                         .setHasTouch(touch));
         contexts.add(context);
         Page page = context.newPage();
-        page.setDefaultTimeout(60_000);
+        page.setDefaultTimeout(Patience.LIMIT.toMillis());
         page.onPageError(faults::add);
         return page;
     }
@@ -56,10 +57,6 @@ class TeamTest {
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Light"))
                 .click();
         button(page, "Render").click();
-    }
-
-    private static LocatorAssertions.IsVisibleOptions patiently() {
-        return new LocatorAssertions.IsVisibleOptions().setTimeout(180_000);
     }
 
     @Test
@@ -102,14 +99,15 @@ class TeamTest {
                 .isHidden();
 
         bo.getByTestId("chooser")
-                .setInputFiles(new FilePayload("Coats.mp4", "video/mp4", Files.readAllBytes(Demo.clip("three-coats"))));
+                .setInputFiles(
+                        new FilePayload("Coats.mp4", "video/mp4", Files.readAllBytes(SmallClips.whole("three-coats"))));
         bo.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
         String bench = bo.url().replace("/words", "");
         bo.getByLabel("Caption file").setInputFiles(Demo.CLIPS.resolve("three-coats.words.json"));
         bo.locator("[data-word]").first().waitFor();
         bo.navigate(bench + "/render");
         render(bo);
-        assertThat(bo.getByText("Looked at: all as it should be")).isVisible(patiently());
+        assertThat(bo.getByText("Looked at: all as it should be")).isVisible();
         button(bo, "Make a review link").click();
         bo.getByLabel("A word to them").fill("With the new colours.");
         button(bo, "Make the link").click();
@@ -137,7 +135,7 @@ class TeamTest {
         remark.getByText("Settle").click();
         assertThat(remark).hasCount(0);
         render(bo);
-        bo.getByText(Pattern.compile("^Show .* by it$")).click(new Locator.ClickOptions().setTimeout(180_000));
+        bo.getByText(Pattern.compile("^Show .* by it$")).click();
         assertThat(bo.getByTestId("standing")).containsText("Waits for an answer");
 
         cy.reload();
@@ -191,15 +189,12 @@ class TeamTest {
     }
 
     /** What lies between 3.2 and 6.4 seconds is cut out: five words go, the others go with the footage. */
-    private static void takesAnotherCut(Page bo, String bench) {
-        Path cut = Recut.without(Demo.clip("three-coats"), 3.2, 6.4);
+    private static void takesAnotherCut(Page bo, String bench) throws Exception {
+        Path cut = Recut.without(SmallClips.whole("three-coats"), 3.2, 6.4);
         bo.navigate(bench + "/words");
         bo.getByTestId("footage").setInputFiles(cut);
         Locator carried = bo.getByTestId("carried");
-        assertThat(carried)
-                .containsText(
-                        "5 words are said no more: Three varnishes, thin as tea.",
-                        new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
+        assertThat(carried).containsText("5 words are said no more: Three varnishes, thin as tea.");
         assertThat(bo.locator("[data-word]").filter(new Locator.FilterOptions().setHasText("varnishes")))
                 .hasCount(0);
         bo.waitForFunction(

@@ -3,11 +3,12 @@ package saltdrum.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import saltdrum.server.Patience;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** Types one cue after the other, another text each time, and remembers what the server said it has. */
@@ -21,7 +22,7 @@ final class Typist {
     private final Map<Long, List<String>> unanswered = new LinkedHashMap<>();
 
     private int turn;
-    private int acknowledged;
+    private volatile int acknowledged;
 
     private Typist(RunningServer server, String track) {
         this.server = server;
@@ -29,10 +30,8 @@ final class Typist {
     }
 
     static Typist at(RunningServer server) throws IOException {
-        String clip = server.put("/api/clips?name=typed.mp4", Demo.clip("tide-pool"))
-                .path("id")
-                .asString();
-        server.put("/api/clips/" + clip + "/captions?name=tide.json", Path.of("../demo/clips/tide-pool.words.json"));
+        String clip = server.bring(SmallClips.shortened("tide-pool"), "typed.mp4");
+        server.caption(clip, Demo.CLIPS.resolve("tide-pool.words.json"));
         Typist typist = new Typist(server, "/api/clips/" + clip + "/track");
         typist.server
                 .get(typist.track)
@@ -83,6 +82,11 @@ final class Typist {
 
     private static int turnOf(String text) {
         return Integer.parseInt(text.substring("typed".length()));
+    }
+
+    void awaitAnotherEdit() {
+        int before = acknowledged;
+        Patience.await("another edit").until(() -> acknowledged > before);
     }
 
     int acknowledged() {

@@ -30,6 +30,7 @@ import saltdrum.core.word.Word;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.paint.ScenePainter;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -37,7 +38,7 @@ import tools.jackson.databind.node.ObjectNode;
 class WholeJobTest extends OnTheBench {
     @Test
     void aClipIsBroughtInTimedCorrectedStyledAndBurned() throws Exception {
-        String clipId = bringIn("three-coats", "Three “coats” été 🚣 & more.mp4");
+        String clipId = upload("three-coats", "Three “coats” été 🚣 & more.mp4");
         assertThat(page.getByText("This clip has no words yet")).isVisible();
         placeScript("three-coats");
         assertThat(track(clipId).path("head").path("unscripted")).isEmpty();
@@ -163,7 +164,7 @@ class WholeJobTest extends OnTheBench {
         String address = page.url();
         page.close();
         page = context.newPage();
-        page.setDefaultTimeout(120_000);
+        page.setDefaultTimeout(Patience.LIMIT.toMillis());
         page.onPageError(pageErrors::add);
         page.navigate(address);
         Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Download")));

@@ -11,7 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -49,17 +49,20 @@ class PictureLightTest {
     private static final Size SIZE = new Size(540, 960);
 
     @TempDir
+    static Path made;
+
+    @TempDir
     Path folder;
 
-    private Path clip;
-    private ClipInfo info;
-    private Samples samples;
+    private static Path clip;
+    private static ClipInfo info;
+    private static Samples samples;
 
     /** From dark to light across and in time. */
-    @BeforeEach
-    void aClipThatGrowsLight() {
+    @BeforeAll
+    static void aClipThatGrowsLight() {
         clip = TestClips.make(
-                folder.resolve("light.mp4"),
+                made.resolve("light.mp4"),
                 "-f",
                 "lavfi",
                 "-i",
@@ -69,7 +72,7 @@ class PictureLightTest {
                 "-crf",
                 "6");
         info = Probe.of(clip);
-        Path out = folder.resolve("samples.light");
+        Path out = made.resolve("samples.light");
         PictureLight.sample(clip, info, out, done -> {}, () -> false);
         samples = PictureLight.open(out);
     }
@@ -117,7 +120,8 @@ class PictureLightTest {
     @ParameterizedTest
     @ValueSource(strings = {"three-coats", "last-ferry", "tide-pool"})
     void captionsThatAreInThePictureAreSeen(String name) throws Exception {
-        Path demo = Path.of("../demo/clips/" + name + ".mp4").toAbsolutePath();
+        Path demo = TestClips.make(
+                folder.resolve("demo.mp4"), "-i", "../demo/clips/" + name + ".mp4", "-t", "6", "-c", "copy");
         assertThat(text(demo).captions()).isFalse();
         ClipInfo of = Probe.of(demo);
         List<Word> words = WordsFile.read(Files.readString(Path.of("../demo/clips/" + name + ".words.json")))

@@ -11,13 +11,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.zip.ZipFile;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -40,17 +42,20 @@ import saltdrum.media.font.SkijaTypesetter;
 /** What is made beside the burned video, looked at by ffprobe and ffmpeg. */
 class OutputsTest {
     @TempDir
+    static Path source;
+
+    @TempDir
     Path folder;
 
-    private Path clip;
-    private ClipInfo info;
-    private Track track;
-    private Scene scene;
+    private static Path clip;
+    private static ClipInfo info;
+    private static Track track;
+    private static Scene scene;
 
-    @BeforeEach
-    void aClipWithCaptions() {
+    @BeforeAll
+    static void aClipWithCaptions() {
         clip = TestClips.make(
-                folder.resolve("clip.mp4"),
+                source.resolve("clip.mp4"),
                 "-f",
                 "lavfi",
                 "-i",
@@ -267,19 +272,38 @@ class OutputsTest {
         }
     }
 
-    /** Of three clips in five frames and four styles; the time is not asserted, the machine being what it is. */
+    static Stream<Arguments> sizes() {
+        return Stream.of(
+                        Arguments.of("three-coats", "own", "Mallet"),
+                        Arguments.of("last-ferry", "9:16,blur", "Lantern"),
+                        Arguments.of("last-ferry", "720x720", "Lantern"),
+                        Arguments.of("tide-pool", "4:5,fit", "Chalk"),
+                        Arguments.of("three-coats", "1:1", "Harbour wire"))
+                .limit(Boolean.getBoolean("long") ? 5 : 2);
+    }
+
+    /**
+     * Of three clips in five frames and four styles in {@code ./salt-drum test long}, of two of them at half their size
+     * otherwise; the time is not asserted, the machine being what it is.
+     */
     @ParameterizedTest
-    @CsvSource(
-            delimiter = ';',
-            value = {
-                "three-coats; own; Mallet",
-                "last-ferry; 9:16,blur; Mallet",
-                "last-ferry; 720x720; Lantern",
-                "tide-pool; 4:5,fit; Chalk",
-                "three-coats; 1:1; Harbour wire"
-            })
+    @MethodSource("sizes")
     void sizesAreToldBeforeWithinFifteenPercent(String name, String frame, String style) throws Exception {
         Path demo = Path.of("../demo/clips/" + name + ".mp4").toAbsolutePath();
+        if (!Boolean.getBoolean("long")) {
+            demo = TestClips.make(
+                    folder.resolve("half.mp4"),
+                    "-i",
+                    demo.toString(),
+                    "-vf",
+                    "scale=iw/2:ih/2",
+                    "-preset",
+                    "ultrafast",
+                    "-crf",
+                    "18",
+                    "-c:a",
+                    "copy");
+        }
         ClipInfo of = Probe.of(demo);
         List<Word> words = WordsFile.read(Files.readString(Path.of("../demo/clips/" + name + ".words.json")))
                 .toWords();

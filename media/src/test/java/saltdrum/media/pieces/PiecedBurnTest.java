@@ -12,9 +12,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.scene.Scene;
@@ -227,22 +229,34 @@ class PiecedBurnTest {
         assertThat(pictures(same.file)).isEqualTo(pictures(first.file));
     }
 
+    /** The last ones only in {@code ./salt-drum test long}. */
+    private static Stream<String> some(int usually, String... all) {
+        return Stream.of(all).limit(Boolean.getBoolean("long") ? all.length : usually);
+    }
+
+    static Stream<String> rates() {
+        return some(2, "24000/1001", "30000/1001", "25", "30", "60");
+    }
+
     @ParameterizedTest
-    @ValueSource(strings = {"24000/1001", "25", "30000/1001", "30", "60"})
+    @MethodSource("rates")
     void atEveryRate(String rate) throws Exception {
         made("mp4 testsrc=s=160x120:r=" + rate + ":d=18 -f lavfi -i sine=d=18 -c:v libx264 -c:a aac -bf 3");
         piecesOfAllKindsFit();
     }
 
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
+    static Stream<String> varyingRates() {
+        return some(
+                3,
                 "select='not(mod(n,2))+lt(mod(n,17),4)'",
-                "settb=1/90000,setpts=PTS+0.004*mod(N\\,5)/TB",
-                "select='mod(n,7)*mod(n,3)'",
                 "setpts='if(lt(T,6),PTS,PTS+0.4/TB)'",
-                "select='lt(mod(n,90),60)+not(mod(n,9))'"
-            })
+                "select='lt(mod(n,90),60)+not(mod(n,9))'",
+                "settb=1/90000,setpts=PTS+0.004*mod(N\\,5)/TB",
+                "select='mod(n,7)*mod(n,3)'");
+    }
+
+    @ParameterizedTest
+    @MethodSource("varyingRates")
     void atRatesThatVary(String how) throws Exception {
         made(
                 "mp4 testsrc=s=160x120:r=50:d=18 -f lavfi -i sine=d=18",

@@ -6,7 +6,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,14 +13,14 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
+import saltdrum.server.Patience;
 import saltdrum.server.Recut;
+import saltdrum.server.SmallClips;
 import saltdrum.server.store.RecutStore;
 import tools.jackson.databind.JsonNode;
 
 /** A clip that was cut anew by ffmpeg: its captions go over to the other footage. */
 class FootageApiTest extends OverHttp {
-    private static final Path DEMO = Path.of("../demo/clips/three-coats.mp4");
-
     @Autowired
     private RecutStore recuts;
 
@@ -29,9 +28,13 @@ class FootageApiTest extends OverHttp {
         return new Visitor(mvc);
     }
 
+    private static Path footage() throws Exception {
+        return SmallClips.whole("three-coats");
+    }
+
     private String clip() throws Exception {
         String id = JSON.readTree(designer()
-                        .send(put("/api/clips").param("name", "coats.mp4").content(Files.readAllBytes(DEMO)))
+                        .send(put("/api/clips").param("name", "coats.mp4").content(Files.readAllBytes(footage())))
                         .getContentAsString(StandardCharsets.UTF_8))
                 .path("id")
                 .asString();
@@ -53,12 +56,10 @@ class FootageApiTest extends OverHttp {
     private JsonNode done(MockHttpServletResponse ordered) throws Exception {
         JsonNode job = JSON.readTree(ordered.getContentAsString(StandardCharsets.UTF_8));
         assertThat(ordered.getStatus()).as(job.toString()).isEqualTo(200);
-        long until = System.nanoTime() + Duration.ofMinutes(2).toNanos();
-        while (job.path("open").asBoolean() && System.nanoTime() < until) {
-            Thread.sleep(100);
-            job = designer().json("GET", "/api/jobs/" + job.path("id").asString(), "");
-        }
-        return job;
+        String address = "/api/jobs/" + job.path("id").asString();
+        return Patience.await("the end of the job")
+                .until(() -> designer().json("GET", address, ""), now -> !now.path("open")
+                        .asBoolean());
     }
 
     private Map<String, Integer> starts(String clip) throws Exception {
@@ -80,7 +81,7 @@ class FootageApiTest extends OverHttp {
         JsonNode first = designer().json("GET", "/api/clips/" + clip, "");
         Map<String, Integer> before = starts(clip);
         // Out go 3.2 to 6.4 seconds.
-        JsonNode job = done(replace(clip, Files.readAllBytes(Recut.without(DEMO, 3.2, 6.4))));
+        JsonNode job = done(replace(clip, Files.readAllBytes(Recut.without(footage(), 3.2, 6.4))));
         assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");
         Map<String, Integer> after = starts(clip);
         List<Integer> off = new ArrayList<>();
@@ -120,7 +121,7 @@ class FootageApiTest extends OverHttp {
     void anotherClipIsNoRecut() throws Exception {
         String clip = clip();
         JsonNode track = designer().json("GET", "/api/clips/" + clip + "/track", "");
-        JsonNode job = done(replace(clip, Files.readAllBytes(Path.of("../demo/clips/tide-pool.mp4"))));
+        JsonNode job = done(replace(clip, Files.readAllBytes(SmallClips.whole("tide-pool"))));
         assertThat(job.path("state").asString()).isEqualTo("FAILED");
         assertThat(job.path("message").asString()).contains("another clip").contains("Nothing was changed");
         assertThat(designer().json("GET", "/api/clips/" + clip + "/track", "")).isEqualTo(track);
@@ -135,10 +136,11 @@ class FootageApiTest extends OverHttp {
     @Test
     void whatCannotTakeItsPlaceIsRefused() throws Exception {
         String clip = clip();
-        assertThat(replace(clip, Files.readAllBytes(DEMO)).getContentAsString(StandardCharsets.UTF_8))
+        assertThat(replace(clip, Files.readAllBytes(footage())).getContentAsString(StandardCharsets.UTF_8))
                 .contains("the footage it has");
         assertThat(replace(clip, "no film".getBytes(StandardCharsets.UTF_8)).getStatus())
                 .isEqualTo(422);
-        assertThat(replace("nothing", Files.readAllBytes(DEMO)).getStatus()).isEqualTo(404);
+        assertThat(replace("nothing", Files.readAllBytes(footage())).getStatus())
+                .isEqualTo(404);
     }
 }

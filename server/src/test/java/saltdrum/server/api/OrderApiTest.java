@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** Orders over HTTP: planned, made, held, put in another order, repeated and handed over. */
@@ -55,19 +56,8 @@ class OrderApiTest extends OnATrack {
     }
 
     private JsonNode made(String orderId) throws Exception {
-        JsonNode view = order(orderId);
-        for (int i = 0; i < 600; i++) {
-            boolean open = false;
-            for (JsonNode line : view.path("lines")) {
-                open |= line.path("open").asBoolean();
-            }
-            if (!open) {
-                return view;
-            }
-            Thread.sleep(100);
-            view = order(orderId);
-        }
-        throw new AssertionError(view.toString());
+        return Patience.await("the order").until(() -> order(orderId), view -> !each(view.path("lines"), "open")
+                .contains("true"));
     }
 
     @Test

@@ -4,13 +4,13 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.nio.file.Files;
-import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
+import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,7 +29,7 @@ abstract class OverHttp {
     MockMvc mvc;
 
     String broughtIn(String name) throws Exception {
-        byte[] clip = Files.readAllBytes(Path.of("../demo/clips/tide-pool.mp4"));
+        byte[] clip = Files.readAllBytes(SmallClips.whole("tide-pool"));
         String answer = mvc.perform(put("/api/clips").param("name", name).content(clip))
                 .andExpect(status().isOk())
                 .andReturn()

@@ -11,7 +11,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +22,7 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MvcResult;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -126,8 +126,7 @@ class PackageApiTest extends OnATrack {
         String clip = worked();
         byte[] zip = packed(clip);
         assertThat(entries(zip).keySet()).containsExactly("clip.json", "media/clip.mp4");
-        assertThat(entries(zip).get("media/clip.mp4"))
-                .isEqualTo(Files.readAllBytes(Path.of("../demo/clips/tide-pool.mp4")));
+        assertThat(entries(zip).get("media/clip.mp4")).isEqualTo(Files.readAllBytes(SmallClips.whole("tide-pool")));
 
         JsonNode back = bringIn(zip, 200);
         String id = back.path("id").asString();

@@ -8,7 +8,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -19,6 +18,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -59,7 +59,7 @@ class ProofApiTest {
 
     @BeforeEach
     void bringIn() throws Exception {
-        byte[] video = Files.readAllBytes(Path.of("../demo/clips/tide-pool.mp4"));
+        byte[] video = Files.readAllBytes(SmallClips.whole("tide-pool"));
         String id = send(put("/api/clips").param("name", "tide.mp4").content(video), null)
                 .path("id")
                 .asString();

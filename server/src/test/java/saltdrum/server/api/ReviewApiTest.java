@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** What a client sees by a link, says to it, and sees no more. */
@@ -234,16 +235,10 @@ class ReviewApiTest extends OnATrack {
                 .json("POST", "/api/clips/" + clip + "/renders", "{}")
                 .path("id")
                 .asString();
-        long until = System.nanoTime() + 120_000_000_000L;
-        while (System.nanoTime() < until) {
-            String state =
-                    designer().json("GET", "/api/jobs/" + job, "").path("state").asString();
-            if (state.equals("DONE")) {
-                return job;
-            }
-            assertThat(state).isNotIn("FAILED", "STOPPED");
-            Thread.sleep(200);
-        }
-        throw new AssertionError("the film did not come");
+        JsonNode ended = Patience.await("the film")
+                .until(() -> designer().json("GET", "/api/jobs/" + job, ""), now -> !now.path("open")
+                        .asBoolean());
+        assertThat(ended.path("state").asString()).isEqualTo("DONE");
+        return job;
     }
 }

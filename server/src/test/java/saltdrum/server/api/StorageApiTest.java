@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import saltdrum.server.Patience;
 import saltdrum.server.store.StorageStore;
 import tools.jackson.databind.JsonNode;
 
@@ -42,11 +43,8 @@ class StorageApiTest extends OnATrack {
         JsonNode line =
                 answer(post("/api/orders").content(order), 200).path("lines").path(0);
         String id = line.path("id").asString();
-        for (int i = 0;
-                i < 300 && answer(get("/api/jobs/" + id), 200).path("open").asBoolean();
-                i++) {
-            Thread.sleep(100);
-        }
+        Patience.await("the end of the job")
+                .until(() -> !answer(get("/api/jobs/" + id), 200).path("open").asBoolean());
         assertThat(answer(get("/api/jobs/" + id), 200).path("state").asString()).isEqualTo("DONE");
         return id;
     }
@@ -95,10 +93,9 @@ class StorageApiTest extends OnATrack {
 
     @Test
     void whoWorksIsTold() throws Exception {
-        for (int i = 0; i < 100 && answer(get("/api/work"), 200).path("workers").isEmpty(); i++) {
-            Thread.sleep(100);
-        }
-        JsonNode work = answer(get("/api/work"), 200);
+        JsonNode work = Patience.await("a worker")
+                .until(() -> answer(get("/api/work"), 200), now -> !now.path("workers")
+                        .isEmpty());
         JsonNode own = work.path("workers").path(0);
         assertThat(own.path("role").asString()).isEqualTo("SERVER");
         assertThat(own.path("process").asLong())

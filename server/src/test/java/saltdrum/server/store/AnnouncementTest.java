@@ -2,11 +2,9 @@ package saltdrum.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -21,6 +19,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
+import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
 
 /** Whatever changes a clip, open pages hear of it, once, and when the change can be read. */
@@ -63,10 +62,10 @@ class AnnouncementTest {
         Thread listening = new Thread(() -> line.listen(heard::add, () -> {}, closed::get));
         listening.setDaemon(true);
         listening.start();
-        for (int i = 0; heard.isEmpty() && i < 100; i++) {
+        Patience.await("the line").until(() -> {
             sql.execute("notify salt_drum, 'hello'");
-            Thread.sleep(50);
-        }
+            return !heard.isEmpty();
+        });
         Track track = Track.of("en", Recipe.PHRASE, "Mallet", List.of(Word.of(1, "tide", 0, 300, WordSource.TYPED)));
         clipId = clips.add("Three coats", media.keep("bytes".getBytes()), OnAStoredTrack.INFO, track)
                 .id();
@@ -81,15 +80,10 @@ class AnnouncementTest {
 
     /** The next announcement of this clip, which must be of that kind. */
     private String next(String what) throws InterruptedException {
-        long end = System.nanoTime() + Duration.ofSeconds(10).toNanos();
-        while (System.nanoTime() < end) {
-            String said = heard.poll(1, TimeUnit.SECONDS);
-            if (said != null && said.contains(clipId)) {
-                assertThat(said).contains(what);
-                return said;
-            }
-        }
-        throw new AssertionError("nothing was announced");
+        String said =
+                Patience.await("an announcement").until(heard::poll, next -> next != null && next.contains(clipId));
+        assertThat(said).contains(what);
+        return said;
     }
 
     @Test
@@ -97,8 +91,9 @@ class AnnouncementTest {
         long version = tracks.change(clipId, 0, new Restyle("Lantern")).after().version();
         assertThat(next("\"track\"")).contains("\"version\" : " + version);
         tracks.change(clipId, version, new Restyle("Lantern"));
-        Thread.sleep(300);
-        assertThat(heard).as("what changes nothing is not told").noneMatch(said -> said.contains(clipId));
+        // Announcements come in order: what comes after it is the next thing that is told.
+        tracks.change(clipId, version, new Restyle("Chalk"));
+        assertThat(next("\"track\"")).as("what changes nothing is not told").contains("\"version\" : " + (version + 1));
     }
 
     @Test

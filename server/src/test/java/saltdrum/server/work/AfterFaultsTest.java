@@ -17,6 +17,8 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.cue.Track;
 import saltdrum.media.clip.Probe;
+import saltdrum.server.Patience;
+import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;
@@ -61,17 +63,15 @@ class AfterFaultsTest {
     @BeforeEach
     void aClip() throws Exception {
         Path copy = media.workFile(".mp4");
-        Files.copy(Path.of("../demo/clips/tide-pool.mp4"), copy);
+        Files.copy(SmallClips.whole("tide-pool"), copy);
         var info = Probe.of(copy);
         clip = clips.add("tide", media.keep(copy), info, Track.empty("en", "Mallet"))
                 .id();
     }
 
     private JobRow awaitEnd(String id) throws InterruptedException {
-        for (int i = 0; i < 300 && jobs.get(id).state().isOpen(); i++) {
-            Thread.sleep(100);
-        }
-        return jobs.get(id);
+        return Patience.await("the end of the job")
+                .until(() -> jobs.get(id), job -> !job.state().isOpen());
     }
 
     private String left(JobState state, String picker) {
@@ -104,6 +104,17 @@ class AfterFaultsTest {
         String id = left(JobState.RUNNING, null);
         workers.putRight();
         assertThat(awaitEnd(id).state()).isEqualTo(JobState.DONE);
+    }
+
+    /** It is picked and has not begun: holding it was a fault of the server's. */
+    @Test
+    void aJobThatHasJustBeenPickedIsNotHeld() {
+        String id = left(JobState.WAITING, ServerName.own().toString());
+        workers.hold(id);
+        assertThat(jobs.get(id).state()).isEqualTo(JobState.WAITING);
+        sql.update("update scheduled_tasks set picked = false, picked_by = null where task_instance = ?", id);
+        workers.hold(id);
+        assertThat(jobs.get(id).state()).isIn(JobState.HELD, JobState.RUNNING, JobState.DONE);
     }
 
     @Test

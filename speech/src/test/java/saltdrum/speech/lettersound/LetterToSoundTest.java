@@ -26,10 +26,14 @@ class LetterToSoundTest {
         assertThat(model.pronounce("123", 3)).isEmpty();
     }
 
+    /** What is taught with a tenth of the words is wrong oftener than what ships, and most of it is right all the same. */
+    private static final boolean WHOLE = Boolean.getBoolean("long");
+
     /** Against words that were held back: the dictionary itself (CMU Pronouncing Dictionary) is the reference. */
     @Test
     void mostPhonesOfHeldBackWordsAreRight() {
-        LetterToSound trained = TrainLetterToSound.train(word -> word.hashCode() % 20 != 0);
+        LetterToSound trained =
+                TrainLetterToSound.train(word -> word.hashCode() % 20 != 0 && (WHOLE || word.hashCode() % 9 == 1));
         Map<String, Set<List<String>>> held = new HashMap<>();
         Dictionary.read((word, phones) -> {
             if (word.matches("[a-z]{4,12}") && word.hashCode() % 20 == 0 && held.size() < 800) {
@@ -50,7 +54,7 @@ class LetterToSoundTest {
         System.out.printf(
                 "letter-to-sound: %.1f %% of phones wrong on %d held back words%n",
                 100.0 * errors / total, held.size());
-        assertThat((double) errors / total).isLessThan(0.12);
+        assertThat((double) errors / total).isLessThan(WHOLE ? 0.12 : 0.2);
     }
 
     private static int distance(List<String> a, List<String> b) {

@@ -69,13 +69,14 @@ public final class Siege {
         this.operations = Operation.all(description);
     }
 
+    /** @param length least time; it goes on until every call and every field was asked once */
     public Outcome run(Duration length) throws IOException {
         int ofFields = 0;
         for (JsonSubTypes.Type kind : kinds()) {
             ofFields += kind.value().getRecordComponents().length;
         }
         long end = System.nanoTime() + length.toNanos();
-        while (System.nanoTime() < end) {
+        while (System.nanoTime() < end || askedCalls.size() < operations.size() || askedFields.size() < ofFields) {
             if (requests % 3 == 2) {
                 call(nextCall());
             } else if (random.nextInt(3) > 0) {
