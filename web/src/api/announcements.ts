@@ -35,13 +35,8 @@ export function useAnnouncements() {
         void queryClient.invalidateQueries({ queryKey: ['peaks', said.clipId] });
       }
     };
-    let dropped = false;
-    events.onerror = () => (dropped = true);
-    events.onopen = () => {
-      // What was said while the line was down is lost: ask for everything once.
-      if (dropped) void queryClient.invalidateQueries();
-      dropped = false;
-    };
+    // Whenever the line opens, the first time too: what was said before nobody here has heard.
+    events.onopen = () => void queryClient.invalidateQueries();
     return () => events.close();
   }, []);
 }
