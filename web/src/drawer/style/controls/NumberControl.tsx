@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 
 /** A part of something, “of the frame”, is shown in parts of a hundred. */
 const PARTS = 'of the ';
@@ -80,7 +81,8 @@ export function NumberControl(props: {
           onKeyDown={(e) => {
             if (e.key === 'Enter') take();
             else if (e.key === 'Escape') {
-              setTyped(null);
+              // Before the field is left, which would take what was typed.
+              flushSync(() => setTyped(null));
               e.currentTarget.blur();
             } else if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
               e.preventDefault();
