@@ -1,5 +1,5 @@
 import { Aperture, ArrowDownToLine, Hand, Lock, Pencil, Scissors } from 'lucide-react';
-import { memo } from 'react';
+import { memo, useRef } from 'react';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Clip, Cue } from '../api/types';
 import { IconButton } from '../ui/IconButton';
@@ -13,7 +13,7 @@ import { BesideLine } from './BesideLine';
 import { CueText } from './CueText';
 import { Lens } from './Lens';
 import { goTo, useFindingsNow } from '../state/findings';
-import { useLit } from '../state/lit';
+import { useLitMark } from '../state/lit';
 import { RemarksIn } from './RemarksIn';
 import { ScoreWord } from './ScoreWord';
 
@@ -29,7 +29,8 @@ export const CueRow = memo(function CueRow(props: {
   const { clip, cue, last, peaks, beside } = props;
   const change = useChange(clip.id);
   const trackNow = useTrackNow(clip.id);
-  const shown = useLit((s) => s.cueId === cue.id);
+  const row = useRef<HTMLDivElement>(null);
+  useLitMark(row, 'data-shown', 'cueId', cue.id);
   const selectedWord = useSelection((s) => {
     const { selected } = s;
     return selected.kind === 'word' && cue.words.some((w) => w.id === selected.id) ? selected.id : null;
@@ -51,13 +52,14 @@ export const CueRow = memo(function CueRow(props: {
   return (
     <CueMenu clipId={clip.id} cue={cue} selected={here}>
       <div
+        ref={row}
         role="group"
         aria-label={`Cue at ${stamp(cue.showMs)}`}
         data-cue={cue.id}
-        className={`group relative rounded-lg py-2 pr-3 pl-3 max-[699px]:px-2 ${selected ? 'bg-tint/60' : shown || here ? 'bg-paper' : ''}`}
+        className={`group relative rounded-lg py-2 pr-3 pl-3 max-[699px]:px-2 ${selected ? 'bg-tint/60' : here ? 'bg-paper' : 'data-shown:bg-paper'}`}
       >
         <span
-          className={`absolute inset-y-2 left-0 w-[3px] rounded ${shown ? 'bg-accent' : here ? 'bg-rule' : ''}`}
+          className={`absolute inset-y-2 left-0 w-[3px] rounded group-data-shown:bg-accent ${here ? 'bg-rule' : ''}`}
         />
         <div className="flex gap-3 max-[699px]:gap-2">
           <div className="w-[52px] flex-none max-[699px]:w-11">

@@ -4,6 +4,7 @@ import { useChange, useTrackNow } from '../api/queries';
 import type { Clip } from '../api/types';
 import { IconButton } from '../ui/IconButton';
 import { usePlayer } from '../player/player';
+import { useEachTime } from '../player/useEachTime';
 import { stamp } from '../player/time';
 import { useSelection } from '../state/selection';
 import { tidied } from '../state/text';
@@ -18,7 +19,10 @@ export function HandLine({ clip }: { clip: Clip }) {
   const trackNow = useTrackNow(clip.id);
   const going = useRef<Promise<void>>(Promise.resolve());
   const [begunMs, setBegunMs] = useState<number | null>(null);
-  const playhead = usePlayer((s) => s.timeMs);
+  const begins = useRef<HTMLSpanElement>(null);
+  useEachTime((timeMs) => {
+    begins.current!.textContent = stamp(begunMs ?? timeMs);
+  });
   const playing = usePlayer((s) => s.playing);
   const { endTyping } = useSelection.getState();
   useEffect(() => field.current!.focus(), []);
@@ -51,9 +55,7 @@ export function HandLine({ clip }: { clip: Clip }) {
       className="flex-none border-t border-rule bg-paper px-6 py-3"
     >
       <div className="mx-auto flex max-w-2xl items-center gap-3">
-        <span className="w-[58px] flex-none text-right text-note text-accent">
-          {stamp(begunMs ?? playhead)}
-        </span>
+        <span ref={begins} className="w-[58px] flex-none text-right text-note text-accent" />
         <input
           ref={field}
           dir="auto"

@@ -1,9 +1,9 @@
-import { memo } from 'react';
+import { memo, useRef } from 'react';
 import type { Word } from '../api/types';
 import { usePlayer } from '../player/player';
 import { useSelection } from '../state/selection';
 import { Groove } from './Groove';
-import { useLit } from '../state/lit';
+import { useLitMark } from '../state/lit';
 import { useSpelling } from '../state/spelling';
 import { useSuggested } from '../state/suggested';
 
@@ -20,7 +20,8 @@ export const ScoreWord = memo(function ScoreWord({
   /** The sound runs as the words do. */
   rightToLeft: boolean;
 }) {
-  const lit = useLit((s) => s.wordId === word.id);
+  const button = useRef<HTMLButtonElement>(null);
+  useLitMark(button, 'data-lit', 'wordId', word.id);
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
   const { select, type } = useSelection.getState();
   const misspelt = useSpelling((s) => s.wrong.has(word.id));
@@ -28,8 +29,8 @@ export const ScoreWord = memo(function ScoreWord({
   const { unsure } = word;
   return (
     <button
+      ref={button}
       data-word={word.id}
-      data-lit={lit || undefined}
       tabIndex={selected ? 0 : -1}
       aria-pressed={selected}
       title={
@@ -51,12 +52,12 @@ export const ScoreWord = memo(function ScoreWord({
       className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-start leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
     >
       <span
-        className={`${lit || word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : misspelt ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
+        className={`group-data-lit/word:text-accent ${word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : misspelt ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
       >
         {word.text}
       </span>
       <span
-        className={`border-s border-rule ${rightToLeft ? '-scale-x-100' : ''} ${lit ? 'text-accent' : 'text-groove'}`}
+        className={`border-s border-rule text-groove group-data-lit/word:text-accent ${rightToLeft ? '-scale-x-100' : ''}`}
       >
         <Groove peaks={peaks} startMs={word.startMs} endMs={word.endMs} />
       </span>

@@ -2,6 +2,7 @@ import { useMemo, useRef, useState } from 'react';
 import { useLook, useWithin } from '../api/looks';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
+import { useRestedTime } from '../player/useEachTime';
 import { useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
 import { useLookChange } from '../state/useLookChange';
@@ -9,11 +10,11 @@ import { Knob } from './Knob';
 import { emojiBoxes, turnOf, unturned, type WordBox } from './captionBoxes';
 import { Timeline } from './paint/timeline';
 
-/** Emoji at words, dragged and sized on the stage; a click takes the word. */
+/** Emoji at words, dragged and sized on the stage while the clip rests; a click takes the word. */
 export function EmojiHandles({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene }) {
-  const timeMs = usePlayer((s) => s.timeMs);
+  const timeMs = useRestedTime();
   const timeline = useMemo(() => new Timeline(scene), [scene]);
-  const part = timeline.alive(timeMs).find((one) => one.depth === 0);
+  const part = timeMs === null ? undefined : timeline.alive(timeMs).find((one) => one.depth === 0);
   const boxes = useMemo(() => (part ? emojiBoxes(part) : []), [part]);
   if (!part || boxes.length === 0) return null;
   const turn = turnOf(part);

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { useChange } from '../api/queries';
 import type { Box, Clip, Focus, Frame, FrameLayout, Track } from '../api/types';
 import { usePlayer } from '../player/player';
+import { useRestedTime } from '../player/useEachTime';
 import { endFraming, tryFrame, useShownFrame } from '../state/framing';
 import { pictureAt } from './framing';
 
@@ -20,14 +21,14 @@ interface Drag {
 const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
 const fine = (value: number) => Math.round(value * 10_000) / 10_000;
 
-/** At the frame's step the picture is taken hold of: what fills is moved under the frame, what fits has its bars dragged. */
+/** At the frame's step, while the clip rests, the picture is taken hold of: what fills is moved under the frame, what fits has its bars dragged. */
 export function FrameHandles({ clip, track }: { clip: Clip; track: Track }) {
   const room = useRef<HTMLDivElement>(null);
   const { frame, layout } = useShownFrame(track);
   const change = useChange(clip.id);
-  const timeMs = usePlayer((s) => s.timeMs);
+  const timeMs = useRestedTime();
   const [drag, setDrag] = useState<Drag | null>(null);
-  if (frame.aspect === 'OWN') return null;
+  if (frame.aspect === 'OWN' || timeMs === null) return null;
   const picture = pictureAt(layout, timeMs);
   const { output } = layout;
 

@@ -4,6 +4,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { length, stamp } from '../player/time';
+import { useEachTime } from '../player/useEachTime';
 import { useDropper } from '../state/dropper';
 import { useShownFrame } from '../state/framing';
 import { usePanels } from '../state/panels';
@@ -280,13 +281,14 @@ export function Stage({
 }
 
 function Clock({ durationMs }: { durationMs: number }) {
-  const now = usePlayer((s) => stamp(s.timeMs));
+  const clock = useRef<HTMLSpanElement>(null);
+  useEachTime((timeMs) => {
+    const now = stamp(timeMs);
+    if (clock.current!.textContent !== now) clock.current!.textContent = now;
+  });
   return (
     <span className="flex-none whitespace-nowrap text-note">
-      <span className="text-white" data-testid="clock">
-        {now}
-      </span>{' '}
-      / {length(durationMs)}
+      <span ref={clock} className="text-white" data-testid="clock" /> / {length(durationMs)}
     </span>
   );
 }
@@ -309,15 +311,21 @@ function Rate() {
 }
 
 function Scrub({ durationMs, seek }: { durationMs: number; seek: (ms: number) => void }) {
-  const tenths = usePlayer((s) => Math.round(s.timeMs / 100));
+  const slider = useRef<HTMLInputElement>(null);
+  useEachTime((timeMs) => {
+    const tenths = `${100 * Math.round(timeMs / 100)}`;
+    if (slider.current!.value === tenths) return;
+    slider.current!.value = tenths;
+    slider.current!.setAttribute('aria-valuetext', stamp(Number(tenths)));
+  });
   return (
     <input
+      ref={slider}
       type="range"
       aria-label="Playhead"
-      aria-valuetext={stamp(tenths * 100)}
       min={0}
       max={durationMs}
-      value={tenths * 100}
+      defaultValue={0}
       onChange={(e) => seek(Number(e.target.value))}
       className="h-1 min-w-0 flex-1 cursor-pointer appearance-none rounded bg-white/20 accent-[#ff8a66]"
     />

@@ -3,6 +3,7 @@ import { useLook, useWithin } from '../api/looks';
 import { useStyles } from '../api/styles';
 import type { Box, Clip, Look, Part, Pose, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
+import { useRestedTime } from '../player/useEachTime';
 import { reachOf, useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
 import { useLookChange } from '../state/useLookChange';
@@ -31,10 +32,10 @@ interface Drag {
   down: Snap | null;
 }
 
-/** Frame and handles of the caption on the stage: it is dragged, sized, widened and tilted there; a click takes a word. */
+/** Frame and handles of the caption on the stage while the clip rests: it is dragged, sized, widened and tilted there; a click takes a word. */
 export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene }) {
   const room = useRef<HTMLDivElement>(null);
-  const timeMs = usePlayer((s) => s.timeMs);
+  const timeMs = useRestedTime();
   const selected = useSelection((s) => s.selected);
   const { scope } = useScope();
   const styles = useStyles();
@@ -52,7 +53,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   const within = useWithin();
   const [drag, setDrag] = useState<Drag | null>(null);
   const timeline = useMemo(() => new Timeline(scene), [scene]);
-  const alive = timeline.alive(timeMs);
+  const alive = timeMs === null ? [] : timeline.alive(timeMs);
   const held = reach.target.headlineId;
   const part =
     held === undefined ? alive.find((one) => one.depth === 0) : alive.find((one) => one.cueId === held);

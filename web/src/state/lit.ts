@@ -1,13 +1,35 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useLayoutEffect, useState, type RefObject } from 'react';
 import { create } from 'zustand';
 import type { Track } from '../api/types';
 import { usePlayer } from '../player/player';
 
 /** The word being spoken and the cue on the screen; changes only when they do. */
-export const useLit = create<{ wordId: number | null; cueId: number | null }>(() => ({
+export const useLit = create<Lit>(() => ({
   wordId: null,
   cueId: null,
 }));
+
+interface Lit {
+  wordId: number | null;
+  cueId: number | null;
+}
+
+/** Marks an element by an attribute while its word or cue is lit, without rendering it: words change several times a second. */
+export function useLitMark(
+  element: RefObject<HTMLElement | null>,
+  attribute: string,
+  kind: keyof Lit,
+  id: number,
+) {
+  useLayoutEffect(() => {
+    const mark = (lit: Lit) => {
+      if (lit[kind] === id) element.current?.setAttribute(attribute, 'true');
+      else element.current?.removeAttribute(attribute);
+    };
+    mark(useLit.getState());
+    return useLit.subscribe(mark);
+  }, [element, attribute, kind, id]);
+}
 
 /** The cue on the screen, held while the clip plays: what shows it beside the stage waits until the clip rests. */
 export function useRestedCue(): number | null {
