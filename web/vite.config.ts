@@ -4,7 +4,7 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { target: 'es2022', assetsInlineLimit: 0 },
+  build: { target: 'es2022', assetsInlineLimit: 0, manifest: true },
   // The launcher's dev says where the server is.
   server: {
     // The server answers only to pages of its own: it has to hear the name that the page has.

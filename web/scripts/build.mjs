@@ -8,16 +8,31 @@ import { fileURLToPath } from 'node:url';
 
 const home = fileURLToPath(new URL('..', import.meta.url));
 const stamp = join(home, '.build-stamp');
-const inputs = ['package.json', 'package-lock.json', 'openapi.json', 'index.html', 'src', 'scripts', 'vite.config.ts', 'vite.painter.config.ts', 'tsconfig.json', 'eslint.config.js', '.dependency-cruiser.cjs', '.prettierrc.json'];
+const inputs = [
+  'package.json',
+  'package-lock.json',
+  'openapi.json',
+  'index.html',
+  'src',
+  'scripts',
+  'vite.config.ts',
+  'vite.painter.config.ts',
+  'tsconfig.json',
+  'eslint.config.js',
+  '.dependency-cruiser.cjs',
+  '.prettierrc.json',
+];
 
 function* files(path) {
   if (!existsSync(path)) return;
-  if (statSync(path).isDirectory()) for (const name of readdirSync(path).sort()) yield* files(join(path, name));
+  if (statSync(path).isDirectory())
+    for (const name of readdirSync(path).sort()) yield* files(join(path, name));
   else yield path;
 }
 const digest = (paths) => {
   const hash = createHash('sha256');
-  for (const path of paths) for (const file of files(join(home, path))) hash.update(relative(home, file)).update(readFileSync(file));
+  for (const path of paths)
+    for (const file of files(join(home, path))) hash.update(relative(home, file)).update(readFileSync(file));
   return hash.digest('hex');
 };
 const run = (...args) => execFileSync('npm', args, { cwd: home, stdio: 'inherit' });
@@ -42,6 +57,7 @@ if (before.all === all && existsSync(join(home, 'dist/index.html'))) {
   run('run', 'types', '--silent');
   if (check) checked();
   run('run', 'build', '--silent');
+  execFileSync('node', ['scripts/weights.mjs'], { cwd: home, stdio: 'inherit' });
   run('run', 'painter', '--silent');
   writeFileSync(stamp, JSON.stringify({ lock, all: digest(inputs), checked: check }));
 }

@@ -1,10 +1,14 @@
 import { Pause, Play, RotateCcw } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useSharedStage } from '../api/reviews';
 import type { Shared, Track } from '../api/types';
 import { stamp } from '../player/time';
-import { ComparedStage } from '../stage/ComparedStage';
 import type { Watched } from './useWatched';
+
+// Who is shown a film needs no painter.
+const ComparedStage = lazy(() =>
+  import('../stage/ComparedStage').then((part) => ({ default: part.ComparedStage })),
+);
 
 /** Of the window's height, so that what can be said stays in view on a phone. */
 const MOST_OF_HEIGHT = 0.62;
@@ -51,13 +55,15 @@ export function Picture(props: {
           className={live ? 'pointer-events-none absolute inset-0 size-full opacity-0' : 'size-full'}
         />
         {live && stage && (
-          <ComparedStage
-            video={video}
-            track={{ frame: stage.frame, layout: stage.layout } as Track}
-            scene={stage.scene}
-            width={width}
-            root={`/api/shared/${token}`}
-          />
+          <Suspense>
+            <ComparedStage
+              video={video}
+              track={{ frame: stage.frame, layout: stage.layout } as Track}
+              scene={stage.scene}
+              width={width}
+              root={`/api/shared/${token}`}
+            />
+          </Suspense>
         )}
         {(ended || (watched.timeMs < 1 && !watched.playing)) && (
           <span className="pointer-events-none absolute inset-0 flex items-center justify-center">

@@ -1,5 +1,4 @@
 import { useEffect, useState } from 'react';
-import { useParams } from 'react-router';
 import { useShared } from '../api/reviews';
 import { Mark } from '../ui/Mark';
 import { Picture } from './Picture';
@@ -11,8 +10,7 @@ import { day } from './said';
 import { useWatched } from './useWatched';
 
 /** What a client sees by a link: the film or the stage, what is said in it, and room for an answer. */
-export function Review() {
-  const { token = '' } = useParams();
+export function Review({ token }: { token: string }) {
   const shared = useShared(token);
   const [video, setVideo] = useState<HTMLVideoElement | null>(null);
   const watched = useWatched(video);

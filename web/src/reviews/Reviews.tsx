@@ -1,4 +1,3 @@
-import { Link } from 'react-router';
 import { useSharedWithMe } from '../api/reviews';
 import type { Person } from '../api/types';
 import { PersonMenu } from '../header/PersonMenu';
@@ -25,13 +24,13 @@ export function Reviews({ person }: { person: Person }) {
       <ul className="mb-14 divide-y divide-rule border-y border-rule empty:border-0">
         {shared.data?.map((one) => (
           <li key={one.path}>
-            <Link to={one.path} className="flex items-baseline gap-4 py-3 hover:text-accent">
+            <a href={one.path} className="flex items-baseline gap-4 py-3 hover:text-accent">
               <span className="min-w-0 flex-1 truncate font-medium">{one.clip}</span>
               <span className="text-note text-soft">
                 {one.shows === 'FILM' ? `Version ${one.round}` : 'As it is now'} ·{' '}
                 {one.verdict ? VERDICTS[one.verdict] : 'waits for you'}
               </span>
-            </Link>
+            </a>
           </li>
         ))}
       </ul>
