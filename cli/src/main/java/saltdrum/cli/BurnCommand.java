@@ -15,7 +15,7 @@ import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 
-@Command(name = "burn", description = "Burns captions into a clip.")
+@Command(description = "Burns captions into a clip.")
 final class BurnCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "CLIP")
     Path clip;

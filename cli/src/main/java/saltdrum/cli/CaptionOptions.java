@@ -2,6 +2,7 @@ package saltdrum.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -127,7 +128,7 @@ public final class CaptionOptions {
         }
         Style style = style();
         PrintWriter err = mixee.commandLine().getErr();
-        StyleCheck.missing(style, fonts.shelf().names())
+        StyleCheck.missing(style, fonts.shelf()::has)
                 .forEach(family -> err.println(
                         "The typeface “" + family + "” is not here: “" + FontShelf.STAND_IN + "” stands in for it."));
         Scene scene = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens())
@@ -138,6 +139,15 @@ public final class CaptionOptions {
         }
         err.flush();
         return scene;
+    }
+
+    /** As {@link #scene}, where nothing checked may be thrown. */
+    Scene unchecked(Size clip) {
+        try {
+            return scene(clip);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Of a text file in any usual encoding. */

@@ -14,7 +14,6 @@ import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
 
 @Command(
-        name = "convert",
         description =
                 "Writes a caption file as another kind, by the file names' endings: json, srt, vtt, ttml, ass, txt.")
 final class ConvertCommand implements Callable<Integer> {

@@ -28,7 +28,6 @@ import saltdrum.media.output.OutputKind;
 import saltdrum.media.paint.BarsPicture;
 
 @Command(
-        name = "deliver",
         description = "Makes several outputs of a clip and its captions in a folder. A file that is there is replaced.")
 final class DeliverCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "CLIP")

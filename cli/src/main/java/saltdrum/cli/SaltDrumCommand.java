@@ -1,26 +1,36 @@
 package saltdrum.cli;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import saltdrum.cli.bench.BenchCommand;
 import saltdrum.core.SaltDrumException;
 
-@Command(
-        name = "salt-drum",
-        description = "Times, styles and burns the words of short videos.",
-        subcommands = {
-            WordsCommand.class,
-            ConvertCommand.class,
-            SimulatedRecogniserCommand.class,
-            TranslateCommand.class,
-            BurnCommand.class,
-            DeliverCommand.class,
-            SceneCommand.class,
-            StillCommand.class,
-            StylesCommand.class,
-            BenchCommand.class
-        })
+/**
+ * The command line. Of its commands only the one that is called is looked into: picocli reads a command's annotations by
+ * reflection, which for all of them takes longer than most of them run.
+ */
+@Command(name = "salt-drum", description = "Times, styles and burns the words of short videos.")
 public final class SaltDrumCommand {
+    static final Map<String, Class<?>> COMMANDS = commands();
+
+    private static Map<String, Class<?>> commands() {
+        Map<String, Class<?>> commands = new LinkedHashMap<>();
+        commands.put("words", WordsCommand.class);
+        commands.put("convert", ConvertCommand.class);
+        commands.put("simulated-recogniser", SimulatedRecogniserCommand.class);
+        commands.put("translate", TranslateCommand.class);
+        commands.put("burn", BurnCommand.class);
+        commands.put("deliver", DeliverCommand.class);
+        commands.put("scene", SceneCommand.class);
+        commands.put("still", StillCommand.class);
+        commands.put("styles", StylesCommand.class);
+        commands.put("bench", BenchCommand.class);
+        return Collections.unmodifiableMap(commands);
+    }
+
     public static void main(String[] args) {
         System.exit(run(args));
     }
@@ -28,6 +38,11 @@ public final class SaltDrumCommand {
     /** @return 0 done, 2 wrong use, 3 bad input with one line on standard error */
     public static int run(String... args) {
         CommandLine line = new CommandLine(new SaltDrumCommand());
+        if (args.length > 0 && COMMANDS.containsKey(args[0])) {
+            line.addSubcommand(args[0], COMMANDS.get(args[0]));
+        } else {
+            COMMANDS.forEach(line::addSubcommand);
+        }
         line.setExecutionExceptionHandler((e, commandLine, parsed) -> {
             if (e instanceof SaltDrumException
                     || e instanceof java.io.UncheckedIOException

@@ -9,7 +9,7 @@ import picocli.CommandLine.Option;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Size;
 
-@Command(name = "scene", description = "Writes the display list that the painters draw.")
+@Command(description = "Writes the display list that the painters draw.")
 final class SceneCommand implements Callable<Integer> {
     @Mixin
     CaptionOptions captions;

@@ -9,7 +9,6 @@ import picocli.CommandLine.Spec;
 import saltdrum.speech.outside.SimulatedRecogniser;
 
 @Command(
-        name = "simulated-recogniser",
         description =
                 "A simulated outside recogniser, for trying the connection out: it hears nothing, and answers with "
                         + "the words file NAME.words.json that lies in a folder.")

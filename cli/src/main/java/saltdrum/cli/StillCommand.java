@@ -12,7 +12,7 @@ import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Pictures;
 import saltdrum.media.clip.Probe;
 
-@Command(name = "still", description = "One frame of the clip with its captions, as PNG.")
+@Command(description = "One frame of the clip with its captions, as PNG.")
 final class StillCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "CLIP")
     Path clip;
@@ -30,7 +30,12 @@ final class StillCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ClipInfo info = Probe.of(clip);
         byte[] png = Pictures.still(
-                clip, info, Frame.parse(captions.frame), null, captions.scene(info.size()), Math.round(at * 1000));
+                clip,
+                info,
+                Frame.parse(captions.frame),
+                null,
+                () -> captions.unchecked(info.size()),
+                Math.round(at * 1000));
         Files.write(out, png);
         return 0;
     }

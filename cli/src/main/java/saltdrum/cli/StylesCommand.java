@@ -14,17 +14,14 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 
-@Command(
-        name = "styles",
-        description = "Lists the styles that ship; checks a style file.",
-        subcommands = StylesCommand.Check.class)
+@Command(description = "Lists the styles that ship; checks a style file.", subcommands = StylesCommand.Check.class)
 final class StylesCommand implements Callable<Integer> {
     @Spec
     CommandSpec spec;
 
     @Override
     public Integer call() {
-        for (Style style : new ShippedStyles().all()) {
+        for (ShippedStyles.Listed style : ShippedStyles.listed()) {
             spec.commandLine().getOut().printf(Locale.ROOT, "%-10s %s%n", style.name(), style.about());
         }
         return 0;
@@ -46,7 +43,7 @@ final class StylesCommand implements Callable<Integer> {
             out.println("“" + style.name() + "” is a style: "
                     + style.look().facets().size() + " things settled, "
                     + style.emphasis().size() + " emphasis " + (style.emphasis().size() == 1 ? "role" : "roles") + ".");
-            List<String> missing = StyleCheck.missing(style, fonts.shelf().names());
+            List<String> missing = StyleCheck.missing(style, fonts.shelf()::has);
             if (!missing.isEmpty()) {
                 out.println("Not here: " + String.join(", ", missing) + ".");
             }

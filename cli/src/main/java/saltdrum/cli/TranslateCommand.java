@@ -24,7 +24,6 @@ import saltdrum.speech.translate.OutsideTranslator;
 import saltdrum.speech.translate.Translator;
 
 @Command(
-        name = "translate",
         description = "Translates a caption file cue by cue; cues and times stay. By Apertium, or by the service at "
                 + "SALT_DRUM_TRANSLATOR_URL where that is set.")
 final class TranslateCommand implements Callable<Integer> {

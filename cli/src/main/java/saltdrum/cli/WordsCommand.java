@@ -20,7 +20,7 @@ import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Term;
 
-@Command(name = "words", description = "Aligns a script to a clip's voice, or recognises the speech.")
+@Command(description = "Aligns a script to a clip's voice, or recognises the speech.")
 final class WordsCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "CLIP")
     Path clip;

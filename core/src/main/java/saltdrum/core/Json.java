@@ -112,6 +112,11 @@ public final class Json {
         return MAPPER.readTree(MAPPER.writerFor(type).writeValueAsString(value));
     }
 
+    /** A text as a tree, bound to no type. @throws JacksonException where it is no JSON */
+    public static JsonNode tree(String json) {
+        return MAPPER.readTree(json);
+    }
+
     /** A record as a tree that can be changed. */
     public static ObjectNode tree(Object value) {
         return MAPPER.valueToTree(value);

@@ -13,7 +13,6 @@ import picocli.CommandLine.Spec;
 import saltdrum.core.BadInputException;
 
 @Command(
-        name = "bench",
         description =
                 "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two) and siege (a server under fire) by name.")
 public final class BenchCommand implements Callable<Integer> {

@@ -1,9 +1,12 @@
 package saltdrum.core.style;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.Json;
 
-/** The styles and motions that ship with the application, each a style file of its own. */
+/** The styles and motions that ship with the application, each a style file of its own, read when it is first needed. */
 public final class ShippedStyles implements StyleShelf {
     private static final List<String> FILES = List.of(
             "mallet",
@@ -32,22 +35,42 @@ public final class ShippedStyles implements StyleShelf {
             "sing-along",
             "skipping");
 
-    private final List<Style> styles = read("", FILES);
-    private final List<Style> motions = read("motions/", MOTIONS);
+    private final Map<String, Style> read = new ConcurrentHashMap<>();
 
-    private static List<Style> read(String folder, List<String> files) {
-        return files.stream()
-                .map(name -> StyleFile.read(Json.resource(ShippedStyles.class, folder + name + ".json")))
+    /** What is said of a style where only its name counts. */
+    public record Listed(String name, String about) {}
+
+    /** Names and descriptions, without reading the looks. */
+    public static List<Listed> listed() {
+        return FILES.stream()
+                .map(file -> Json.tree(text(file)))
+                .map(tree -> new Listed(
+                        tree.path("name").asString(), tree.path("about").asString("")))
                 .toList();
+    }
+
+    private static String text(String file) {
+        return Json.resource(ShippedStyles.class, file + ".json");
+    }
+
+    private Style read(String file) {
+        return read.computeIfAbsent(file, name -> StyleFile.read(text(name)));
     }
 
     @Override
     public List<Style> all() {
-        return styles;
+        return FILES.stream().map(this::read).toList();
+    }
+
+    /** Reads the one file only: it is named after its style. */
+    @Override
+    public Style get(String name, int version) {
+        String file = name.toLowerCase(Locale.ROOT).replace(' ', '-');
+        return FILES.contains(file) ? read(file) : StyleShelf.super.get(name, version);
     }
 
     /** Styles that say only how captions move. */
     public List<Style> motions() {
-        return motions;
+        return MOTIONS.stream().map(file -> read("motions/" + file)).toList();
     }
 }

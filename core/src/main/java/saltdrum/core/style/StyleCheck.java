@@ -1,7 +1,7 @@
 package saltdrum.core.style;
 
-import java.util.Collection;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
@@ -31,11 +31,15 @@ public final class StyleCheck {
         }
     }
 
-    /** Families that a style asks for and that are not there: others would stand in for them. */
-    public static List<String> missing(Style style, Collection<String> families) {
+    /**
+     * Families that a style asks for and that are not there: others would stand in for them.
+     *
+     * @param there whether a family is there, in whatever case its name is written
+     */
+    public static List<String> missing(Style style, Predicate<String> there) {
         return looks(style)
                 .map(look -> look.get(Facets.TYPEFACE))
-                .filter(family -> family != null && families.stream().noneMatch(family::equalsIgnoreCase))
+                .filter(family -> family != null && !there.test(family))
                 .distinct()
                 .toList();
     }

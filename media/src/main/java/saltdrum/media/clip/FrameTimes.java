@@ -1,6 +1,11 @@
 package saltdrum.media.clip;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.nio.file.attribute.FileTime;
 import java.util.Arrays;
 import java.util.List;
 import saltdrum.core.BadInputException;
@@ -10,6 +15,21 @@ import saltdrum.media.ffmpeg.ToolRun;
 /** The presentation time of every frame, in microseconds of clip time, rising. Read from the container, not decoded. */
 public final class FrameTimes {
     private static final long ROUNDING_US = 1500;
+
+    private static final Recent<FileState, FrameTimes> RECENT = new Recent<>(24);
+
+    /** By which a file is known again: another one of its name is another one. */
+    private record FileState(Object key, Path file, long bytes, FileTime modified, double start, ClipInfo.Ratio base) {
+        static FileState of(Path file, double start, ClipInfo.Ratio base) {
+            try {
+                BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
+                return new FileState(
+                        now.fileKey(), file.toAbsolutePath(), now.size(), now.lastModifiedTime(), start, base);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
 
     private final long[] us;
 
@@ -30,7 +50,12 @@ public final class FrameTimes {
         return new FrameTimes(us);
     }
 
+    /** Of a file that was read before and is the same still, what was read then. */
     static FrameTimes of(Path clip, double startSeconds, ClipInfo.Ratio timeBase) {
+        return RECENT.of(FileState.of(clip, startSeconds, timeBase), () -> read(clip, startSeconds, timeBase));
+    }
+
+    private static FrameTimes read(Path clip, double startSeconds, ClipInfo.Ratio timeBase) {
         List<String> command = Ffmpeg.ffprobe();
         command.addAll(List.of("-select_streams", "v:0", "-show_entries", "packet=pts,flags", "-of", "csv=p=0"));
         command.addAll(Ffmpeg.clip(clip));

@@ -171,7 +171,15 @@ public final class FontShelf {
 
     /** Whether a family is here; where it is not, {@link #STAND_IN} serves. */
     public boolean has(String family) {
+        if (known(family)) {
+            return true;
+        }
+        // Looking through the machine's fonts takes half a second.
         listMachine();
+        return known(family);
+    }
+
+    private boolean known(String family) {
         return entries.stream().anyMatch(entry -> entry.family().equalsIgnoreCase(family));
     }
 

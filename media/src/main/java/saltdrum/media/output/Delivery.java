@@ -105,7 +105,7 @@ public record Delivery(
     private void still(Scene what, Path out) {
         long wanted = momentMs == null ? firstCue() : momentMs;
         long at = Math.max(0, Math.min(wanted, info.durationMs() - 1));
-        put(out, Pictures.still(clip, info, frame, bars, what, at));
+        put(out, Pictures.still(clip, info, frame, bars, () -> what, at));
     }
 
     /** A still without a moment shows a caption. */

@@ -228,7 +228,7 @@ class FramedBurnTest {
     void aStillLiesWhereTheBurnedFrameDoes() throws Exception {
         Frame frame = frame(Sit.FILL, Bars.PLAIN, new Focus(0, 0.1, 0.5), new Focus(1500, 0.9, 0.5));
         Scene nothing = new Scene(1080, 1920, java.util.Map.of(), java.util.Map.of(), List.of());
-        byte[] png = Pictures.still(clip, info, frame, null, nothing, 1000);
+        byte[] png = Pictures.still(clip, info, frame, null, () -> nothing, 1000);
         FrameLayout layout = frame.layout(info.size());
         double expected =
                 40 + 160 * (2 - layout.at(1000).x()) / layout.picture().width();

@@ -3,6 +3,7 @@ package saltdrum.server.store;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.format.AssStyles;
@@ -64,14 +65,14 @@ public class StyleFiles {
     public Content look(byte[] file) {
         List<CameWith> came = new ArrayList<>();
         List<Style> found = found(file, came);
-        List<String> families = new ArrayList<>(shelf.names());
-        came.stream().filter(font -> font.family != null).forEach(font -> families.add(font.family));
+        Predicate<String> there =
+                family -> came.stream().anyMatch(font -> family.equalsIgnoreCase(font.family)) || shelf.has(family);
         return new Content(
                 found.stream()
                         .map(style -> new Seen(
                                 style,
                                 styles.has(style.name()),
-                                StyleCheck.missing(style, families),
+                                StyleCheck.missing(style, there),
                                 missingStickers(style, file)))
                         .toList(),
                 List.copyOf(came));
@@ -137,7 +138,7 @@ public class StyleFiles {
 
     /** A style with the fonts it asks for that were brought in; those that ship or are the machine's are not packed. */
     public byte[] packed(Style style) {
-        List<String> wanted = StyleCheck.missing(style, List.of());
+        List<String> wanted = StyleCheck.missing(style, family -> false);
         List<PackedFont> own = fonts.all().stream()
                 .filter(font -> wanted.stream().anyMatch(font.facts().family()::equalsIgnoreCase))
                 .map(font -> new PackedFont(plain(font), fonts.file(font.id()), font.licence()))
