@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -21,15 +22,22 @@ import saltdrum.speech.SpeechDesk;
  * clips that nothing was tuned on. eSpeak's sound holds digital silence and is unlike any voice of the model.
  */
 class CorpusTest {
+    /** The benchmark of the corpus places all of them, whole. */
+    private static final int LISTENED_MS = Boolean.getBoolean("long") ? Integer.MAX_VALUE : 30_000;
+
     private static final SpeechDesk DESK = new SpeechDesk();
 
     @ParameterizedTest
     @ValueSource(strings = {"limpets-espeak-us", "ferry-flite-awb"})
     void everyWordIsFoundAndAlmostNoneIsFarOff(String name) throws Exception {
         Path corpus = Path.of("../speech/corpus");
-        List<Word> truth = WordsFile.read(Files.readString(corpus.resolve(name + ".words.json")))
-                .toWords();
-        Sound sound = SoundTrack.speech(corpus.resolve(name + ".mka"), SoundChoice.USUAL);
+        List<Word> truth = WordsFile.read(Files.readString(corpus.resolve(name + ".words.json"))).toWords().stream()
+                .filter(word -> word.endMs() < LISTENED_MS - 300)
+                .toList();
+        Sound whole = SoundTrack.speech(corpus.resolve(name + ".mka"), SoundChoice.USUAL);
+        Sound sound = Sound.of(Arrays.copyOf(
+                whole.samples(),
+                Math.min(whole.length(), truth.get(truth.size() - 1).endMs() * (Sound.RATE / 1000))));
         List<String> tokens = truth.stream().map(Word::text).toList();
         List<Word> placed = DESK.place(sound, tokens, "en", sound.lengthMs(), List.of(), done -> {}, () -> false)
                 .words();

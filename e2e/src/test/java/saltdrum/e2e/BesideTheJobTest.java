@@ -3,6 +3,7 @@ package saltdrum.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -11,7 +12,9 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import saltdrum.server.Patience;
@@ -187,6 +190,26 @@ class BesideTheJobTest extends OnTheBench {
         word("stone?").click();
         page.keyboard().press("e");
         second.locator("[data-word] .italic").first().waitFor();
+    }
+
+    /** What the server says between the page's first questions and its line to it is not lost. */
+    @Test
+    void aClipThatIsPreparedBeforeTheLineOpensIsShown() throws Exception {
+        AtomicBoolean before = new AtomicBoolean(true);
+        List<Route> line = new ArrayList<>();
+        page.route("**/api/events", line::add);
+        page.route(Pattern.compile(".*/api/clips/[a-z0-9]{12}$"), route -> {
+            APIResponse answer = route.fetch();
+            String said =
+                    before.get() ? answer.text().replace("\"prepared\":true", "\"prepared\":false") : answer.text();
+            route.fulfill(new Route.FulfillOptions().setResponse(answer).setBody(said));
+        });
+        bringIn("tide-pool", "Before.mp4");
+        assertThat(page.getByText("This clip has no words yet")).isVisible();
+        assertThat(page.locator("video[src]")).hasCount(0);
+        before.set(false);
+        line.forEach(Route::resume);
+        assertThat(page.locator("video[src]")).hasCount(1);
     }
 
     @Test

@@ -47,8 +47,7 @@ final class RunningServer {
 
     static synchronized RunningServer shared() throws IOException {
         if (shared == null) {
-            shared = new RunningServer(
-                    TestDatabase.shared(), "server-data-" + System.getProperty("fork", "1"), List.of());
+            shared = new RunningServer(TestDatabase.shared(), "server-data-" + System.getProperty("fork"), List.of());
         }
         return shared;
     }

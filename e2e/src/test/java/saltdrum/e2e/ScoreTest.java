@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
 
@@ -104,6 +106,47 @@ class ScoreTest extends MinuteClip {
                 .map(Word::text)
                 .findFirst()
                 .orElse("");
+    }
+
+    /** Counted as React tells its developer tools, which the page takes these for. */
+    private static final String COUNTING =
+            "window.commits = 0; window.__REACT_DEVTOOLS_GLOBAL_HOOK__ = { supportsFiber: true,"
+                    + " inject: () => 1, onCommitFiberRoot: () => { window.commits++; }, onCommitFiberUnmount: () => {},"
+                    + " onPostCommitFiberRoot: () => {}, setStrictMode: () => {} };";
+
+    @ParameterizedTest
+    @ValueSource(strings = {"words", "style", "frame", "check"})
+    void whileTheClipPlaysThePageIsNotRenderedAnew(String step) throws Exception {
+        context.addInitScript(COUNTING);
+        String clipId = bringInMinute(truth().stream()
+                .map(w -> new Said(w.text(), w.startMs() / 1000.0, w.endMs() / 1000.0, 1))
+                .toList());
+        page.navigate(server.url() + "/clips/" + clipId + "/" + step);
+        page.locator("[data-word]").first().waitFor();
+        page.waitForFunction("() => document.querySelector('section[aria-label=Stage] video[src]')?.readyState >= 3");
+        page.keyboard().press("Space");
+        Object counted = page.evaluate(
+                """
+                () => new Promise((done) => {
+                  const video = document.querySelector('section[aria-label=Stage] video');
+                  let from = null;
+                  const look = () => {
+                    const now = video.currentTime;
+                    if (from === null && now > 1) from = { now, commits: window.commits };
+                    if (from !== null && now > 5) { video.pause(); done([window.commits - from.commits, now - from.now]); }
+                    else video.requestVideoFrameCallback(look);
+                  };
+                  video.requestVideoFrameCallback(look);
+                })
+                """);
+        List<?> both = (List<?>) counted;
+        double commits = ((Number) both.get(0)).doubleValue();
+        double seconds = ((Number) both.get(1)).doubleValue();
+        System.out.printf("rendered while playing, %s: %.1f times a second%n", step, commits / seconds);
+        assertThat(((Number) page.evaluate("() => window.commits")).intValue())
+                .as("the page was rendered at all")
+                .isPositive();
+        assertThat(commits / seconds).isLessThanOrEqualTo(5);
     }
 
     @Test

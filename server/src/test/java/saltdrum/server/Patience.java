@@ -6,7 +6,7 @@ import org.awaitility.core.ConditionFactory;
 
 /** Waiting for what is to come. The machine is shared: the limit only ends what never comes, and no test depends on it. */
 public final class Patience {
-    public static final Duration LIMIT = Duration.ofMinutes(5);
+    public static final Duration LIMIT = Duration.ofMinutes(3);
 
     private Patience() {}
 

@@ -12,7 +12,7 @@ import java.util.List;
 /** The demo's clips at a quarter of their size and no longer than asked, for tests in which the pixels are not what counts. */
 public final class SmallClips {
     /** Long enough for three cues. */
-    private static final int SHORT_SECONDS = 4;
+    private static final int SHORT_SECONDS = 5;
 
     private SmallClips() {}
 

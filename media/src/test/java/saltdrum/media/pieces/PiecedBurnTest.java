@@ -342,7 +342,7 @@ class PiecedBurnTest {
 
     @Test
     void aBurnThatWasKilledGoesOnAtItsLastWholePiece() throws Exception {
-        made("mp4 testsrc2=s=480x270:r=30000/1001:d=26 -itsoffset -0.35 -f lavfi -i sine=d=26 -c:v libx264 -c:a aac");
+        made("mp4 testsrc2=s=320x180:r=30000/1001:d=26 -itsoffset -0.35 -f lavfi -i sine=d=26 -c:v libx264 -c:a aac");
         // The captions change all the time, so that the burn can be ended at any.
         int[][] spans = IntStream.range(0, 65)
                 .mapToObj(i -> new int[] {i * 400, i * 400 + 200})

@@ -85,7 +85,7 @@ class OrderApiTest extends OnATrack {
                         "tide.srt",
                         "tide (2).srt");
         assertThat(each(plan.path("lines"), "about"))
-                .contains("Video, captions burned in · Mallet · 1:1 · 720×720", "Sound only");
+                .contains("Video, captions burned in · Mallet · 1:1 · 180×180", "Sound only");
         assertThat(plan.path("captions").asBoolean()).isTrue();
         assertThat(answer(get("/api/clips/" + clip + "/jobs")).toString()).doesNotContain("RENDER");
     }
