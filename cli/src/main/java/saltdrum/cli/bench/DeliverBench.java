@@ -30,6 +30,7 @@ import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Estimate;
 import saltdrum.media.output.Inspection;
 import saltdrum.media.output.OutputKind;
+import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PiecedBurn;
 
 /** What a second render costs after one word was changed, and how true it is what was said before a render. */
@@ -145,10 +146,26 @@ final class DeliverBench {
                         CHANGED.length * made.pieces().shown().size()));
     }
 
+    /** Burned and looked at, as an order does it. */
     private static PiecedBurn.Made pieced(
             Path clip, ClipInfo info, Scene scene, Path out, List<PiecedBurn.Earlier> earlier) {
-        Burn burn = new Burn(clip, info, Frame.OWN, scene, BurnOrder.USUAL);
-        return new PiecedBurn(burn, clip.toString()).to(out, earlier, null, done -> {}, () -> false);
+        Delivery delivery = new Delivery(
+                clip,
+                info,
+                Frame.OWN,
+                null,
+                scene,
+                List.of(Track.empty("en", "Mallet")),
+                BurnOrder.USUAL,
+                null,
+                new Delivery.Kept(clip.toString(), earlier, null),
+                null);
+        PiecedBurn.Made made = delivery.make(OutputKind.BURNED, out, done -> {}, () -> false);
+        Receipt receipt = Inspection.of(delivery, OutputKind.BURNED, out, made, done -> {});
+        if (!receipt.good()) {
+            throw new IllegalStateException(receipt.toString());
+        }
+        return made;
     }
 
     private record Case(String clip, String frame, String style) {}

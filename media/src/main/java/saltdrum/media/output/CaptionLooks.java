@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import saltdrum.core.cue.Range;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
@@ -31,10 +32,13 @@ final class CaptionLooks {
 
     private final Delivery delivery;
     private final Path file;
+    private final List<Range> where;
 
-    CaptionLooks(Delivery delivery, Path file) {
+    /** @param where stretches of the clip in whose captions is looked */
+    CaptionLooks(Delivery delivery, Path file, List<Range> where) {
         this.delivery = delivery;
         this.file = file;
+        this.where = where;
     }
 
     /**
@@ -49,7 +53,8 @@ final class CaptionLooks {
         Scene scene = delivery.scene();
         List<Part> parts = scene.parts().stream()
                 .filter(part -> part.endMs() - part.startMs() > SHORTEST_MS
-                        && part.endMs() < delivery.info().durationMs())
+                        && part.endMs() < delivery.info().durationMs()
+                        && where.stream().anyMatch(range -> range.holds((part.startMs() + part.endMs()) / 2)))
                 .toList();
         int seen = 0;
         int clean = 0;

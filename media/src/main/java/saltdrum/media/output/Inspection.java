@@ -12,6 +12,7 @@ import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
+import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Size;
 import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.ClipInfo;
@@ -20,6 +21,7 @@ import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.media.pieces.PiecedBurn;
 
 /** Looks at a finished output beside the clip that it was made of. */
 public final class Inspection {
@@ -34,11 +36,13 @@ public final class Inspection {
     private final Delivery delivery;
     private final OutputKind kind;
     private final Path file;
+    private final List<Range> encoded;
     private final DoubleConsumer progress;
     private final List<Receipt.Line> lines = new ArrayList<>();
     private int steps;
 
-    private Inspection(Delivery delivery, OutputKind kind, Path file, DoubleConsumer progress) {
+    private Inspection(Delivery delivery, OutputKind kind, Path file, List<Range> encoded, DoubleConsumer progress) {
+        this.encoded = encoded;
         this.progress = progress;
         this.delivery = delivery;
         this.kind = kind;
@@ -46,15 +50,19 @@ public final class Inspection {
     }
 
     public static Receipt of(Delivery delivery, OutputKind kind, Path file) {
-        return of(delivery, kind, file, done -> {});
+        return of(delivery, kind, file, null, done -> {});
     }
 
     /**
      * @param file that the delivery has made
+     * @param made how a burned video was put together; null for other outputs. The captions of pieces that were kept were
+     *     looked at when those were made, and their digests say that they are the same: only others are looked at
      * @param progress gets 0 to 1
      */
-    public static Receipt of(Delivery delivery, OutputKind kind, Path file, DoubleConsumer progress) {
-        Inspection inspection = new Inspection(delivery, kind, file, progress);
+    public static Receipt of(
+            Delivery delivery, OutputKind kind, Path file, PiecedBurn.Made made, DoubleConsumer progress) {
+        List<Range> encoded = made == null ? List.of(Range.ALL) : made.encoded();
+        Inspection inspection = new Inspection(delivery, kind, file, encoded, progress);
         switch (kind) {
             case BURNED, CAPTIONED, CLEAN -> inspection.video();
             case OVERLAY_PRORES, OVERLAY_VP9 -> inspection.overlay();
@@ -63,7 +71,7 @@ public final class Inspection {
             case PREVIEW_WEBP, PREVIEW_GIF, STILL, POSTER, SIDECAR -> {}
         }
         inspection.size();
-        return Receipt.of(inspection.lines);
+        return Receipt.of(inspection.lines).with(made);
     }
 
     private void step() {
@@ -94,7 +102,7 @@ public final class Inspection {
                         : made.colour().space());
         sound(made.sounds().size());
         streams(made);
-        CaptionLooks looks = new CaptionLooks(delivery, file);
+        CaptionLooks looks = new CaptionLooks(delivery, file, encoded);
         CaptionLooks.Found found = looks.look(this::step);
         if (found.looked() > 0) {
             captions(found);

@@ -24,7 +24,7 @@ public record Receipt(boolean good, List<Line> lines) {
     }
 
     /** Says as well what of a film was encoded. @param made null for what is not put together */
-    public Receipt with(PiecedBurn.Made made) {
+    Receipt with(PiecedBurn.Made made) {
         if (made == null || made.pieces() == null) {
             return this;
         }

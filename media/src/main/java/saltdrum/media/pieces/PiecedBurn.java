@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Range;
 import saltdrum.core.scene.Excerpt;
 import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.Halves;
@@ -58,9 +59,10 @@ public final class PiecedBurn {
     /**
      * @param pieces what it is made of; null where nothing can be taken from it
      * @param anew how many of them were encoded; all for a whole burn
+     * @param encoded the stretches of the clip that were encoded; {@link Range#ALL} for a whole burn
      * @param cpuMs processor time of encoding, user and system
      */
-    public record Made(PieceList pieces, int anew, long cpuMs) {}
+    public record Made(PieceList pieces, int anew, List<Range> encoded, long cpuMs) {}
 
     /**
      * @param halves folder for what is whole of a burn until it is finished, so that it goes on after a kill; null for none
@@ -82,7 +84,7 @@ public final class PiecedBurn {
         Burn.Result result = halves == null || wanted == null || grid.size() < 2
                 ? burn.to(out, progress, stopped)
                 : new Halves(burn, halves, wanted.toString()).to(out, progress, stopped);
-        return new Made(wanted, grid.size(), result.toolCpuMs());
+        return new Made(wanted, grid.size(), List.of(Range.ALL), result.toolCpuMs());
     }
 
     /** How much has to be encoded with these at hand, 0 to 1. */
@@ -142,12 +144,19 @@ public final class PiecedBurn {
             }
             Join.write(before.film(), pieces, out);
             sameTimes(out);
-            return new Made(wanted, Math.toIntExact(grid.size() - wanted.found(before.pieces())), cpuMs);
+            List<Range> encoded = changed.stream().map(this::range).toList();
+            return new Made(wanted, grid.size() - wanted.found(before.pieces()), encoded, cpuMs);
         } finally {
             for (Join.Piece piece : pieces) {
                 Files.deleteIfExists(piece.film());
             }
         }
+    }
+
+    private Range range(Span span) {
+        FrameTimes times = burn.times();
+        int fromMs = (int) (times.us(span.from()) / 1000);
+        return new Range(fromMs, span.to() < times.count() ? (int) (times.us(span.to()) / 1000) : Integer.MAX_VALUE);
     }
 
     /** Every frame comes when the clip's does. */

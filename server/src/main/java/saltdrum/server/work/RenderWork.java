@@ -43,8 +43,7 @@ class RenderWork implements Work<WorkOrder.Render> {
                     delivery.make(kind, out, part -> watch.progress(stages.making(part)), watch::stopped);
             stages.look();
             watch.say("Looking at what was made");
-            watch.receipt(Inspection.of(delivery, kind, out, part -> watch.progress(stages.looking(part)))
-                    .with(made));
+            watch.receipt(Inspection.of(delivery, kind, out, made, part -> watch.progress(stages.looking(part))));
             if (kind == OutputKind.BURNED) {
                 stages.learn();
             }
