@@ -5,12 +5,15 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.nio.file.attribute.FileTime;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 
@@ -21,6 +24,11 @@ record ModelFolder(String language, Path path) {
     static final String VOCABULARY = "vocabulary.json";
     private static final String ABOUT = "model.json";
     private static final List<String> NEEDED = List.of(ENCODER, DECODER, VOCABULARY);
+
+    /** By what tells that a file is still the one that was read. */
+    private static final Map<Content, String> DIGESTS = new ConcurrentHashMap<>();
+
+    private record Content(Path file, Object key, long bytes, FileTime modified) {}
 
     /** @param files by name; none where nothing is checked */
     private record About(int format, String name, Map<String, FileFacts> files) {}
@@ -86,7 +94,19 @@ record ModelFolder(String language, Path path) {
         return null;
     }
 
+    /** Read once: a model is checked at the start and again when it is loaded. */
     private static String sha256(Path file) throws IOException {
+        BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
+        Content content = new Content(file.toRealPath(), now.fileKey(), now.size(), now.lastModifiedTime());
+        String known = DIGESTS.get(content);
+        if (known == null) {
+            known = digest(file);
+            DIGESTS.put(content, known);
+        }
+        return known;
+    }
+
+    private static String digest(Path file) throws IOException {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             try (InputStream in = new DigestInputStream(Files.newInputStream(file), digest)) {
