@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.FrameLayout;
@@ -42,13 +43,7 @@ public final class SceneMaker {
     private final Outlines outlines;
 
     /** The same setting is the same object as long as it is used, so that cues are found by it at once. */
-    private final Map<Setting, LineLayout.Setting> settings =
-            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Setting, LineLayout.Setting> eldest) {
-                    return size() > MOST_SETTINGS;
-                }
-            });
+    private final Map<Setting, LineLayout.Setting> settings = recent(MOST_SETTINGS);
 
     /**
      * All that a cue's picture depends on.
@@ -60,12 +55,22 @@ public final class SceneMaker {
     /** @param edition of the typesetter */
     private record Setting(Style style, Styling styling, Size design, String language, int edition) {}
 
-    private final Map<Question, Part> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Question, Part> eldest) {
-            return size() > MOST_KEPT;
-        }
-    });
+    private final Map<Question, Part> kept = recent(MOST_KEPT);
+
+    /** How far a cue by itself would be shrunk. */
+    private record FitQuestion(LineLayout.Setting setting, Cue cue) {}
+
+    private final Map<FitQuestion, Double> fits = recent(MOST_KEPT);
+
+    /** Evicts the least recently used entries. */
+    private static <K, V> Map<K, V> recent(int most) {
+        return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > most;
+            }
+        });
+    }
 
     /** Without hyphens: no word is divided. */
     public SceneMaker(Typesetter typesetter) {
@@ -81,14 +86,22 @@ public final class SceneMaker {
     /** @param clip size of the clip's upright picture in pixels */
     public Scene make(Track track, Style style, Size clip) {
         LineLayout.Setting setting = settings.computeIfAbsent(asked(track, style, clip), this::lines);
-        return scene(track, clip, setting, Range.ALL, question -> {
-            Part known = kept.get(question);
-            if (known == null) {
-                known = part(question);
-                kept.put(question, known);
-            }
-            return known;
-        });
+        double mostFit = mostFit(track, setting, cue -> known(fits, new FitQuestion(setting, cue), this::fit));
+        return scene(track, clip, setting, mostFit, Range.ALL, question -> known(kept, question, this::part));
+    }
+
+    /** Computed outside the map, where others would wait for it. */
+    private static <K, V> V known(Map<K, V> values, K key, Function<K, V> computed) {
+        V value = values.get(key);
+        if (value == null) {
+            value = computed.apply(key);
+            values.put(key, value);
+        }
+        return value;
+    }
+
+    private Double fit(FitQuestion question) {
+        return LineLayout.fit(question.cue, question.setting);
     }
 
     /**
@@ -97,7 +110,9 @@ public final class SceneMaker {
      * @param fromMs up to {@code toMs}, clip time
      */
     public Scene attempt(Track track, Style style, Size clip, int fromMs, int toMs) {
-        return scene(track, clip, lines(asked(track, style, clip)), new Range(fromMs, toMs), this::part);
+        LineLayout.Setting setting = lines(asked(track, style, clip));
+        double mostFit = mostFit(track, setting, cue -> LineLayout.fit(cue, setting));
+        return scene(track, clip, setting, mostFit, new Range(fromMs, toMs), this::part);
     }
 
     private Setting asked(Track track, Style style, Size clip) {
@@ -106,8 +121,12 @@ public final class SceneMaker {
     }
 
     private Scene scene(
-            Track track, Size clip, LineLayout.Setting setting, Range range, Function<Question, Part> maker) {
-        double mostFit = mostFit(track, setting);
+            Track track,
+            Size clip,
+            LineLayout.Setting setting,
+            double mostFit,
+            Range range,
+            Function<Question, Part> maker) {
         FrameLayout layout = track.frame().layout(clip);
         List<CueTime> times = CueTime.of(track);
         List<Part> parts = new ArrayList<>();
@@ -131,14 +150,11 @@ public final class SceneMaker {
     }
 
     /** Where all cues are set alike, the size at which the widest line of the track fits. */
-    private static double mostFit(Track track, LineLayout.Setting lines) {
+    private static double mostFit(Track track, LineLayout.Setting lines, ToDoubleFunction<Cue> fit) {
         if (lines.cascade().ofTrack().get(Facets.FIT) != Fit.ALL) {
             return 1;
         }
-        return track.cues().stream()
-                .mapToDouble(cue -> LineLayout.fit(cue, lines))
-                .min()
-                .orElse(1);
+        return track.cues().stream().mapToDouble(fit).min().orElse(1);
     }
 
     private LineLayout.Setting lines(Setting setting) {

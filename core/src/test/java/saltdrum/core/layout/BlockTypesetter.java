@@ -6,7 +6,7 @@ import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
 
 /** A typesetter for tests: every letter is a block of half an em, 0.7 em high; one emoji has a drawing. */
-public final class BlockTypesetter implements Typesetter {
+public class BlockTypesetter implements Typesetter {
     @Override
     public Shaped shape(String text, Face face, String language) {
         List<Shaped.Glyph> glyphs = new ArrayList<>();

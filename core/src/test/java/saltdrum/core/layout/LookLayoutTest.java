@@ -5,19 +5,23 @@ import static org.assertj.core.api.Assertions.within;
 import static saltdrum.core.layout.Leaves.leaves;
 
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import saltdrum.core.Words;
+import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Choices.Align;
 import saltdrum.core.look.Choices.Fit;
 import saltdrum.core.look.Choices.Grow;
 import saltdrum.core.look.Choices.Letters;
+import saltdrum.core.look.Face;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Patch;
@@ -226,6 +230,28 @@ class LookLayoutTest {
         Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
         Track track = Words.track(Recipe.ONE_WORD, "abcdefghijklmnopqrstuvwx cd");
         assertThat(scene(track, look).parts()).extracting(Part::fit).containsExactly(0.45, 0.45);
+    }
+
+    /** Every cue was set again at each edit, to find the widest. */
+    @Test
+    void whereAllAreShrunkAlikeAnEditSetsOnlyWhatItChanged() {
+        AtomicInteger shaped = new AtomicInteger();
+        SceneMaker maker = new SceneMaker(new BlockTypesetter() {
+            @Override
+            public Shaped shape(String text, Face face, String language) {
+                shaped.incrementAndGet();
+                return super.shape(text, face, language);
+            }
+        });
+        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
+        Style style = new Style("test", null, look, List.of());
+        Track track = Words.track(Recipe.ONE_WORD, "oar tide rope ".repeat(40) + "lantern");
+        maker.make(track, style, TALL);
+        int whole = shaped.getAndSet(0);
+        Cue first = track.cues().get(0);
+        maker.make(new RetypeCue(first.id(), "boat").on(track), style, TALL);
+        assertThat(whole).isGreaterThan(120);
+        assertThat(shaped.get()).isBetween(1, 6);
     }
 
     @Test
