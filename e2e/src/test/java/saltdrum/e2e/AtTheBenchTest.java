@@ -14,7 +14,9 @@ import tools.jackson.databind.JsonNode;
 /** Listening, choosing and keeping: what a hand does between corrections. */
 class AtTheBenchTest extends OnTheBench {
     private String withWords() throws Exception {
-        return withWords("three-coats", "Three coats.mp4");
+        String clipId = withWords("three-coats", "Three coats.mp4");
+        awaitPicture();
+        return clipId;
     }
 
     private Object video(String field) {

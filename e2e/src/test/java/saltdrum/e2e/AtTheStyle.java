@@ -34,7 +34,8 @@ abstract class AtTheStyle extends OnTheBench {
         server.caption(clipId, words);
         page.navigate(server.url() + "/clips/" + clipId + "/style");
         page.locator("[data-facet=size]").waitFor();
-        page.locator("video").waitFor();
+        awaitPicture();
+        page.locator("[data-facet=size]").waitFor();
         return clipId;
     }
 

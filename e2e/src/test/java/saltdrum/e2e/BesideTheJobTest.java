@@ -167,7 +167,7 @@ class BesideTheJobTest extends OnTheBench {
                         "-pix_fmt",
                         "yuv420p10le",
                         odd.toString())
-                .inheritIO()
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
         assertThat(made.waitFor()).isZero();
         upload(new FilePayload("Ten bits.mkv", "video/x-matroska", Files.readAllBytes(odd)));

@@ -81,7 +81,8 @@ class CheckTest extends OnTheBench {
 
     @Test
     void aLandscapeClipIsTurnedTallAndAllThatIsWrongIsMended() throws Exception {
-        clipId = withWords("last-ferry", "night ferry (final) №2.mp4");
+        clipId = upload("last-ferry", "night ferry (final) №2.mp4");
+        placeScript("last-ferry");
         edit("{'kind':'restyle','style':'Lantern','keep':false}");
         step("Frame");
         choose("9:16");
@@ -98,10 +99,13 @@ class CheckTest extends OnTheBench {
         JsonNode headline = scene.path("parts").path(0);
         assertThat(headline.path("depth").asInt()).isEqualTo(1);
         JsonNode layout = track(clipId).path("head").path("layout");
+        // The scene is in design pixels, the layout in those of the video.
+        double design = scene.path("width").asDouble()
+                / layout.path("output").path("width").asDouble();
         assertThat(headline.path("bounds").path("y").asDouble()
                         + headline.path("bounds").path("height").asDouble())
                 .as("it stands in the upper bar")
-                .isLessThan(layout.path("picture").path("y").asDouble());
+                .isLessThan(design * layout.path("picture").path("y").asDouble());
         step("Check");
         measured();
         version = version();
@@ -125,6 +129,7 @@ class CheckTest extends OnTheBench {
         assertThat(page.getByText("“The client shouts.”")).isVisible();
         assertThat(kinds()).isEmpty();
 
+        awaitPicture();
         page.keyboard().press("g");
         assertThat(page.getByTestId("phone")).isVisible();
         button("Play").click();
@@ -211,7 +216,9 @@ class CheckTest extends OnTheBench {
                                     .path("version")
                                     .asLong()
                             >= version());
-            assertThat(page.getByText(Pattern.compile("^" + openFindings() + "$")))
+            assertThat(page.getByRole(
+                            AriaRole.HEADING,
+                            new Page.GetByRoleOptions().setName(openFindings()).setExact(true)))
                     .isVisible();
         }
     }
@@ -242,6 +249,7 @@ class CheckTest extends OnTheBench {
         edit("{'kind':'retypeCue','cueId':" + id + ",'text':'What, um, lives lives'}");
         page.reload();
         assertThat(page.getByText("Shorter for reading")).isVisible();
+        awaitPicture();
         button("Hear “um,”").click();
         page.waitForFunction("() => document.querySelector('video').currentTime > 0.1");
         page.keyboard().press("k");

@@ -74,7 +74,9 @@ class LanguagesTest extends OnTheBench {
     void anOutsideRecogniserIsAskedForALanguageWithoutAModel() throws Exception {
         // The simulated recogniser answers with the words file that is named as the clip.
         String clipId = bringIn("three-coats", "Three coats.mp4");
-        page.getByLabel("Language", new Page.GetByLabelOptions().setExact(true))
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Language").setExact(true))
                 .selectOption(new SelectOption().setLabel("Swedish"));
         page.getByLabel("Drawer").getByText("Recognise the speech").click();
         page.locator("[data-word]").first().waitFor();

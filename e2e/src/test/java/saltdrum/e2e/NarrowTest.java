@@ -69,6 +69,7 @@ class NarrowTest extends OnTheBench {
     @Test
     void theVoiceRunsThroughTheScoreWhileTheStageIsOutOfSight() throws Exception {
         withWords("three-coats", "Narrow voice.mp4");
+        awaitPicture();
         page.setViewportSize(900, 800);
         turn("Score").click();
         page.locator("[data-word]").first().click();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Files;
@@ -70,8 +71,28 @@ abstract class OnTheBench {
         server.caption(clipId, Demo.CLIPS.resolve(demo + ".words.json"));
         open(clipId);
         page.locator("[data-word]").first().waitFor();
-        page.waitForFunction("() => document.querySelector('video[src]')?.readyState >= 3");
         return clipId;
+    }
+
+    /**
+     * Waits until the clip can be played. Once in some fifty pages a picture does not come into headless Chromium, and no
+     * request waits for an answer: the page is loaded again then, and the log says so.
+     */
+    void awaitPicture() {
+        String ready = "() => document.querySelector('video[src]')?.readyState >= 3";
+        try {
+            page.waitForFunction(ready, null, new Page.WaitForFunctionOptions().setTimeout(30_000));
+        } catch (TimeoutError e) {
+            System.out.println(
+                    "no picture after 30 s, loaded again: "
+                            + page.evaluate(
+                                    """
+                            () => [...document.querySelectorAll('video')].map((v) => [v.getAttribute('src'), v.readyState,
+                              v.networkState, v.seeking, v.currentTime, v.error?.message].join(' ')).join('; ')
+                            """));
+            page.reload();
+            page.waitForFunction(ready);
+        }
     }
 
     private String open(String clipId) {

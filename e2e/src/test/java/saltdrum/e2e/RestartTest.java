@@ -17,9 +17,9 @@ class RestartTest {
     @Test
     void aRenderKilledHalfWayStartsAgainByItself() throws Exception {
         RunningServer server = RunningServer.shared();
-        String clipId = server.bring(SmallClips.looped("last-ferry", 60), "ferry.mp4");
+        String clipId = server.bring(SmallClips.looped("last-ferry", 34), "ferry.mp4");
         server.caption(clipId, Demo.CLIPS.resolve("last-ferry.words.json"));
-        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
+        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"slower\",\"crf\":18}}")
                 .path("id")
                 .asString();
         Patience.await("a part of the film")
@@ -36,7 +36,7 @@ class RestartTest {
                 .isEqualTo(version);
         assertThat(server.awaitEnd(job).path("state").asString()).isEqualTo("DONE");
         Path out = server.download("/api/jobs/" + job + "/video", Path.of("target/after-restart.mp4"));
-        assertThat(Video.frames(out)).isEqualTo(Video.frames(SmallClips.looped("last-ferry", 60)));
+        assertThat(Video.frames(out)).isEqualTo(Video.frames(SmallClips.looped("last-ferry", 34)));
     }
 
     /** It crashed in the models' library, which was still loading one. */
@@ -113,7 +113,7 @@ class RestartTest {
     @Test
     void aStoppedRenderStopsAndLeavesNoProcess() throws Exception {
         RunningServer server = RunningServer.shared();
-        String clipId = server.bring(SmallClips.looped("tide-pool", 60), "tide.mp4");
+        String clipId = server.bring(SmallClips.looped("tide-pool", 34), "tide.mp4");
         server.caption(clipId, "1\n00:00:00,500 --> 00:00:02,000\nLook closely\n");
         String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
                 .path("id")

@@ -59,7 +59,7 @@ final class S3Server implements AutoCloseable {
     }
 
     private void await() throws IOException {
-        long until = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+        long until = System.nanoTime() + Duration.ofMinutes(3).toNanos();
         while (System.nanoTime() < until && process.isAlive()) {
             try (Socket answers = new Socket("127.0.0.1", port)) {
                 return;

@@ -33,7 +33,7 @@ final class Video {
                                 "-f",
                                 "rawvideo",
                                 "pipe:1"),
-                        60);
+                        300);
                 InputStream in = run.output()) {
             return in.readAllBytes();
         }
@@ -80,7 +80,7 @@ final class Video {
     }
 
     private static String text(List<String> command) {
-        return ToolRun.text(command, 60, run -> {
+        return ToolRun.text(command, 300, run -> {
                     throw new IllegalStateException(run.errors());
                 })
                 .strip()

@@ -13,7 +13,7 @@ final class Made {
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-loglevel", "error", "-y"));
         command.addAll(List.of(arguments));
         command.add(file.toString());
-        ToolRun.text(command, 60, run -> {
+        ToolRun.text(command, 300, run -> {
             throw new IllegalStateException(run.errors());
         });
         return file;
@@ -23,7 +23,7 @@ final class Made {
         List<String> command = new ArrayList<>(List.of("ffprobe", "-v", "error"));
         command.addAll(List.of(arguments));
         command.add(file.toString());
-        return ToolRun.text(command, 60, run -> {
+        return ToolRun.text(command, 300, run -> {
                     throw new IllegalStateException(run.errors());
                 })
                 .strip();
@@ -46,7 +46,7 @@ final class Made {
                         "-f",
                         "md5",
                         "-"),
-                60,
+                300,
                 run -> {
                     throw new IllegalStateException(run.errors());
                 });

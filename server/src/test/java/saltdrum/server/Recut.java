@@ -27,7 +27,7 @@ public final class Recut {
                         "-preset",
                         "ultrafast",
                         cut.toString()),
-                60,
+                300,
                 failed -> {
                     throw new IllegalStateException(failed.errors());
                 });

@@ -64,7 +64,9 @@ public final class SmallClips {
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-v", "error", "-y"));
         command.addAll(List.of(arguments));
         command.add(out.toString());
-        Process process = new ProcessBuilder(command).inheritIO().start();
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         assertThat(process.onExit().join().exitValue()).as(command.toString()).isZero();
     }
 }

@@ -220,7 +220,7 @@ class PictureLightTest {
                         "-f",
                         "rawvideo",
                         raw.toString())
-                .inheritIO()
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
         assertThat(ffmpeg.waitFor()).isZero();
         return Files.readAllBytes(raw);
