@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 /** A workshop that others come to, with a database of its own. */
 @SpringBootTest(
         properties = {
-            "salt-drum.data=target/team-test",
+            "salt-drum.data=target/team-test-${fork:1}",
             "salt-drum.url=https://captions.example/",
             "salt-drum.workers=1",
             "salt-drum.renderers=0"
@@ -46,13 +46,18 @@ abstract class OfATeam {
     /** The owner, who came by the link that the server wrote into its folder. */
     Visitor owner() throws Exception {
         Visitor owner = stranger();
-        Path link = Path.of("target/team-test/owner-link.txt");
+        Path link = ownerLink();
         if (owner.json("GET", "/api/session", "").path("ownerless").asBoolean()) {
             String token = Files.readString(link).strip().replaceFirst(".*/join/", "");
             owner.json("POST", "/api/joining/" + token, joining("Ada Quill", "ada@quay.example", PASSWORD));
         }
         assertThat(owner.signIn("ada@quay.example", PASSWORD)).isEqualTo(204);
         return owner;
+    }
+
+    /** Where the server writes the link of the first owner. */
+    static Path ownerLink() {
+        return Path.of("target", "team-test-" + System.getProperty("fork", "1"), "owner-link.txt");
     }
 
     static String joining(String name, String email, String password) {

@@ -33,7 +33,7 @@ class TeamApiTest extends OfATeam {
 
     @Test
     void theFirstOwnerComesByTheServersOwnFolder() throws Exception {
-        Path link = Path.of("target/team-test/owner-link.txt");
+        Path link = ownerLink();
         if (stranger().json("GET", "/api/session", "").path("ownerless").asBoolean()) {
             assertThat(Files.readString(link)).startsWith("https://captions.example/join/");
             assertThat(Files.getPosixFilePermissions(link)).hasSize(2);

@@ -21,7 +21,7 @@ import saltdrum.server.TestDatabase;
 /** Tests on a clip of forty words, against a real PostgreSQL. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/store-test", "salt-drum.workers=1"})
+        properties = {"salt-drum.data=target/store-test-${fork:1}", "salt-drum.workers=1"})
 abstract class OnAStoredTrack {
     static final ClipInfo INFO = new ClipInfo(
             "mov,mp4",

@@ -19,7 +19,7 @@ import saltdrum.server.TestDatabase;
 /** Against a real PostgreSQL. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/store-test", "salt-drum.workers=1"})
+        properties = {"salt-drum.data=target/store-test-${fork:1}", "salt-drum.workers=1"})
 class StyleStoreTest {
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {

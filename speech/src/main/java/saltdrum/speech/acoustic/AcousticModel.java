@@ -8,10 +8,8 @@ import edu.cmu.sphinx.linguist.acoustic.Unit;
 import edu.cmu.sphinx.linguist.acoustic.UnitManager;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.SenoneHMM;
-import edu.cmu.sphinx.linguist.acoustic.tiedstate.Sphinx3Loader;
 import edu.cmu.sphinx.linguist.acoustic.tiedstate.TiedStateAcousticModel;
 import java.io.IOException;
-import java.net.URL;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Iterator;
@@ -19,23 +17,22 @@ import java.util.List;
 import java.util.Map;
 import saltdrum.core.SaltDrumException;
 
-/** The shipped English acoustic model. Loading takes a second or two; one thread at a time may use it. */
+/** The shipped English acoustic model. One thread at a time may use it. */
 public final class AcousticModel {
     /** Sphinx log numbers in one nat. */
     public static final double NAT = 10_000;
 
     public static final String SILENCE = "SIL";
 
-    private final Sphinx3Loader loader;
+    private final ShippedLoader loader;
     private final TiedStateAcousticModel model;
     private final UnitManager units = new UnitManager();
     private final Map<String, SenoneHMM> found = new HashMap<>();
 
     public AcousticModel() {
         Quiet.now();
-        URL place = AcousticModel.class.getResource("/edu/cmu/sphinx/models/en-us/en-us");
         try {
-            loader = new Sphinx3Loader(place, units, 0f, 1e-7f, 1e-4f, 4, true);
+            loader = new ShippedLoader(units);
             model = new TiedStateAcousticModel(loader, units, true);
             model.allocate();
         } catch (IOException e) {

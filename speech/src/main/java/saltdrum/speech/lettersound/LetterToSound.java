@@ -1,10 +1,10 @@
 package saltdrum.speech.lettersound;
 
-import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.IntBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -13,7 +13,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.zip.GZIPInputStream;
+import saltdrum.speech.prepared.SortedLines;
 
 /**
  * Says how a spelled word sounds: the likeliest sequences of graphones under a back-off n-gram (Witten-Bell smoothing,
@@ -54,19 +54,7 @@ public final class LetterToSound {
     }
 
     private static final class Holder {
-        static final LetterToSound SHIPPED = load();
-
-        private static LetterToSound load() {
-            try (InputStream in = LetterToSound.class.getResourceAsStream("en.model")) {
-                if (in == null) {
-                    throw new IllegalStateException(
-                            "The application is incomplete: the letter-to-sound model is missing.");
-                }
-                return read(in);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
+        static final LetterToSound SHIPPED = read(SortedLines.resource(LetterToSound.class, TrainLetterToSound.MODEL));
     }
 
     public static LetterToSound shipped() {
@@ -159,39 +147,38 @@ public final class LetterToSound {
     void write(DataOutputStream out) throws IOException {
         out.writeInt(names.length);
         for (String name : names) {
-            out.writeUTF(name);
+            out.writeByte(name.length());
+            out.writeBytes(name);
         }
         out.writeInt(keys.length);
-        long before = 0;
-        for (int i = 0; i < keys.length; i++) {
-            out.writeLong(keys[i] - before);
-            before = keys[i];
-            out.writeInt(counts[i]);
-            out.writeInt(followers[i]);
-            out.writeInt(kinds[i]);
+        for (long key : keys) {
+            out.writeLong(key);
+        }
+        for (int[] column : List.of(counts, followers, kinds)) {
+            for (int count : column) {
+                out.writeInt(count);
+            }
         }
     }
 
-    static LetterToSound read(InputStream stream) throws IOException {
-        try (DataInputStream in = new DataInputStream(new java.io.BufferedInputStream(new GZIPInputStream(stream)))) {
-            String[] names = new String[in.readInt()];
-            for (int i = 0; i < names.length; i++) {
-                names[i] = in.readUTF();
-            }
-            int size = in.readInt();
-            long[] keys = new long[size];
-            int[] counts = new int[size];
-            int[] followers = new int[size];
-            int[] kinds = new int[size];
-            long before = 0;
-            for (int i = 0; i < size; i++) {
-                before += in.readLong();
-                keys[i] = before;
-                counts[i] = in.readInt();
-                followers[i] = in.readInt();
-                kinds[i] = in.readInt();
-            }
-            return new LetterToSound(names, keys, counts, followers, kinds);
+    /** Columns are taken over as they lie: read number by number they would cost a start a second. */
+    static LetterToSound read(byte[] model) {
+        ByteBuffer columns = ByteBuffer.wrap(model);
+        String[] names = new String[columns.getInt()];
+        for (int i = 0; i < names.length; i++) {
+            byte[] name = new byte[columns.get()];
+            columns.get(name);
+            names[i] = new String(name, StandardCharsets.US_ASCII);
         }
+        int size = columns.getInt();
+        long[] keys = new long[size];
+        columns.asLongBuffer().get(keys);
+        columns.position(columns.position() + Long.BYTES * size);
+        int[][] counts = new int[3][size];
+        IntBuffer rest = columns.asIntBuffer();
+        for (int[] column : counts) {
+            rest.get(column);
+        }
+        return new LetterToSound(names, keys, counts[0], counts[1], counts[2]);
     }
 }

@@ -1,36 +1,30 @@
 package saltdrum.speech.lettersound;
 
+import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import java.util.zip.GZIPOutputStream;
 
-/** Trains the letter-to-sound model from the dictionary; run by the build, its result ships in the jar. */
+/** Trains the letter-to-sound model from the dictionary; run by the build. */
 public final class TrainLetterToSound {
+    /** Beside this class. */
+    public static final String MODEL = "en.graphones";
+
     private static final int ROUNDS = 5;
     private static final int MOST_GRAPHONES = (1 << LetterToSound.BITS) - 1;
 
     private TrainLetterToSound() {}
 
-    public static void main(String[] args) throws IOException {
-        Path out = Path.of(args[0]);
-        if (Files.exists(out)) {
-            return;
-        }
-        LetterToSound model = train(word -> true);
-        Path part = out.resolveSibling(out.getFileName() + ".part");
-        try (DataOutputStream stream = new DataOutputStream(
-                new java.io.BufferedOutputStream(new GZIPOutputStream(Files.newOutputStream(part))))) {
-            model.write(stream);
-        }
-        Files.move(part, out);
+    /** What ships, as {@link LetterToSound} reads it. */
+    public static byte[] model() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        train(word -> true).write(new DataOutputStream(bytes));
+        return bytes.toByteArray();
     }
 
     /** @param used says which words may be learnt from, so that a test can hold some back */
@@ -72,7 +66,7 @@ public final class TrainLetterToSound {
                 countGrams(sequence, grams);
             }
         }
-        return model(names, grams);
+        return made(names, grams);
     }
 
     private static void countGrams(int[] sequence, Map<Long, int[]> grams) {
@@ -88,7 +82,7 @@ public final class TrainLetterToSound {
         }
     }
 
-    private static LetterToSound model(List<String> names, Map<Long, int[]> grams) {
+    private static LetterToSound made(List<String> names, Map<Long, int[]> grams) {
         // Long n-grams seen once carry little and are most of the size.
         grams.entrySet().removeIf(e -> (e.getKey() & 7) == LetterToSound.ORDER && e.getValue()[0] < 2);
         long[] keys = grams.keySet().stream().mapToLong(Long::longValue).toArray();
