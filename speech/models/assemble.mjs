@@ -57,11 +57,23 @@ if (!existsSync(vocabulary)) {
   writeFileSync(vocabulary, JSON.stringify(tokenizer.default.vocabById));
 }
 
+const remainders = Uint32Array.from({ length: 256 }, (_, byte) => {
+  let rest = byte;
+  for (let bit = 0; bit < 8; bit++) rest = rest & 1 ? (rest >>> 1) ^ 0xedb88320 : rest >>> 1;
+  return rest;
+});
+/** As zlib has it (RFC 1952); Node has one of its own only from 20.15 on. */
+function crc32(file) {
+  let rest = 0xffffffff;
+  for (const byte of readFileSync(file)) rest = remainders[(rest ^ byte) & 255] ^ (rest >>> 8);
+  return ((rest ^ 0xffffffff) >>> 0).toString(16).padStart(8, '0');
+}
+
 const about = (name, folder) => {
   const files = {};
   for (const file of ['encoder.onnx', 'decoder.onnx', 'vocabulary.json']) {
     const path = join(folder, file);
-    files[file] = { bytes: statSync(path).size, sha256: digest('sha256', path, 'hex') };
+    files[file] = { bytes: statSync(path).size, sha256: digest('sha256', path, 'hex'), crc32: crc32(path) };
   }
   writeFileSync(join(folder, 'model.json'), JSON.stringify({ format: 1, name, files }, null, 2) + '\n');
 };

@@ -56,6 +56,7 @@ final class Graph {
         }
     }
 
+    final boolean tolerant;
     private final AcousticModel model;
     private final List<List<Arc>> open = new ArrayList<>();
 
@@ -65,6 +66,7 @@ final class Graph {
      */
     Graph(List<List<List<String>>> ways, AcousticModel model, boolean tolerant) {
         this.model = model;
+        this.tolerant = tolerant;
         int count = ways.size();
         Phone[] silences = new Phone[count + 1];
         for (int i = 0; i <= count; i++) {

@@ -10,7 +10,7 @@ import saltdrum.speech.acoustic.AcousticModel;
 final class Viterbi {
     /**
      * @param segment index of the spoken word, {@link Graph#SILENCE} or {@link Graph#OTHER_SPEECH}
-     * @param shortfall how many nats a frame it scores below the best of all phones
+     * @param shortfall how many nats a frame it scores below the best of all phones; 0 where the graph tolerates nothing
      */
     record Span(int segment, int fromFrame, int toFrame, double shortfall) {
         int frames() {
@@ -136,7 +136,9 @@ final class Viterbi {
             boolean ends = i == path.size() - 1;
             int to = ends ? scores.frames() : path.get(i + 1).frame();
             double log = (ends ? endLog : path.get(i + 1).log()) - entry.log();
-            spans.add(new Span(entry.segment(), entry.frame(), to, scores.shortfall(entry.frame(), to, log)));
+            // Scoring all phones in every frame costs more than the search: only who tolerates asks what was not said.
+            double shortfall = graph.tolerant ? scores.shortfall(entry.frame(), to, log) : 0;
+            spans.add(new Span(entry.segment(), entry.frame(), to, shortfall));
         }
         return spans;
     }

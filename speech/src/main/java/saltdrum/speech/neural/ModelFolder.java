@@ -2,6 +2,7 @@ package saltdrum.speech.neural;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -14,6 +15,8 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.zip.CRC32;
+import java.util.zip.CheckedInputStream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 
@@ -28,12 +31,13 @@ record ModelFolder(String language, Path path) {
     /** By what tells that a file is still the one that was read. */
     private static final Map<Content, String> DIGESTS = new ConcurrentHashMap<>();
 
-    private record Content(Path file, Object key, long bytes, FileTime modified) {}
+    private record Content(Path file, Object key, long bytes, FileTime modified, Check check) {}
 
     /** @param files by name; none where nothing is checked */
     private record About(int format, String name, Map<String, FileFacts> files) {}
 
-    private record FileFacts(Long bytes, String sha256) {}
+    /** @param crc32 in hexadecimal digits; where it is told, {@code sha256}, which takes ten times as long, is not looked at */
+    private record FileFacts(Long bytes, String sha256, String crc32) {}
 
     /** As its page names it, else the folder's own name. */
     String name() {
@@ -87,34 +91,52 @@ record ModelFolder(String language, Path path) {
             return "The speech model for “" + language + "” is " + (bytes < facts.bytes() ? "cut short" : "changed")
                     + ": " + name + " in " + path + " has " + bytes + " bytes, not " + facts.bytes() + ".";
         }
-        if (facts.sha256() != null && !facts.sha256().equalsIgnoreCase(sha256(file))) {
+        Check check = facts.crc32() == null ? Check.SHA256 : Check.CRC32;
+        String told = facts.crc32() == null ? facts.sha256() : facts.crc32();
+        if (told != null && !told.equalsIgnoreCase(digest(file, check))) {
             return "The speech model for “" + language + "” is changed: " + name + " in " + path
                     + " is not the file that " + ABOUT + " names.";
         }
         return null;
     }
 
+    /** Both tell what was damaged by accident. */
+    private enum Check {
+        SHA256 {
+            @Override
+            String of(InputStream in) throws IOException {
+                try {
+                    MessageDigest digest = MessageDigest.getInstance("SHA-256");
+                    new DigestInputStream(in, digest).transferTo(OutputStream.nullOutputStream());
+                    return HexFormat.of().formatHex(digest.digest());
+                } catch (NoSuchAlgorithmException e) {
+                    throw new IllegalStateException(e);
+                }
+            }
+        },
+        CRC32 {
+            @Override
+            String of(InputStream in) throws IOException {
+                CheckedInputStream checked = new CheckedInputStream(in, new CRC32());
+                checked.transferTo(OutputStream.nullOutputStream());
+                return String.format("%08x", checked.getChecksum().getValue());
+            }
+        };
+
+        abstract String of(InputStream in) throws IOException;
+    }
+
     /** Read once: a model is checked at the start and again when it is loaded. */
-    private static String sha256(Path file) throws IOException {
+    private static String digest(Path file, Check check) throws IOException {
         BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
-        Content content = new Content(file.toRealPath(), now.fileKey(), now.size(), now.lastModifiedTime());
+        Content content = new Content(file.toRealPath(), now.fileKey(), now.size(), now.lastModifiedTime(), check);
         String known = DIGESTS.get(content);
         if (known == null) {
-            known = digest(file);
+            try (InputStream in = Files.newInputStream(file)) {
+                known = check.of(in);
+            }
             DIGESTS.put(content, known);
         }
         return known;
-    }
-
-    private static String digest(Path file) throws IOException {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            try (InputStream in = new DigestInputStream(Files.newInputStream(file), digest)) {
-                in.transferTo(java.io.OutputStream.nullOutputStream());
-            }
-            return HexFormat.of().formatHex(digest.digest());
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

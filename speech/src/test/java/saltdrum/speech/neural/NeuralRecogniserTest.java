@@ -191,6 +191,16 @@ class NeuralRecogniserTest {
         Path changed = copy(whole, folder.resolve("changed"));
         Files.write(changed.resolve("en/encoder.onnx"), bytes);
         assertThat(troubles(changed)).contains("is changed").contains("encoder.onnx");
+        Path page = changed.resolve("en/model.json");
+        String told = Files.readString(page);
+        // A link until now.
+        Files.delete(page);
+        Files.writeString(page, told.replaceAll(",\\s*\"crc32\": \"[0-9a-f]{8}\"", ""));
+        assertThat(Files.readString(page)).isNotEqualTo(told).doesNotContain("crc32");
+        assertThat(troubles(changed))
+                .as("by the slower check alone")
+                .contains("is changed")
+                .contains("encoder.onnx");
         SpeechDesk desk = new SpeechDesk(new ModelShelf(List.of(changed)), null);
         assertThatThrownBy(() -> desk.recognise(Sounds.spoken(), english(), h -> {}, () -> false))
                 .isInstanceOf(SaltDrumException.class)
