@@ -9,6 +9,8 @@ interface Player {
   durationMs: number;
   video: HTMLVideoElement | null;
   stopAtMs: number | null;
+  /** It was to play before there was a picture, and begins once there is one. */
+  waiting: boolean;
   /** Where a loop begins again; null when the clip plays on. */
   loopFromMs: number | null;
   /** 1 is the clip's own speed; the pitch is kept at any. */
@@ -33,24 +35,32 @@ interface Player {
   faster: (steps: number) => void;
 }
 
+const start = (video: HTMLVideoElement) =>
+  void video.play().catch(() => usePlayer.setState({ playing: false }));
+
 export const usePlayer = create<Player>((set, get) => ({
   timeMs: 0,
   playing: false,
   durationMs: 0,
   video: null,
   stopAtMs: null,
+  waiting: false,
   loopFromMs: null,
   rate: 1,
   muted: false,
   frameMs: 1000 / 30,
   clipId: null,
   attach: (video, clipId) => {
-    const timeMs = clipId === get().clipId ? get().timeMs : 0;
-    set({ video, clipId, timeMs, playing: false, stopAtMs: null, loopFromMs: null });
+    const same = clipId === get().clipId || get().clipId === null;
+    const timeMs = same ? get().timeMs : 0;
+    const begins = same && get().waiting;
+    set({ video, clipId, timeMs, playing: false, waiting: begins && !video });
+    if (!begins) set({ stopAtMs: null, loopFromMs: null });
     if (!video) return;
     video.playbackRate = get().rate;
     video.muted = get().muted;
     if (timeMs > 0) video.currentTime = (timeMs + 0.5) / 1000;
+    if (begins) start(video);
   },
   shown: (timeMs) => {
     const { stopAtMs, loopFromMs, video } = get();
@@ -68,7 +78,8 @@ export const usePlayer = create<Player>((set, get) => ({
   },
   seek: (timeMs) => {
     const { video, durationMs } = get();
-    const to = Math.max(0, Math.min(durationMs - 1, timeMs));
+    const last = durationMs > 0 ? durationMs - 1 : Infinity;
+    const to = Math.max(0, Math.min(last, timeMs));
     set({ timeMs: to, stopAtMs: null, loopFromMs: null });
     // A hair past the time, so that rounding never shows the frame before.
     if (video) video.currentTime = (to + 0.5) / 1000;
@@ -76,24 +87,23 @@ export const usePlayer = create<Player>((set, get) => ({
   seekWord: (startMs) => get().seek(startMs + get().frameMs - 1),
   play: (fromMs, toMs) => {
     if (fromMs !== undefined) get().seek(fromMs);
-    set({ stopAtMs: toMs ?? null, loopFromMs: null });
-    void get()
-      .video?.play()
-      .catch(() => set({ playing: false }));
+    const { video } = get();
+    set({ stopAtMs: toMs ?? null, loopFromMs: null, waiting: !video });
+    if (video) start(video);
   },
   loop: (fromMs, toMs) => {
     get().play(fromMs, toMs);
     set({ loopFromMs: fromMs });
   },
   pause: () => {
-    set({ stopAtMs: null, loopFromMs: null });
+    set({ stopAtMs: null, loopFromMs: null, waiting: false });
     get().video?.pause();
   },
   step: (frames) => {
     get().pause();
     get().seek(get().timeMs + frames * get().frameMs);
   },
-  toggle: () => (get().playing ? get().pause() : get().play()),
+  toggle: () => (get().playing || get().waiting ? get().pause() : get().play()),
   mute: () => {
     const muted = !get().muted;
     set({ muted });

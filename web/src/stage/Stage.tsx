@@ -77,7 +77,7 @@ export function Stage({
   useEffect(() => {
     const element = video.current!;
     usePlayer.setState({ durationMs: clip.durationMs, frameMs: 1000 / clip.frameRate });
-    attach(element, clip.id);
+    attach(clip.prepared ? element : null, clip.id);
     let request = 0;
     let early: number | null = null;
     const onFrame = (_: number, frame: VideoFrameCallbackMetadata) => {

@@ -23,7 +23,7 @@ import saltdrum.speech.SpeechDesk;
  */
 class CorpusTest {
     /** The benchmark of the corpus places all of them, whole. */
-    private static final int LISTENED_MS = Boolean.getBoolean("long") ? Integer.MAX_VALUE : 30_000;
+    private static final int LISTENED_MS = Boolean.getBoolean("long") ? Integer.MAX_VALUE : 18_000;
 
     private static final SpeechDesk DESK = new SpeechDesk();
 

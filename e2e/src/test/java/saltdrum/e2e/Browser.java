@@ -1,8 +1,10 @@
 package saltdrum.e2e;
 
+import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +33,11 @@ final class Browser {
     }
 
     private Browser() {}
+
+    /** Of somebody who asks for less motion: samples of styles stand still, which leaves the processor to what is tested. */
+    static NewContextOptions calm() {
+        return new NewContextOptions().setReducedMotion(ReducedMotion.REDUCE);
+    }
 
     static com.microsoft.playwright.Browser chromium() {
         return CHROMIUM;

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -98,6 +99,7 @@ class HandlesTest extends AtTheStyle {
     /** Beside a clip that plays nothing else moves, and none of its frames wait for it. */
     @Test
     void theStripOfStylesRestsWhileTheClipPlays() throws Exception {
+        page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
         styled("Rests.mp4");
         pixels(700);
         page.waitForFunction("before => (%s)() !== before".formatted(CARD), page.evaluate(CARD));
@@ -108,6 +110,16 @@ class HandlesTest extends AtTheStyle {
         page.waitForFunction("() => document.querySelector('video').currentTime > 1");
         Object resting = page.evaluate(CARD);
         page.waitForFunction("() => document.querySelector('video').currentTime > 2");
+        assertThat(page.evaluate(CARD)).isEqualTo(resting);
+    }
+
+    @Test
+    void samplesStandStillForWhoAsksForLessMotion() throws Exception {
+        styled("Still.mp4");
+        pixels(700);
+        Object resting = page.evaluate(CARD);
+        // Longer than a sample's round and its pause.
+        page.evaluate("() => new Promise((done) => setTimeout(done, 2500))");
         assertThat(page.evaluate(CARD)).isEqualTo(resting);
     }
 

@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
  * renders. Forty times in {@code ./salt-drum test long}. How often: -Dkills=200; which ones: -Dkills.seed=9.
  */
 class KillTest {
-    private static final int KILLS = Integer.getInteger("kills", Boolean.getBoolean("long") ? 40 : 10);
+    private static final int KILLS = Integer.getInteger("kills", Boolean.getBoolean("long") ? 40 : 5);
     private static final long SEED = Long.getLong("kills.seed", 11);
     private static final Set<String> ENDED = Set.of("DONE", "FAILED", "STOPPED");
 

@@ -30,9 +30,7 @@ abstract class OnTheBench {
     void open() throws Exception {
         server = RunningServer.shared();
         context = Browser.chromium()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setViewportSize(1280, 800)
-                        .setAcceptDownloads(true));
+                .newContext(Browser.calm().setViewportSize(1280, 800).setAcceptDownloads(true));
         page = context.newPage();
         page.setDefaultTimeout(Patience.LIMIT.toMillis());
         page.onPageError(pageErrors::add);
@@ -107,7 +105,11 @@ abstract class OnTheBench {
 
     /** Places a demo clip's script on its voice. */
     void placeScript(String demo) throws Exception {
-        page.getByLabel("What is said").fill(Demo.script(demo));
+        placeText(Demo.script(demo));
+    }
+
+    void placeText(String script) {
+        page.getByLabel("What is said").fill(script);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place on the voice"))
                 .click();
         page.locator("[data-word]").first().waitFor();

@@ -29,9 +29,7 @@ class TeamTest {
 
     private Page visitor(int width, boolean touch) {
         BrowserContext context = Browser.chromium()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setViewportSize(width, 844)
-                        .setHasTouch(touch));
+                .newContext(Browser.calm().setViewportSize(width, 844).setHasTouch(touch));
         contexts.add(context);
         Page page = context.newPage();
         page.setDefaultTimeout(Patience.LIMIT.toMillis());

@@ -26,6 +26,23 @@ public final class SmallClips {
         return made(name, 60);
     }
 
+    /** The beginning of a demo clip in its own size, as it is encoded there. */
+    public static Path beginning(String name, double seconds) throws IOException {
+        Path clip =
+                Path.of("target", "beginning-" + name + "-" + seconds + ".mp4").toAbsolutePath();
+        if (!Files.exists(clip)) {
+            ffmpeg(
+                    clip,
+                    "-i",
+                    Path.of("../demo/clips", name + ".mp4").toString(),
+                    "-t",
+                    Double.toString(seconds),
+                    "-c",
+                    "copy");
+        }
+        return clip;
+    }
+
     /** A demo clip over and over, small. */
     public static Path looped(String name, int seconds) throws IOException {
         return made(name, seconds, "-stream_loop", Integer.toString(seconds / 16));

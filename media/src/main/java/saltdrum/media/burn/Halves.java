@@ -101,7 +101,7 @@ public final class Halves {
             all.add(last);
         }
         Path picture = folder.resolve("picture.mp4");
-        Chain.write(all, times, picture);
+        Chain.write(all, times.us(), picture);
         burn.complete(picture, out);
         FrameTimes is = FrameTimes.of(out, Probe.of(out));
         if (!is.near(times)) {

@@ -8,9 +8,12 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.nio.file.attribute.FileTime;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.LongStream;
 import saltdrum.core.BadInputException;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
+import saltdrum.media.mp4.FilmTimes;
 
 /** The presentation time of every frame, in microseconds of clip time, rising. Read from the container, not decoded. */
 public final class FrameTimes {
@@ -56,36 +59,54 @@ public final class FrameTimes {
     }
 
     private static FrameTimes read(Path clip, double startSeconds, ClipInfo.Ratio timeBase) {
+        long[] ticks = ownTables(clip, timeBase).orElseGet(() -> probed(clip));
+        long[] us = new long[ticks.length];
+        for (int i = 0; i < us.length; i++) {
+            double seconds = (double) ticks[i] * timeBase.numerator() / timeBase.denominator();
+            // Rounded down, with room for the double's own error: never later than the frame itself.
+            us[i] = (long) Math.floor((seconds - startSeconds) * 1e6 + 1e-3);
+        }
+        return new FrameTimes(us);
+    }
+
+    /** Rising; empty where the file is none that we read ourselves. */
+    private static Optional<long[]> ownTables(Path clip, ClipInfo.Ratio timeBase) {
+        try {
+            return FilmTimes.of(clip)
+                    .filter(film -> timeBase.numerator() == 1 && timeBase.denominator() == film.ticks())
+                    .map(FilmTimes::shown);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Rising, as ffprobe tells them. */
+    private static long[] probed(Path clip) {
         List<String> command = Ffmpeg.ffprobe();
         command.addAll(List.of("-select_streams", "v:0", "-show_entries", "packet=pts,flags", "-of", "csv=p=0"));
         command.addAll(Ffmpeg.clip(clip));
-        long[][] times = {new long[1024]};
-        int[] count = {0};
+        LongStream.Builder ticks = LongStream.builder();
         try (ToolRun run = new ToolRun(command, 60)) {
             run.eachLine(line -> {
                 String[] parts = line.split(",");
                 boolean discarded = parts.length > 1 && parts[1].contains("D");
-                if (discarded || !parts[0].matches("-?\\d+")) {
-                    return;
+                if (!discarded && parts[0].matches("-?\\d+")) {
+                    ticks.add(Long.parseLong(parts[0]));
                 }
-                if (count[0] == times[0].length) {
-                    times[0] = Arrays.copyOf(times[0], count[0] * 2);
-                }
-                double seconds = (double) Long.parseLong(parts[0]) * timeBase.numerator() / timeBase.denominator();
-                // Rounded down, with room for the double's own error: never later than the frame itself.
-                times[0][count[0]++] = (long) Math.floor((seconds - startSeconds) * 1e6 + 1e-3);
             });
             if (run.await() != 0) {
                 throw new BadInputException("The clip's frames cannot be read (" + run.why() + ").");
             }
         }
-        long[] us = Arrays.copyOf(times[0], count[0]);
-        Arrays.sort(us);
-        return new FrameTimes(us);
+        return ticks.build().sorted().toArray();
     }
 
     public int count() {
         return us.length;
+    }
+
+    public long[] us() {
+        return us.clone();
     }
 
     public long us(int frame) {

@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
-import saltdrum.media.clip.FrameTimes;
 
 /**
  * Puts films of a picture alone one behind the other into one, without encoding anything. Their own times count for
@@ -22,16 +21,16 @@ public final class Chain {
 
     /**
      * @param films each beginning with a key frame, closed, and encoded alike
-     * @param times of all their frames together
+     * @param timesUs when all their frames together are shown, microseconds, rising
      * @throws NotJoinableException where they do not fit; {@code out} is worth nothing then
      */
-    public static void write(List<Path> films, FrameTimes times, Path out) throws IOException {
+    public static void write(List<Path> films, long[] timesUs, Path out) throws IOException {
         List<Film> open = new ArrayList<>();
         try {
             for (Path film : films) {
                 open.add(Film.open(film));
             }
-            chain(open, times, out);
+            chain(open, timesUs, out);
         } finally {
             for (Film film : open) {
                 film.close();
@@ -39,12 +38,12 @@ public final class Chain {
         }
     }
 
-    private static void chain(List<Film> films, FrameTimes times, Path out) throws IOException {
+    private static void chain(List<Film> films, long[] timesUs, Path out) throws IOException {
         Film first = films.get(0);
         Atom track = first.video();
         long ticks = Film.ticks(track);
-        long[] shown = IntStream.range(0, times.count())
-                .mapToLong(i -> Math.round(times.us(i) * ticks / MICROSECONDS))
+        long[] shown = Arrays.stream(timesUs)
+                .map(us -> Math.round(us * ticks / MICROSECONDS))
                 .toArray();
         int[] sizes = new int[shown.length];
         boolean[] keys = new boolean[shown.length];

@@ -8,9 +8,10 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
 
-/** An MP4 file that we have made: its head in memory, its samples in the file. */
+/** An MP4 file: its head in memory, its samples in the file. */
 final class Film implements AutoCloseable {
     private static final long LARGEST_HEAD = 1 << 28;
+    private static final int MOST_BOXES = 10_000;
 
     final FileChannel channel;
     final Atom head;
@@ -23,12 +24,21 @@ final class Film implements AutoCloseable {
     }
 
     static Film open(Path file) throws IOException {
+        return open(file, LARGEST_HEAD);
+    }
+
+    /** @param most bytes of its head, which come into memory several times over */
+    static Film open(Path file, long most) throws IOException {
         FileChannel channel = FileChannel.open(file, StandardOpenOption.READ);
         try {
             Atom ftyp = null;
             Atom moov = null;
             ByteBuffer start = ByteBuffer.allocate(16);
+            int boxes = 0;
             for (long at = 0; at + Atom.HEAD <= channel.size(); ) {
+                if (++boxes > MOST_BOXES) {
+                    throw new NotJoinableException("it is of more pieces than any of ours");
+                }
                 start.clear();
                 channel.read(start, at);
                 start.flip();
@@ -45,7 +55,7 @@ final class Film implements AutoCloseable {
                     throw new NotJoinableException("it ends in the middle of " + type);
                 }
                 if (type.equals("ftyp") || type.equals("moov")) {
-                    Atom read = Atom.read(type, bytes(channel, at + Atom.HEAD, size - Atom.HEAD));
+                    Atom read = Atom.read(type, bytes(channel, at + Atom.HEAD, size - Atom.HEAD, most));
                     ftyp = type.equals("ftyp") ? read : ftyp;
                     moov = type.equals("moov") ? read : moov;
                 }
@@ -61,8 +71,8 @@ final class Film implements AutoCloseable {
         }
     }
 
-    private static byte[] bytes(FileChannel channel, long at, long count) throws IOException {
-        if (count > LARGEST_HEAD) {
+    private static byte[] bytes(FileChannel channel, long at, long count, long most) throws IOException {
+        if (count > most) {
             throw new NotJoinableException("its head is larger than any of ours");
         }
         ByteBuffer bytes = ByteBuffer.allocate((int) count);

@@ -235,7 +235,7 @@ class PiecedBurnTest {
     }
 
     static Stream<String> rates() {
-        return some(2, "24000/1001", "30000/1001", "25", "30", "60");
+        return some(1, "30000/1001", "24000/1001", "25", "30", "60");
     }
 
     @ParameterizedTest
@@ -247,7 +247,7 @@ class PiecedBurnTest {
 
     static Stream<String> varyingRates() {
         return some(
-                3,
+                2,
                 "select='not(mod(n,2))+lt(mod(n,17),4)'",
                 "setpts='if(lt(T,6),PTS,PTS+0.4/TB)'",
                 "select='lt(mod(n,90),60)+not(mod(n,9))'",

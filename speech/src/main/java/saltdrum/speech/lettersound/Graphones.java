@@ -1,6 +1,7 @@
 package saltdrum.speech.lettersound;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,45 +14,85 @@ final class Graphones {
     static final int MOST_LETTERS = 2;
     static final int MOST_PHONES = 2;
 
-    /** One training word: letters, phones. */
+    /** Letters and phones have numbers from 1 on; 0 is none. */
+    private static final int LETTERS = 28;
+
+    private static final int PHONES = 64;
+    private static final int PAIRS = LETTERS * LETTERS * PHONES * PHONES;
+    private static final double LEAST_COUNT = 3;
+    private static final double LEAST_SHARE = 1e-6;
+
+    /** One training word: letters from a to z and apostrophes, phones. */
     record Spelled(String letters, String[] phones) {}
 
-    private Map<String, Double> probability = new HashMap<>();
+    private final Map<String, Integer> numbers = new HashMap<>();
+    private final List<String> names = new ArrayList<>(List.of(""));
+    /** By pair; null before anything is learnt. */
+    private double[] probability;
 
-    static String name(String letters, String[] phones, int from, int to) {
-        StringBuilder name = new StringBuilder(letters).append(':');
-        for (int i = from; i < to; i++) {
-            name.append(i > from ? "_" : "").append(phones[i]);
+    private static int letter(char letter) {
+        return letter == '\'' ? LETTERS - 1 : letter - 'a' + 1;
+    }
+
+    private int phone(String phone) {
+        Integer number = numbers.get(phone);
+        if (number == null) {
+            number = names.size();
+            if (number == PHONES) {
+                throw new IllegalArgumentException("more than " + (PHONES - 1) + " phones");
+            }
+            numbers.put(phone, number);
+            names.add(phone);
         }
-        return name.toString();
+        return number;
+    }
+
+    /** A word as numbers. */
+    private final class Numbered {
+        final int[] letters;
+        final int[] phones;
+
+        Numbered(Spelled word) {
+            letters = word.letters.chars().map(letter -> letter((char) letter)).toArray();
+            phones = Arrays.stream(word.phones).mapToInt(Graphones.this::phone).toArray();
+        }
+
+        /** Of {@code a} letters from {@code i} on and {@code b} phones from {@code j} on. */
+        int pair(int i, int a, int j, int b) {
+            int spelled = letters[i] * LETTERS + (a > 1 ? letters[i + 1] : 0);
+            int said = b == 0 ? 0 : phones[j] * PHONES + (b > 1 ? phones[j + 1] : 0);
+            return spelled * PHONES * PHONES + said;
+        }
+    }
+
+    private String name(Spelled word, int i, int a, int j, int b) {
+        return word.letters.substring(i, i + a) + ":" + String.join("_", Arrays.copyOfRange(word.phones, j, j + b));
     }
 
     void learn(List<Spelled> words, int rounds) {
+        List<Numbered> numbered = words.stream().map(Numbered::new).toList();
         for (int round = 0; round < rounds; round++) {
-            Map<String, double[]> counts = new HashMap<>();
-            for (Spelled word : words) {
+            double[] counts = new double[PAIRS];
+            for (Numbered word : numbered) {
                 count(word, counts);
             }
-            double total = counts.values().stream().mapToDouble(c -> c[0]).sum();
-            Map<String, Double> next = new HashMap<>();
-            counts.forEach((name, c) -> {
-                if (c[0] > 3) {
-                    next.put(name, c[0] / total);
-                }
-            });
-            probability = next;
+            double total = Arrays.stream(counts).sum();
+            for (int pair = 0; pair < PAIRS; pair++) {
+                counts[pair] = counts[pair] > LEAST_COUNT ? counts[pair] / total : 0;
+            }
+            probability = counts;
         }
     }
 
-    private double likely(String name, int letters, int phones) {
-        if (probability.isEmpty()) {
+    private double likely(int pair, int letters, int phones) {
+        if (probability == null) {
             return letters == 1 && phones == 1 ? 0.5 : phones == 0 ? 0.05 : 0.02;
         }
-        return probability.getOrDefault(name, 0.0);
+        return probability[pair];
     }
 
-    private void count(Spelled word, Map<String, double[]> counts) {
-        int n = word.letters.length();
+    private void count(Numbered word, double[] counts) {
+        int n = word.letters.length;
         int m = word.phones.length;
         double[][] forward = new double[n + 1][m + 1];
         double[][] backward = new double[n + 1][m + 1];
@@ -64,8 +105,7 @@ final class Graphones {
                 }
                 for (int a = 1; a <= MOST_LETTERS && i + a <= n; a++) {
                     for (int b = 0; b <= MOST_PHONES && j + b <= m; b++) {
-                        String name = name(word.letters.substring(i, i + a), word.phones, j, j + b);
-                        forward[i + a][j + b] += forward[i][j] * likely(name, a, b);
+                        forward[i + a][j + b] += forward[i][j] * likely(word.pair(i, a, j, b), a, b);
                     }
                 }
             }
@@ -81,12 +121,12 @@ final class Graphones {
                         if (backward[i + a][j + b] == 0) {
                             continue;
                         }
-                        String name = name(word.letters.substring(i, i + a), word.phones, j, j + b);
-                        double p = likely(name, a, b) * backward[i + a][j + b];
+                        int pair = word.pair(i, a, j, b);
+                        double p = likely(pair, a, b) * backward[i + a][j + b];
                         backward[i][j] += p;
                         double share = forward[i][j] * p / whole;
-                        if (share > 1e-6) {
-                            counts.computeIfAbsent(name, k -> new double[1])[0] += share;
+                        if (share > LEAST_SHARE) {
+                            counts[pair] += share;
                         }
                     }
                 }
@@ -95,12 +135,13 @@ final class Graphones {
     }
 
     /** The likeliest pairing of a training word, or null when none is known. */
-    List<String> pairing(Spelled word) {
-        int n = word.letters.length();
+    List<String> pairing(Spelled spelled) {
+        Numbered word = new Numbered(spelled);
+        int n = word.letters.length;
         int m = word.phones.length;
         double[][] best = new double[n + 1][m + 1];
-        String[][] by = new String[n + 1][m + 1];
-        int[][] from = new int[n + 1][m + 1];
+        int[][] letters = new int[n + 1][m + 1];
+        int[][] phones = new int[n + 1][m + 1];
         best[0][0] = 1;
         for (int i = 0; i <= n; i++) {
             for (int j = 0; j <= m; j++) {
@@ -109,12 +150,11 @@ final class Graphones {
                 }
                 for (int a = 1; a <= MOST_LETTERS && i + a <= n; a++) {
                     for (int b = 0; b <= MOST_PHONES && j + b <= m; b++) {
-                        String name = name(word.letters.substring(i, i + a), word.phones, j, j + b);
-                        double p = best[i][j] * probability.getOrDefault(name, 0.0);
+                        double p = best[i][j] * probability[word.pair(i, a, j, b)];
                         if (p > best[i + a][j + b]) {
                             best[i + a][j + b] = p;
-                            by[i + a][j + b] = name;
-                            from[i + a][j + b] = i * 1000 + j;
+                            letters[i + a][j + b] = a;
+                            phones[i + a][j + b] = b;
                         }
                     }
                 }
@@ -124,8 +164,14 @@ final class Graphones {
             return null;
         }
         List<String> pairs = new ArrayList<>();
-        for (int at = n * 1000 + m; at > 0; at = from[at / 1000][at % 1000]) {
-            pairs.add(0, by[at / 1000][at % 1000]);
+        int i = n;
+        int j = m;
+        while (i > 0 || j > 0) {
+            int a = letters[i][j];
+            int b = phones[i][j];
+            i -= a;
+            j -= b;
+            pairs.add(0, name(spelled, i, a, j, b));
         }
         return pairs;
     }

@@ -4,7 +4,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +43,7 @@ public final class TrainLetterToSound {
         graphones.learn(sample, ROUNDS);
         Map<String, Integer> ids = new HashMap<>();
         List<String> names = new ArrayList<>(List.of(""));
-        Map<Long, int[]> grams = new HashMap<>();
+        Grams grams = new Grams();
         for (Graphones.Spelled word : words) {
             List<String> pairs = graphones.pairing(word);
             if (pairs == null) {
@@ -63,37 +62,9 @@ public final class TrainLetterToSound {
                 sequence[i + 1] = id == null ? 0 : id;
             }
             if (known) {
-                countGrams(sequence, grams);
+                grams.add(sequence);
             }
         }
-        return made(names, grams);
-    }
-
-    private static void countGrams(int[] sequence, Map<Long, int[]> grams) {
-        for (int end = 1; end < sequence.length; end++) {
-            for (int n = 1; n <= LetterToSound.ORDER && end - n + 1 >= 0; n++) {
-                int[] entry =
-                        grams.computeIfAbsent(LetterToSound.pack(sequence, end - n + 1, end + 1), k -> new int[3]);
-                int[] history = grams.computeIfAbsent(LetterToSound.pack(sequence, end - n + 1, end), k -> new int[3]);
-                history[1]++;
-                history[2] += entry[0] == 0 ? 1 : 0;
-                entry[0]++;
-            }
-        }
-    }
-
-    private static LetterToSound made(List<String> names, Map<Long, int[]> grams) {
-        // Long n-grams seen once carry little and are most of the size.
-        grams.entrySet().removeIf(e -> (e.getKey() & 7) == LetterToSound.ORDER && e.getValue()[0] < 2);
-        long[] keys = grams.keySet().stream().mapToLong(Long::longValue).toArray();
-        Arrays.sort(keys);
-        int[][] columns = new int[3][keys.length];
-        for (int i = 0; i < keys.length; i++) {
-            int[] entry = grams.get(keys[i]);
-            for (int c = 0; c < 3; c++) {
-                columns[c][i] = entry[c];
-            }
-        }
-        return new LetterToSound(names.toArray(String[]::new), keys, columns[0], columns[1], columns[2]);
+        return grams.model(names);
     }
 }
