@@ -44,10 +44,12 @@ class RestartTest {
     void aServerThatIsStoppedWhileItGetsReadyEndsInOrder() throws Exception {
         RunningServer server = RunningServer.shared();
         server.kill();
+        server.warm(true);
         server.start();
         // As late as in life: the models are still being read.
         RunningServer.pause(300);
         assertThat(server.end()).isEqualTo(143);
+        server.warm(false);
         server.start();
     }
 

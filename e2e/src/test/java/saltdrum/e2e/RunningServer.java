@@ -32,6 +32,9 @@ final class RunningServer {
     private final Path data;
     private final int port;
     private final List<String> more;
+    /** Most servers of tests recognise nothing, and the models cost a start as much as all else. */
+    private boolean warm;
+
     private Process process;
 
     private RunningServer(TestDatabase database, String folder, List<String> more) throws IOException {
@@ -61,6 +64,11 @@ final class RunningServer {
     /** One on what is there already. */
     static RunningServer on(TestDatabase database, String folder) throws IOException {
         return new RunningServer(database, folder, List.of());
+    }
+
+    /** From the next start on it gets the speech models ready at once, as it does for users. */
+    void warm(boolean warm) {
+        this.warm = warm;
     }
 
     void start() throws IOException {

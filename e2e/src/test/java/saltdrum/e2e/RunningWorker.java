@@ -28,7 +28,8 @@ final class RunningWorker {
                 "--salt-drum.role=worker",
                 "--spring.datasource.url=" + database.url(),
                 "--salt-drum.data=" + data,
-                "--salt-drum.models=" + System.getProperty("salt-drum.models")));
+                "--salt-drum.models=" + System.getProperty("salt-drum.models"),
+                "--salt-drum.warm=false"));
         command.addAll(more);
         ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 
 /** A server that renders nothing itself, and two workers that do: killed at any moment. How often: -Dkills.workers=60. */
 class WorkersTest {
-    private static final int KILLS = Integer.getInteger("kills.workers", Boolean.getBoolean("long") ? 20 : 3);
+    private static final int KILLS = Integer.getInteger("kills.workers", Boolean.getBoolean("long") ? 20 : 5);
     /** No speech model is loaded at each of the many starts. */
     private static final String HEARS_NOTHING = "--salt-drum.hearers=0";
 

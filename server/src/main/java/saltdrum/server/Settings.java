@@ -14,6 +14,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param workers light jobs at the same time; of this and the next two 0 is none, and null what the machine can bear
  * @param hearers clips that are heard or translated at the same time
  * @param renderers renders at the same time; each takes all cores that it gets
+ * @param warm whether what recognises speech is loaded and tried at the start; else the first clip waits for it
  * @param url address of the workshop as others call it, by which people have to sign in; null or empty for none
  * @param allowedHosts names under which the server may be called
  * @param models folders of speech models separated by commas, the application's own first
@@ -31,6 +32,7 @@ public record Settings(
         Integer workers,
         Integer hearers,
         Integer renderers,
+        @DefaultValue("true") boolean warm,
         String url,
         List<String> allowedHosts,
         String models,

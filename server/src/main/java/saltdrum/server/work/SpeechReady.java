@@ -9,6 +9,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
+import saltdrum.server.Settings;
 import saltdrum.server.store.Lane;
 import saltdrum.speech.SpeechDesk;
 
@@ -23,11 +24,13 @@ class SpeechReady {
 
     private final SpeechDesk speech;
     private final Hands hands;
+    private final boolean warm;
     private CompletableFuture<Void> checked = CompletableFuture.completedFuture(null);
 
-    SpeechReady(SpeechDesk speech, Hands hands) {
+    SpeechReady(SpeechDesk speech, Hands hands, Settings settings) {
         this.speech = speech;
         this.hands = hands;
+        this.warm = settings.warm();
     }
 
     @PostConstruct
@@ -37,7 +40,9 @@ class SpeechReady {
         }
         Executor aside = SpeechReady::aside;
         checked = CompletableFuture.runAsync(speech::check, aside);
-        checked.thenRunAsync(this::warm, aside);
+        if (warm) {
+            checked.thenRunAsync(this::warm, aside);
+        }
     }
 
     private static void aside(Runnable work) {
