@@ -11,12 +11,15 @@ import java.util.logging.Logger;
 public final class Quiet {
     private static final Logger SPHINX = Logger.getLogger("edu.cmu.sphinx");
     private static final Logger DEFAULT = Logger.getLogger("default");
+    /** Speaks under its own name, though with sphinx4's words. */
+    private static final Logger LOADER = Logger.getLogger(ShippedLoader.class.getName());
 
     private Quiet() {}
 
     public static void now() {
         SPHINX.setLevel(Level.OFF);
         DEFAULT.setLevel(Level.OFF);
+        LOADER.setLevel(Level.OFF);
         for (Handler handler : Logger.getLogger("").getHandlers()) {
             handler.setFilter(record -> {
                 String name = String.valueOf(record.getSourceClassName());

@@ -119,7 +119,7 @@ record ModelFolder(String language, Path path) {
             String of(InputStream in) throws IOException {
                 CheckedInputStream checked = new CheckedInputStream(in, new CRC32());
                 checked.transferTo(OutputStream.nullOutputStream());
-                return String.format("%08x", checked.getChecksum().getValue());
+                return HexFormat.of().toHexDigits((int) checked.getChecksum().getValue());
             }
         };
 

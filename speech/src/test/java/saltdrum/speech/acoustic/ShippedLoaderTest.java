@@ -12,6 +12,8 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -71,6 +73,13 @@ class ShippedLoaderTest {
         assertThat(ours.getStreamsNum()).isEqualTo(sphinx.getStreamsNum());
         assertThat(ours.getGauPerState()).isEqualTo(sphinx.getGauPerState());
         assertThat(others).isZero();
+    }
+
+    @Test
+    void loadingSaysNothing() {
+        new AcousticModel();
+        assertThat(Logger.getLogger(ShippedLoader.class.getName()).isLoggable(Level.SEVERE))
+                .isFalse();
     }
 
     @Test
