@@ -45,7 +45,10 @@ final class RunningServer {
         }
         data = Files.createDirectories(Path.of("target", folder)).toAbsolutePath();
         start();
-        Runtime.getRuntime().addShutdownHook(new Thread(() -> process.destroyForcibly()));
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            process.destroyForcibly();
+            database.end();
+        }));
     }
 
     static synchronized RunningServer shared() throws IOException {

@@ -4,33 +4,41 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.boot.SpringApplication;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import saltdrum.media.ffmpeg.ToolRun;
 
-/** A real PostgreSQL under a folder of its own, stopped with the JVM: one that all tests share, or one of a test's own. */
+/** A real PostgreSQL under a folder of its own: one that all tests share, or one of a test's own. */
 public final class TestDatabase {
     private static TestDatabase shared;
 
+    private final Path folder;
     private final Path database;
     private final int port;
     private final String password;
+    private final AtomicBoolean over = new AtomicBoolean();
 
     private TestDatabase() throws IOException {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
         // Under /var/tmp, where PostgreSQL's own user can walk whoever runs the tests.
-        Path folder = java.nio.file.Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-test");
+        folder = java.nio.file.Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-test");
         folder.toFile().setExecutable(true, false);
         database = folder.resolve("database");
         start();
-        // After the servers of this JVM, which would wait for it.
-        SpringApplication.getShutdownHandlers().add(() -> {
+        // After the servers of this JVM, which would wait for it. Where there are none, nobody calls this.
+        SpringApplication.getShutdownHandlers().add(this::end);
+        password = run("password").strip();
+    }
+
+    /** It stops, and nothing of it is left. */
+    public void end() {
+        if (over.compareAndSet(false, true)) {
             run("stop");
             ToolRun.text(List.of("rm", "-rf", folder.toString()), 30, failed -> {});
-        });
-        password = run("password").strip();
+        }
     }
 
     public static synchronized TestDatabase shared() throws IOException {
