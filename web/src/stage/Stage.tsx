@@ -108,6 +108,9 @@ export function Stage({
     };
   }, [clip.id, clip.prepared, clip.durationMs, clip.frameRate, attach, shown]);
 
+  // Who leaves the clip before its picture comes does not want it to play on coming back.
+  useEffect(() => () => usePlayer.setState({ waiting: false }), [clip.id]);
+
   // Where the frame moves over the picture, the picture is moved under it with each frame.
   useEffect(() => {
     const element = video.current!;

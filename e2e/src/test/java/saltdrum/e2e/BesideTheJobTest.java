@@ -207,9 +207,15 @@ class BesideTheJobTest extends OnTheBench {
         bringIn("tide-pool", "Before.mp4");
         assertThat(page.getByText("This clip has no words yet")).isVisible();
         assertThat(page.locator("video[src]")).hasCount(0);
+        // It was told to play before it could.
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Play").setExact(true))
+                .click();
         before.set(false);
         line.forEach(Route::resume);
         assertThat(page.locator("video[src]")).hasCount(1);
+        page.waitForFunction("() => document.querySelector('video[src]').currentTime > 0.5");
     }
 
     @Test

@@ -19,6 +19,7 @@ record Atom(String type, byte[] bytes, List<Atom> children) {
     private static final Set<String> NESTS = Set.of("moov", "trak", "mdia", "minf", "stbl");
 
     private static final int DEEPEST = 8;
+    private static final int MOST_CHILDREN = 1_000;
 
     static Atom leaf(String type, byte[] bytes) {
         return new Atom(type, bytes, null);
@@ -38,6 +39,9 @@ record Atom(String type, byte[] bytes, List<Atom> children) {
             long size = Integer.toUnsignedLong(left.getInt());
             byte[] name = new byte[4];
             left.get(name);
+            if (children.size() == MOST_CHILDREN) {
+                throw new NotJoinableException(type + " is of more boxes than any of ours");
+            }
             if (size < HEAD || size - HEAD > left.remaining()) {
                 throw new NotJoinableException("a box of " + size + " bytes does not fit into " + type);
             }

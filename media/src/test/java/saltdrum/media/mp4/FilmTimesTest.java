@@ -1,6 +1,7 @@
 package saltdrum.media.mp4;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
@@ -92,6 +93,8 @@ class FilmTimesTest {
         }
         Files.write(file, boxes.array());
         assertThat(FilmTimes.of(file)).isEmpty();
+        // The same inside a head would come into memory.
+        assertThatThrownBy(() -> Atom.read("moov", boxes.array())).hasMessageContaining("more boxes");
     }
 
     /** Half of a film, and films with bytes of their heads changed, end in no error. */

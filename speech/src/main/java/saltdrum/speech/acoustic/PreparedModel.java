@@ -19,7 +19,8 @@ import saltdrum.speech.prepared.SortedLines;
 
 /** Made by the build of the acoustic model's own files, for {@link ShippedLoader}. */
 public final class PreparedModel {
-    static final URL PLACE = PreparedModel.class.getResource("/edu/cmu/sphinx/models/en-us/en-us");
+    private static final String FOLDER = "/edu/cmu/sphinx/models/en-us/en-us";
+    static final URL PLACE = PreparedModel.class.getResource(FOLDER);
     /** sphinx4's file of all phones in context and their senones. */
     static final String DEFINITION = "mdef";
 
@@ -39,8 +40,7 @@ public final class PreparedModel {
 
     /** Lines of the file of phones, their fields. */
     private static List<String[]> definition() throws IOException {
-        try (InputStream in =
-                PreparedModel.class.getResourceAsStream("/edu/cmu/sphinx/models/en-us/en-us/" + DEFINITION)) {
+        try (InputStream in = PreparedModel.class.getResourceAsStream(FOLDER + "/" + DEFINITION)) {
             return new String(in.readAllBytes(), StandardCharsets.US_ASCII)
                     .lines()
                     .filter(line -> !line.startsWith("#"))

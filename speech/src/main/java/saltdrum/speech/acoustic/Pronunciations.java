@@ -17,9 +17,11 @@ public final class Pronunciations {
     public static Map<String, List<List<String>>> of(Collection<String> words) {
         Map<String, List<List<String>>> all = new HashMap<>();
         for (String word : words) {
-            List<List<String>> ways = all.computeIfAbsent(word, Pronunciations::of);
-            if (ways.isEmpty()) {
-                all.remove(word);
+            if (!all.containsKey(word)) {
+                List<List<String>> ways = of(word);
+                if (!ways.isEmpty()) {
+                    all.put(word, ways);
+                }
             }
         }
         return all;

@@ -26,7 +26,6 @@ final class Graphones {
     record Spelled(String letters, String[] phones) {}
 
     private final Map<String, Integer> numbers = new HashMap<>();
-    private final List<String> names = new ArrayList<>(List.of(""));
     /** By pair; null before anything is learnt. */
     private double[] probability;
 
@@ -37,12 +36,11 @@ final class Graphones {
     private int phone(String phone) {
         Integer number = numbers.get(phone);
         if (number == null) {
-            number = names.size();
+            number = numbers.size() + 1;
             if (number == PHONES) {
                 throw new IllegalArgumentException("more than " + (PHONES - 1) + " phones");
             }
             numbers.put(phone, number);
-            names.add(phone);
         }
         return number;
     }

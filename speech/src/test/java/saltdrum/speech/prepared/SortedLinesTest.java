@@ -6,13 +6,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import org.junit.jupiter.api.Test;
 
 class SortedLinesTest {
+    /** @param all keys and values by turns */
+    private static SortedLines lines(String... all) {
+        SortedLines.Sorting sorting = new SortedLines.Sorting();
+        for (int i = 0; i < all.length; i += 2) {
+            sorting.put(all[i], all[i + 1]);
+        }
+        return new SortedLines(sorting.lines());
+    }
+
     @Test
     void aKeyIsNotTakenForOneThatItBegins() {
-        SortedLines.Sorting sorting = new SortedLines.Sorting();
-        sorting.put("salty", "3");
-        sorting.put("salt", "1");
-        sorting.put("salted", "2");
-        SortedLines lines = new SortedLines(sorting.lines());
+        SortedLines lines = lines("salty", "3", "salt", "1", "salted", "2");
 
         assertThat(lines.of("salt")).containsExactly("1");
         assertThat(lines.of("salted")).containsExactly("2");
@@ -24,12 +29,7 @@ class SortedLinesTest {
 
     @Test
     void valuesOfAKeyComeInTheirOrderAndEachOnce() {
-        SortedLines.Sorting sorting = new SortedLines.Sorting();
-        sorting.put("über", "b");
-        sorting.put("über", "a");
-        sorting.put("über", "b");
-
-        assertThat(new SortedLines(sorting.lines()).of("über")).containsExactly("b", "a");
+        assertThat(lines("über", "b", "über", "a", "über", "b").of("über")).containsExactly("b", "a");
     }
 
     @Test
