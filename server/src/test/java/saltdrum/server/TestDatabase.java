@@ -3,14 +3,20 @@ package saltdrum.server;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.boot.SpringApplication;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /** A real PostgreSQL under a folder of its own: one that all tests share, or one of a test's own. */
 public final class TestDatabase {
+    private static final AtomicInteger SERVERS = new AtomicInteger();
     private static TestDatabase shared;
 
     private final Path folder;
@@ -81,11 +87,24 @@ public final class TestDatabase {
         return Long.parseLong(line.strip());
     }
 
-    /** Address and password as a Spring test takes them. */
-    public static void register(DynamicPropertyRegistry registry) throws IOException {
+    /**
+     * What a Spring test needs for a server of its own: a schema in the shared database, and a data folder. Workers of two
+     * servers would take each other's jobs, and not find their videos.
+     *
+     * @return the data folder
+     */
+    public static Path register(DynamicPropertyRegistry registry) throws IOException, SQLException {
         TestDatabase database = shared();
-        registry.add("spring.datasource.url", database::url);
+        String schema = "server_" + SERVERS.incrementAndGet();
+        try (Connection connection = DriverManager.getConnection(database.url(), "saltdrum", database.password());
+                Statement statement = connection.createStatement()) {
+            statement.execute("create schema " + schema);
+        }
+        registry.add("spring.datasource.url", () -> database.url() + "?currentSchema=" + schema);
         registry.add("spring.datasource.password", database::password);
+        Path data = database.folder.resolve(schema);
+        registry.add("salt-drum.data", data::toString);
+        return data;
     }
 
     /** Its folder and port, as the tools ask for them. */

@@ -13,27 +13,18 @@ import org.springframework.test.web.servlet.MockMvc;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
-/** A workshop that others come to, with a database of its own. */
+/** A workshop that others come to. */
 @SpringBootTest(
-        properties = {
-            "salt-drum.data=target/team-test-${fork:1}",
-            "salt-drum.url=https://captions.example/",
-            "salt-drum.workers=1",
-            "salt-drum.renderers=0"
-        })
+        properties = {"salt-drum.url=https://captions.example/", "salt-drum.workers=1", "salt-drum.renderers=0"})
 @AutoConfigureMockMvc
 abstract class OfATeam {
     static final String PASSWORD = "lantern oarlock herring seven";
 
-    private static TestDatabase database;
+    private static Path data;
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {
-        if (database == null) {
-            database = TestDatabase.own();
-        }
-        registry.add("spring.datasource.url", database::url);
-        registry.add("spring.datasource.password", database::password);
+        data = TestDatabase.register(registry);
     }
 
     @Autowired
@@ -57,7 +48,7 @@ abstract class OfATeam {
 
     /** Where the server writes the link of the first owner. */
     static Path ownerLink() {
-        return Path.of("target", "team-test-" + System.getProperty("fork", "1"), "owner-link.txt");
+        return data.resolve("owner-link.txt");
     }
 
     static String joining(String name, String email, String password) {

@@ -15,7 +15,7 @@ import saltdrum.server.TestDatabase;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Tests over HTTP on a server of their own, against a real PostgreSQL. */
-@SpringBootTest(properties = {"salt-drum.data=target/api-test-${fork:1}", "salt-drum.workers=1"})
+@SpringBootTest(properties = "salt-drum.workers=1")
 @AutoConfigureMockMvc
 abstract class OverHttp {
     @DynamicPropertySource

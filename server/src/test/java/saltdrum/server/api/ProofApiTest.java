@@ -24,7 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What a proof-reader asks of the server: counts before changes, places, spelling, the history; clients, translations. */
-@SpringBootTest(properties = {"salt-drum.data=target/api-test-${fork:1}", "salt-drum.workers=1"})
+@SpringBootTest(properties = "salt-drum.workers=1")
 @AutoConfigureMockMvc
 class ProofApiTest {
     private static final JsonMapper JSON = new JsonMapper();

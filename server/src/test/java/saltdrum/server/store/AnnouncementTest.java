@@ -23,9 +23,7 @@ import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
 
 /** Whatever changes a clip, open pages hear of it, once, and when the change can be read. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/store-test-${fork:1}", "salt-drum.workers=1"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
 class AnnouncementTest {
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {

@@ -21,11 +21,7 @@ import saltdrum.server.work.WorkOrder;
 /** A database of a former version, with clips, histories and waiting renders, goes on under this one. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {
-            "salt-drum.data=target/museum-test-${fork:1}",
-            "salt-drum.workers=1",
-            "spring.flyway.default-schema=museum"
-        })
+        properties = {"salt-drum.workers=1", "spring.flyway.default-schema=museum"})
 class MuseumTest {
     private static final String THREE_COATS = "97w8r32rvc54";
 

@@ -19,9 +19,7 @@ import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.TestDatabase;
 
 /** Tests on a clip of forty words, against a real PostgreSQL. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/store-test-${fork:1}", "salt-drum.workers=1"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
 abstract class OnAStoredTrack {
     static final ClipInfo INFO = new ClipInfo(
             "mov,mp4",

@@ -17,9 +17,7 @@ import saltdrum.core.style.Style;
 import saltdrum.server.TestDatabase;
 
 /** Against a real PostgreSQL. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/store-test-${fork:1}", "salt-drum.workers=1"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
 class StyleStoreTest {
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) throws Exception {

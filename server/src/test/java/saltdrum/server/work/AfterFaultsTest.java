@@ -28,9 +28,7 @@ import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.ServerName;
 
 /** What a server, a database or a disk leaves behind that ended in the middle of something. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.data=target/faults-test-${fork:1}", "salt-drum.workers=1"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
 class AfterFaultsTest {
     /** Of this machine, and long gone: Linux gives no process this number. */
     private static final String DEAD = new ServerName(ServerName.own().host(), 99_999_999, 1).toString();
