@@ -74,6 +74,13 @@ describe('the queue of changes', () => {
     expect(desk.sent).toEqual(['a:one@1', 'a:two@2']);
   });
 
+  it('makes a change of the track as it is when its turn comes', async () => {
+    const { desk, queue } = bench();
+    const made = (track: Track) => `after ${track.cues.length}`;
+    await Promise.all(['one', made, made].map((change) => queue.push('a', change)));
+    expect(desk.texts('a')).toEqual(['one', 'after 1', 'after 2']);
+  });
+
   it('tells a refusal to whoever made the change, and goes on', async () => {
     const { desk, queue } = bench();
     desk.refuse.two = 422;

@@ -2,6 +2,9 @@ import { Refused } from './http';
 import type { Track, TrackPatch } from './types';
 
 /** Where the queue reads and keeps what it knows of tracks, and how it talks to the server. */
+/** A change, or how it is made of the track as it is when its turn comes. */
+export type Made<Change> = Change | ((track: Track) => Change);
+
 export interface ChangeDesk<Change> {
   known: (id: string) => Track | undefined;
   keep: (id: string, track: Track) => void;
@@ -25,7 +28,7 @@ export class ChangeQueue<Change> {
 
   constructor(private readonly desk: ChangeDesk<Change>) {}
 
-  push(id: string, change: Change): Promise<Track> {
+  push(id: string, change: Made<Change>): Promise<Track> {
     const before = this.last.get(id) ?? Promise.resolve();
     const mine = before.then(() => this.carryOut(id, change));
     const settled = mine.catch(() => undefined);
@@ -36,10 +39,12 @@ export class ChangeQueue<Change> {
     return mine;
   }
 
-  private async carryOut(id: string, change: Change): Promise<Track> {
+  private async carryOut(id: string, made: Made<Change>): Promise<Track> {
     const { desk } = this;
     try {
-      const patch = await desk.send(id, desk.known(id)?.version ?? 0, change);
+      const before = desk.known(id) ?? (await desk.fetch(id));
+      const change = made instanceof Function ? made(before) : made;
+      const patch = await desk.send(id, before.version, change);
       const known = desk.known(id);
       const track = known?.version === patch.before ? patched(known, patch) : await desk.fetch(id);
       desk.keep(id, track);

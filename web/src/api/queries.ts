@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useNotices } from '../notices/notices';
 import { withBitmaps } from './bitmaps';
-import { ChangeQueue } from './changeQueue';
+import { ChangeQueue, type Made } from './changeQueue';
 import { call } from './http';
 import { queryClient } from './queryClient';
 import { callScene } from './scenes';
@@ -196,7 +196,7 @@ const changes = new ChangeQueue<Edit | Step | GoTo>({
 function useTrackChange<C extends Edit | Step | GoTo>(id: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (change: C) => changes.push(id, change),
+    mutationFn: (change: Made<C>) => changes.push(id, change),
     onError: (error) => notice(error.message),
   });
 }

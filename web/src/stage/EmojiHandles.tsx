@@ -1,11 +1,11 @@
 import { useMemo, useRef, useState } from 'react';
-import { useLook, useWithin } from '../api/looks';
+import { useWithin } from '../api/looks';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { useRestedTime } from '../player/useEachTime';
 import { useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
-import { useLookChange } from '../state/useLookChange';
+import { useLookInHand } from '../state/useLookInHand';
 import { Knob } from './Knob';
 import { emojiBoxes, turnOf, unturned, type WordBox } from './captionBoxes';
 import { Timeline } from './paint/timeline';
@@ -60,8 +60,8 @@ function EmojiHandle(props: { clip: Clip; track: Track; at: WordBox; scene: Scen
   const { wordId, box } = props.at;
   const room = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
-  const look = useLook(clip.id, track.version, { wordIds: [wordId] }).data?.look;
-  const change = useLookChange(clip.id, { wordIds: [wordId] });
+  const { view, change } = useLookInHand(clip.id, track.version, { wordIds: [wordId] });
+  const look = view?.look;
   const within = useWithin();
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === wordId);
   if (!look) return null;

@@ -1,12 +1,12 @@
 import { useMemo, useRef, useState } from 'react';
-import { useLook, useWithin } from '../api/looks';
+import { useWithin } from '../api/looks';
 import { useStyles } from '../api/styles';
 import type { Box, Clip, Look, Part, Pose, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { useRestedTime } from '../player/useEachTime';
 import { reachOf, useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
-import { useLookChange } from '../state/useLookChange';
+import { useLookInHand } from '../state/useLookInHand';
 import { Knob } from './Knob';
 import { blockOf, emojiBoxes, turnOf, unturned, wordBoxes } from './captionBoxes';
 import { Timeline } from './paint/timeline';
@@ -48,8 +48,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     1,
     roles,
   );
-  const view = useLook(clip.id, track.version, reach.target);
-  const change = useLookChange(clip.id, reach.target);
+  const { view, change } = useLookInHand(clip.id, track.version, reach.target);
   const within = useWithin();
   const [drag, setDrag] = useState<Drag | null>(null);
   const timeline = useMemo(() => new Timeline(scene), [scene]);
@@ -62,7 +61,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   const turn = part ? turnOf(part) : null;
   // What is shrunk to fit is taken by the size it is seen at.
   const fit = part?.fit ?? 1;
-  const look = view.data?.look;
+  const look = view?.look;
   const others = alive.filter((one) => one !== part);
   if (!block || !look) return <Others parts={others} scene={scene} />;
 

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { useChange } from '../api/queries';
 import type { Target } from '../api/looks';
 import type { Edit, Look } from '../api/types';
+import { giveLook, lookGiven, takeBack } from './givenLook';
 import { endTrying, tryingMade, tryOut } from './trying';
 
 const SETTLE_MS = 350;
@@ -15,42 +16,66 @@ export interface LookChange {
   reset: (names: string[]) => void;
 }
 
+/** Of something whose look is changed. */
+export const nameOf = (clipId: string, target: Target) => `${clipId} ${JSON.stringify(target)}`;
+
 export function useLookChange(clipId: string, target: Target): LookChange {
-  const { mutate } = useChange(clipId);
+  const { mutateAsync } = useChange(clipId);
   const timer = useRef(0);
-  const waiting = useRef<(() => void) | null>(null);
-  const held = useRef('');
+  const waiting = useRef<{ names: string[]; do: () => void } | null>(null);
   // What still waits is done before something else comes into the hand.
   const key = JSON.stringify(target);
   useEffect(
     () => () => {
       window.clearTimeout(timer.current);
-      waiting.current?.();
+      waiting.current?.do();
+      waiting.current = null;
     },
     [clipId, key],
   );
   return useMemo(() => {
     const touched = JSON.parse(key) as Target;
-    const make = (edit: Edit) => {
-      window.clearTimeout(timer.current);
-      waiting.current = null;
+    const to = nameOf(clipId, touched);
+    const make = async (edit: Edit) => {
       tryingMade();
-      mutate(edit, { onError: endTrying });
+      try {
+        return await mutateAsync(edit);
+      } catch {
+        // Whoever sent it out has said why.
+        endTrying();
+        return null;
+      }
     };
     const edit = (look: Look): Edit => ({ kind: 'changeLook', ...touched, look });
+    const give = (look: Look) => {
+      giveLook(to, look);
+      void make(edit(look)).then((track) => lookGiven(to, look, track));
+    };
+    /** What waits is done, unless all of it is about to be settled anew. */
+    const settle = (names: string[]) => {
+      window.clearTimeout(timer.current);
+      const before = waiting.current;
+      waiting.current = null;
+      if (before && !before.names.every((name) => names.includes(name))) before.do();
+    };
     return {
       soon: (look) => {
-        // Another thing in the hand: what was in it before is done.
-        const what = Object.keys(look).join();
-        if (waiting.current && what !== held.current) waiting.current();
-        held.current = what;
+        const names = Object.keys(look);
+        settle(names);
+        giveLook(to, look);
         tryOut(clipId, edit(look));
-        window.clearTimeout(timer.current);
-        waiting.current = () => make(edit(look));
-        timer.current = window.setTimeout(() => waiting.current?.(), SETTLE_MS);
+        waiting.current = { names, do: () => give(look) };
+        timer.current = window.setTimeout(() => settle([]), SETTLE_MS);
       },
-      now: (look) => make(edit(look)),
-      reset: (reset) => make({ kind: 'changeLook', ...touched, reset }),
+      now: (look) => {
+        settle(Object.keys(look));
+        give(look);
+      },
+      reset: (reset) => {
+        settle(reset);
+        takeBack(to, reset);
+        void make({ kind: 'changeLook', ...touched, reset });
+      },
     };
-  }, [clipId, key, mutate]);
+  }, [clipId, key, mutateAsync]);
 }

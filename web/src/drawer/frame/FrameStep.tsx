@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useChange } from '../../api/queries';
-import type { Clip, Frame, Track } from '../../api/types';
+import type { Clip, Edit, Frame, Track } from '../../api/types';
 import { endFraming, tryFrame, useShownFrame } from '../../state/framing';
 import { BarsPart } from './BarsPart';
 import { FocusPart } from './FocusPart';
@@ -13,11 +13,11 @@ export function FrameStep({ clip, track }: { clip: Clip; track: Track }) {
   const change = useChange(clip.id);
   const { frame } = useShownFrame(track);
   useEffect(() => endFraming, [clip.id]);
-  const set = (part: Partial<Frame>) =>
-    change.mutate({ kind: 'reframe', frame: { ...track.frame, ...part } });
+  const reframe = (part: Partial<Frame>) => (now: Track) =>
+    ({ kind: 'reframe', frame: { ...now.frame, ...part } }) satisfies Edit;
+  const set = (part: Partial<Frame>) => change.mutate(reframe(part));
   const soon = (part: Partial<Frame>) => tryFrame(clip.id, { ...track.frame, ...part });
-  const now = (part: Partial<Frame>) =>
-    change.mutate({ kind: 'reframe', frame: { ...track.frame, ...part } }, { onSettled: endFraming });
+  const now = (part: Partial<Frame>) => change.mutate(reframe(part), { onSettled: endFraming });
   return (
     <>
       <ShapePart clip={clip} track={track} frame={frame} set={set} />

@@ -1,12 +1,11 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { useLook } from '../../api/looks';
 import { useChange } from '../../api/queries';
 import type { Clip, Headline, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { HeadlineText } from '../../score/HeadlineText';
 import { useSelection } from '../../state/selection';
-import { useLookChange } from '../../state/useLookChange';
+import { useLookInHand } from '../../state/useLookInHand';
 import { Choice, QuietButton, Section } from '../../ui/parts';
 import { TimeField } from '../../ui/TimeField';
 import { NumberControl } from '../style/controls/NumberControl';
@@ -40,8 +39,7 @@ export function HeadlinePart({ clip, track }: { clip: Clip; track: Track }) {
 function OneHeadline({ clip, track, headline }: { clip: Clip; track: Track; headline: Headline }) {
   const change = useChange(clip.id);
   const target = { headlineId: headline.id };
-  const look = useLook(clip.id, track.version, target).data?.look;
-  const ofLook = useLookChange(clip.id, target);
+  const { view, change: ofLook } = useLookInHand(clip.id, track.version, target);
   const put = (part: Partial<Omit<Headline, 'id' | 'look'>>) =>
     change.mutate({ kind: 'putHeadline', id: headline.id, ...part });
   const take = () => useSelection.getState().select({ kind: 'headline', id: headline.id });
@@ -65,10 +63,10 @@ function OneHeadline({ clip, track, headline }: { clip: Clip; track: Track; head
           put({ place });
         }}
       />
-      {look && (
+      {view && (
         <NumberControl
           label="Size"
-          value={look.size!}
+          value={view.look.size!}
           least={8}
           most={400}
           step={1}

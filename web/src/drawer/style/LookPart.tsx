@@ -1,13 +1,13 @@
 import { ChevronDown } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { useContrast, useFacets, useLook, usePalette } from '../../api/looks';
+import { useContrast, useFacets, usePalette } from '../../api/looks';
 import type { Clip, Facet, LookView, Origin, Track } from '../../api/types';
 import type { Reach, Scope } from '../../state/scope';
 import { CopyPart } from './CopyPart';
 import { FacetRow } from './FacetRow';
 import { MotionPart } from './MotionPart';
-import { useLookChange } from '../../state/useLookChange';
+import { useLookInHand } from '../../state/useLookInHand';
 
 const OWN: Record<Scope, Origin> = {
   track: 'TRACK',
@@ -22,9 +22,8 @@ const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
 export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId: number }) {
   const { clip, track, reach, cueId } = props;
   const facets = useFacets();
-  const view = useLook(clip.id, track.version, reach.target).data;
+  const { view, change } = useLookInHand(clip.id, track.version, reach.target);
   const palette = usePalette(clip.id, track.version).data ?? [];
-  const change = useLookChange(clip.id, reach.target);
   const [open, setOpen] = useState(() => new Set(OPEN_AT_FIRST));
   const note = useBeside(view);
   if (!view) return null;

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The step of the frame: what a hand does there, and the stage against the burned picture. */
 class FrameTest extends OnTheBench {
-    private static final int SHOWN_MS = 5200;
+    private static final int SHOWN_MS = 2600;
 
     private JsonNode frame(String clipId) throws Exception {
         return track(clipId).path("head").path("frame");
@@ -141,7 +141,7 @@ class FrameTest extends OnTheBench {
     @CsvSource(
             delimiter = ';',
             value = {
-                "fill; 0.99; {'aspect':'TALL','sit':'FILL','barColour':'#0f2a2e','focus':[{'ms':2000,'x':0.2,'y':0.5},{'ms':5700,'x':0.8,'y':0.5}]}",
+                "fill; 0.99; {'aspect':'TALL','sit':'FILL','barColour':'#0f2a2e','focus':[{'ms':1000,'x':0.2,'y':0.5},{'ms':2850,'x':0.8,'y':0.5}]}",
                 "colour; 0.99; {'aspect':'TALL','sit':'FIT','barColour':'#7a2f2e','bars':{'kind':'COLOUR','top':0.4,'bottom':0.2}}",
                 "gradient; 0.99; {'aspect':'TALL','sit':'FIT','barColour':'#0f2a2e','bars':{'kind':'GRADIENT','to':'#c98a3a'}}",
                 "blur; 0.97; {'aspect':'TALL','sit':'FIT','barColour':'#0f2a2e','bars':{'kind':'BLUR'}}",
@@ -149,7 +149,7 @@ class FrameTest extends OnTheBench {
             })
     void theStageShowsWhatIsBurned(String name, double least, String frame) throws Exception {
         Path footage = Path.of("target/ferry-in-its-size.mp4");
-        SmallClips.ffmpeg(footage, "-i", Demo.clip("last-ferry").toString(), "-t", "6", "-c", "copy");
+        SmallClips.ffmpeg(footage, "-i", Demo.clip("last-ferry").toString(), "-t", "3", "-c", "copy");
         String clipId = server.bring(footage, name + ".mp4");
         server.post(
                 "/api/clips/" + clipId + "/track/edits",

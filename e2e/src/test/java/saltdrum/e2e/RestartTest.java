@@ -17,9 +17,9 @@ class RestartTest {
     @Test
     void aRenderKilledHalfWayStartsAgainByItself() throws Exception {
         RunningServer server = RunningServer.shared();
-        String clipId = server.bring(SmallClips.looped("last-ferry", 34), "ferry.mp4");
+        String clipId = server.bring(SmallClips.whole("last-ferry"), "ferry.mp4");
         server.caption(clipId, Demo.CLIPS.resolve("last-ferry.words.json"));
-        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"slower\",\"crf\":18}}")
+        String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"slow\",\"crf\":18}}")
                 .path("id")
                 .asString();
         Patience.await("a part of the film")
@@ -36,7 +36,7 @@ class RestartTest {
                 .isEqualTo(version);
         assertThat(server.awaitEnd(job).path("state").asString()).isEqualTo("DONE");
         Path out = server.download("/api/jobs/" + job + "/video", Path.of("target/after-restart.mp4"));
-        assertThat(Video.frames(out)).isEqualTo(Video.frames(SmallClips.looped("last-ferry", 34)));
+        assertThat(Video.frames(out)).isEqualTo(Video.frames(SmallClips.whole("last-ferry")));
     }
 
     /** It crashed in the models' library, which was still loading one. */
@@ -76,7 +76,7 @@ class RestartTest {
     @Test
     void wordsThatWereBeingHeardWhenTheServerDiedComeOnceAndWhole() throws Exception {
         RunningServer server = RunningServer.shared();
-        Path clip = SmallClips.looped("three-coats", 34);
+        Path clip = SmallClips.looped("three-coats", 22);
         String undisturbed = words(server, recognised(server, clip, false));
         String killed = words(server, recognised(server, clip, true));
         assertThat(killed).isEqualTo(undisturbed);
@@ -115,7 +115,7 @@ class RestartTest {
     @Test
     void aStoppedRenderStopsAndLeavesNoProcess() throws Exception {
         RunningServer server = RunningServer.shared();
-        String clipId = server.bring(SmallClips.looped("tide-pool", 34), "tide.mp4");
+        String clipId = server.bring(SmallClips.whole("tide-pool"), "tide.mp4");
         server.caption(clipId, "1\n00:00:00,500 --> 00:00:02,000\nLook closely\n");
         String job = server.post("/api/clips/" + clipId + "/renders", "{\"how\":{\"preset\":\"veryslow\",\"crf\":18}}")
                 .path("id")
