@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.net.URISyntaxException;
 import java.nio.ByteBuffer;
 import java.nio.FloatBuffer;
+import saltdrum.speech.prepared.PreparedFile;
 import saltdrum.speech.prepared.SortedLines;
 
 /**
@@ -28,13 +29,13 @@ final class ShippedLoader extends Sphinx3Loader {
     @Override
     protected InputStream getDataStream(String path) throws IOException, URISyntaxException {
         return path.equals(PreparedModel.DEFINITION)
-                ? new ByteArrayInputStream(SortedLines.resource(ShippedLoader.class, PreparedModel.SHORT))
+                ? new ByteArrayInputStream(PreparedFile.bytes(ShippedLoader.class, PreparedModel.SHORT))
                 : super.getDataStream(path);
     }
 
     @Override
     protected GaussianWeights loadMixtureWeights(String path, float floor) {
-        ByteBuffer bytes = ByteBuffer.wrap(SortedLines.resource(ShippedLoader.class, PreparedModel.WEIGHTS));
+        ByteBuffer bytes = ByteBuffer.wrap(PreparedFile.bytes(ShippedLoader.class, PreparedModel.WEIGHTS));
         int states = bytes.getInt();
         int streams = bytes.getInt();
         int gaussians = bytes.getInt();

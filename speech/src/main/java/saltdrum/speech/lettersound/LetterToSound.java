@@ -13,7 +13,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import saltdrum.speech.prepared.SortedLines;
+import saltdrum.speech.prepared.PreparedFile;
 
 /**
  * Says how a spelled word sounds: the likeliest sequences of graphones under a back-off n-gram (Witten-Bell smoothing,
@@ -54,7 +54,7 @@ public final class LetterToSound {
     }
 
     private static final class Holder {
-        static final LetterToSound SHIPPED = read(SortedLines.resource(LetterToSound.class, TrainLetterToSound.MODEL));
+        static final LetterToSound SHIPPED = read(PreparedFile.bytes(LetterToSound.class, TrainLetterToSound.MODEL));
     }
 
     public static LetterToSound shipped() {

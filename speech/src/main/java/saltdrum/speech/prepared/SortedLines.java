@@ -1,9 +1,6 @@
 package saltdrum.speech.prepared;
 
 import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -25,19 +22,7 @@ public final class SortedLines {
 
     /** @param name of a resource beside a class that the build has put there */
     public static SortedLines of(Class<?> beside, String name) {
-        return new SortedLines(resource(beside, name));
-    }
-
-    /** @throws IllegalStateException where the build has not put it there */
-    public static byte[] resource(Class<?> beside, String name) {
-        try (InputStream in = beside.getResourceAsStream(name)) {
-            if (in == null) {
-                throw new IllegalStateException("The application is incomplete: " + name + " is missing.");
-            }
-            return in.readAllBytes();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return new SortedLines(PreparedFile.bytes(beside, name));
     }
 
     /** What belongs to a key, in the order it was put in; empty for one that is not there. */
