@@ -21,6 +21,7 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
+import saltdrum.server.Settings;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
@@ -41,12 +42,12 @@ public class Workers {
     private final Map<Lane, Queue> queues = new EnumMap<>(Lane.class);
     private final String name = ServerName.own().toString();
 
-    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Hands hands) {
+    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Hands hands, Settings settings) {
         this.jobs = jobs;
         // An order and its place in the queue are written in one transaction.
         DataSource shared = new TransactionAwareDataSourceProxy(dataSource);
         for (Lane lane : Lane.values()) {
-            queues.put(lane, new Queue(lane, shared, runner, hands.in(lane)));
+            queues.put(lane, new Queue(lane, shared, runner, hands.in(lane), settings.poll()));
         }
     }
 
@@ -57,7 +58,7 @@ public class Workers {
         final boolean taken;
 
         /** @param atOnce 0 for a queue that is filled here and worked off elsewhere */
-        Queue(Lane lane, DataSource dataSource, JobRunner runner, int atOnce) {
+        Queue(Lane lane, DataSource dataSource, JobRunner runner, int atOnce, Duration poll) {
             this.taken = atOnce > 0;
             this.task = Tasks.oneTime(lane.queue, String.class)
                     .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
@@ -67,10 +68,9 @@ public class Workers {
                     .threads(Math.max(1, atOnce))
                     // Nothing is taken up before its turn, so that the order can be changed until then.
                     .pollUsingLockAndFetch(LEAST_FILLED, 1)
-                    .pollingInterval(Duration.ofSeconds(1))
+                    .pollingInterval(poll)
                     .heartbeatInterval(HEARTBEAT)
                     .missedHeartbeatsLimit(MISSED_HEARTBEATS)
-                    .enableImmediateExecution()
                     .shutdownMaxWait(Duration.ofSeconds(1))
                     .build();
         }
@@ -83,6 +83,7 @@ public class Workers {
 
         void add(String jobId) {
             scheduler.schedule(task.instance(jobId, jobId), Instant.now());
+            AfterCommit.run(scheduler::triggerCheckForDueExecutions);
         }
 
         /** @return false where a worker has picked it already */

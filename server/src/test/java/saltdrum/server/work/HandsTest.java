@@ -9,7 +9,8 @@ import saltdrum.server.store.Lane;
 /** What a process takes up at once. */
 class HandsTest {
     private static Settings told(Integer light, Integer hearing, Integer renders) {
-        return new Settings(null, null, "", 0, null, light, hearing, renders, true, null, null, null, null, null, null);
+        return new Settings(
+                null, null, "", 0, null, light, hearing, renders, null, true, null, null, null, null, null, null);
     }
 
     private static int[] of(Settings settings, int cores, long memoryMb) {
