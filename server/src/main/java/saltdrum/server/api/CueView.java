@@ -60,20 +60,26 @@ record CueView(
         }
     }
 
-    static List<CueView> of(Track track, House house) {
-        List<CueTime> times = CueTime.of(track);
-        List<CueView> cues = new ArrayList<>(times.size());
-        for (int i = 0; i < times.size(); i++) {
-            Cue cue = track.cues().get(i);
-            CueTime time = times.get(i);
-            cues.add(new CueView(
+    /** All that a view is made of, beside the house: cheap to compare, where most cues of two tracks are the same. */
+    record Seen(Cue cue, CueTime time, int restMs) {
+        static List<Seen> of(Track track) {
+            List<CueTime> times = CueTime.of(track);
+            List<Seen> cues = new ArrayList<>(times.size());
+            for (int i = 0; i < times.size(); i++) {
+                cues.add(new Seen(track.cues().get(i), times.get(i), CueTime.restBefore(times, i)));
+            }
+            return cues;
+        }
+
+        CueView view(House house) {
+            double speed = ReadingSpeed.of(cue, time);
+            return new CueView(
                     cue.id(),
                     time.showMs(),
                     time.hideMs(),
-                    CueTime.restBefore(times, i),
-                    Math.round(ReadingSpeed.of(cue, time) * 10) / 10.0,
-                    cue.words().size() > 1
-                            && ReadingSpeed.of(cue, time) > house.limits().speed(cue.text()),
+                    restMs,
+                    Math.round(speed * 10) / 10.0,
+                    cue.words().size() > 1 && speed > house.limits().speed(cue.text()),
                     cue.given() != null
                             && (cue.given().showMs() != null || cue.given().hideMs() != null),
                     Translation.byHand(cue),
@@ -82,9 +88,16 @@ record CueView(
                     !cue.look().isEmpty(),
                     Scripts.rightToLeft(cue.text()),
                     cue.lineStarts(),
-                    words(cue.words(), house.unsureBelow())));
+                    words(cue.words(), house.unsureBelow()));
         }
-        return cues;
+    }
+
+    static List<CueView> of(Track track, House house) {
+        return of(Seen.of(track), house);
+    }
+
+    static List<CueView> of(List<Seen> cues, House house) {
+        return cues.stream().map(seen -> seen.view(house)).toList();
     }
 
     private static List<WordView> words(List<Word> words, double unsureBelow) {

@@ -15,8 +15,8 @@ record TrackPatch(
         @Schema(description = "The cues that come in their place") List<CueView> cues) {
 
     static TrackPatch of(StoredChange change, Size clip, House house) {
-        List<CueView> old = CueView.of(change.before().track(), house);
-        List<CueView> now = CueView.of(change.after().track(), house);
+        List<CueView.Seen> old = CueView.Seen.of(change.before().track());
+        List<CueView.Seen> now = CueView.Seen.of(change.after().track());
         int least = Math.min(old.size(), now.size());
         int from = 0;
         while (from < least && old.get(from).equals(now.get(from))) {
@@ -31,6 +31,6 @@ record TrackPatch(
                 change.before().version(),
                 from,
                 old.size() - from - tail,
-                List.copyOf(now.subList(from, now.size() - tail)));
+                CueView.of(now.subList(from, now.size() - tail), house));
     }
 }
