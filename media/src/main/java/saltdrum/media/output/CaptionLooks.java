@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
 import saltdrum.core.cue.Range;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
@@ -18,8 +19,10 @@ import saltdrum.media.ffmpeg.ToolRun;
  * clip in its frame at the same times.
  */
 final class CaptionLooks {
-    /** Pictures that are compared. */
+    /** Pictures that are compared at most, and one of them in so much of the clip: each is decoded from a key frame on, twice. */
     private static final int LOOKS = 4;
+
+    private static final long LOOK_EVERY_MS = 4_000;
 
     /** Mean steps of lightness from which on a caption is there, and above which something else was changed. */
     private static final double THERE = 5;
@@ -58,7 +61,7 @@ final class CaptionLooks {
                 .toList();
         int seen = 0;
         int clean = 0;
-        int looked = Math.min(LOOKS, parts.size());
+        int looked = Math.min(looks(), parts.size());
         for (int i = 0; i < looked; i++) {
             double[] differs = differs(parts.get(i * parts.size() / looked), scene);
             step.run();
@@ -68,16 +71,25 @@ final class CaptionLooks {
         return new Found(looked, seen, clean);
     }
 
+    private int looks() {
+        long lengthMs = where.stream()
+                .mapToLong(range -> (long) range.toMs() - range.fromMs())
+                .sum();
+        return (int) Math.max(1, Math.min(LOOKS, Math.round((double) lengthMs / LOOK_EVERY_MS)));
+    }
+
     /** Mean difference from the clip inside a part's bounds and outside all of them, steps of lightness. */
     private double[] differs(Part part, Scene scene) {
         double at = (part.startMs() + part.endMs()) / 2000.0;
         int height = (int) (Math.round(SMALL * scene.height() / (double) scene.width() / 2) * 2);
-        byte[] made = grey(file, at, height, "[0:v:0]", List.of());
+        CompletableFuture<byte[]> beside =
+                CompletableFuture.supplyAsync(() -> grey(file, at, height, "[0:v:0]", List.of()));
         FrameGraph framing = new FrameGraph(delivery.info(), delivery.frame());
         boolean cut = framing.wantsBarsPicture();
         String graph = "[0:v:0]null[clip];" + framing.graph("clip", "framed", cut ? "1:v" : null, at) + ";[framed]";
         byte[] plain =
                 grey(delivery.clip(), at, height, graph, cut ? FrameGraph.barsInput(delivery.bars()) : List.of());
+        byte[] made = beside.join();
         double scale = (double) SMALL / scene.width();
         Box bounds = part.bounds();
         double[] sums = new double[2];
