@@ -16,6 +16,7 @@ import saltdrum.media.ffmpeg.ToolRun;
 
 /** A real PostgreSQL under a folder of its own: one that all tests share, or one of a test's own. */
 public final class TestDatabase {
+    private static final int MOST_CONNECTIONS = 6;
     private static final AtomicInteger SERVERS = new AtomicInteger();
     private static TestDatabase shared;
 
@@ -102,6 +103,9 @@ public final class TestDatabase {
         }
         registry.add("spring.datasource.url", () -> database.url() + "?currentSchema=" + schema);
         registry.add("spring.datasource.password", database::password);
+        // Spring keeps every server of a test process, and PostgreSQL lets in a hundred.
+        registry.add("spring.datasource.hikari.maximum-pool-size", () -> MOST_CONNECTIONS);
+        registry.add("spring.datasource.hikari.minimum-idle", () -> 1);
         Path data = database.folder.resolve(schema);
         registry.add("salt-drum.data", data::toString);
         return data;

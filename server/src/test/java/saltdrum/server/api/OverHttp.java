@@ -14,8 +14,8 @@ import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Tests over HTTP on a server of their own, against a real PostgreSQL. It takes up its own jobs at once, or never. */
-@SpringBootTest(properties = {"salt-drum.workers=1", "salt-drum.poll=1h"})
+/** Tests over HTTP on a server of their own, against a real PostgreSQL. */
+@SpringBootTest(properties = "salt-drum.workers=1")
 @AutoConfigureMockMvc
 abstract class OverHttp {
     @DynamicPropertySource

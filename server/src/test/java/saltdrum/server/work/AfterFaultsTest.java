@@ -28,9 +28,7 @@ import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.ServerName;
 
 /** What a server, a database or a disk leaves behind that ended in the middle of something. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.NONE,
-        properties = {"salt-drum.workers=1", "salt-drum.poll=1h"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
 class AfterFaultsTest {
     /** Of this machine, and long gone: Linux gives no process this number. */
     private static final String DEAD = new ServerName(ServerName.own().host(), 99_999_999, 1).toString();
@@ -154,17 +152,6 @@ class AfterFaultsTest {
                 .hasMessage("the power is gone");
         assertThat(jobs.ofClip(clip)).hasSize(before);
         assertThat(queued).containsAll(queued());
-    }
-
-    /** Its worker was woken while the order could not be seen yet, and looked again only after a while. */
-    @Test
-    void anOrderIsTakenUpOnceItCanBeSeen() {
-        String id = new TransactionTemplate(transactions).execute(status -> {
-            String ordered = workers.order(clip, new WorkOrder.Listen()).id();
-            sql.execute("select pg_sleep(0.3)");
-            return ordered;
-        });
-        assertThat(awaitEnd(id).state()).isEqualTo(JobState.DONE);
     }
 
     private List<String> queued() {
