@@ -133,6 +133,8 @@ class OrderApiTest extends OnATrack {
         JsonNode first = ask(
                 "/api/orders",
                 "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],\"how\":{\"preset\":\"veryslow\"}}");
+        Patience.await("the long one at work")
+                .until(() -> each(order(id(first)).path("lines"), "state").equals(List.of("RUNNING")));
         JsonNode view = ask(
                 "/api/orders",
                 "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"STILL\",\"POSTER\"],\"sidecars\":[\"srt\",\"webvtt\"]}");
