@@ -32,6 +32,8 @@ function useOpenedAt(clipId: string) {
   const at = params.get('at');
   useEffect(() => {
     if (at === null || !track || durationMs <= 0) return;
+    // Who has gone on to another step meanwhile is not taken back to this one.
+    if (new URLSearchParams(window.location.search).get('at') !== at) return;
     const word = track.cues.flatMap((c) => c.words).find((w) => w.startMs === Number(at));
     if (word) useSelection.getState().select({ kind: 'word', id: word.id });
     usePlayer.getState().seekWord(Number(at));
