@@ -143,7 +143,9 @@ class ShelfTest extends OnTheBench {
         page.navigate(server.url() + "/?q=oarlock");
         assertThat(card(name)).containsText("Words are in");
         card(name).getByRole(AriaRole.LINK).click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Render").setExact(true))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
                 .click();
         page.getByRole(
                         AriaRole.BUTTON,
@@ -162,7 +164,9 @@ class ShelfTest extends OnTheBench {
                         + track.path("cues").path(0).path("id").asLong() + ",\"text\":\"Oil the oarlocks\"}}");
         assertThat(card(name)).containsText("Changed since delivered");
         card(name).getByRole(AriaRole.LINK).click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Render").setExact(true))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Render").setExact(true))
                 .click();
         assertThat(page.getByText("“oarlock” is now “oarlocks”.")).isVisible();
         assertThat(Files.readString(server.log()))
