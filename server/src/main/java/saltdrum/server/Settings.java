@@ -15,7 +15,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param workers light jobs at the same time; of this and the next two 0 is none, and null what the machine can bear
  * @param hearers clips that are heard or translated at the same time
  * @param renderers renders at the same time; each takes all cores that it gets
- * @param poll how often a process looks for jobs that another one has ordered; its own it takes up at once
+ * @param poll how often a process looks for jobs; those that are ordered in it while it has a hand free it takes up at once
  * @param warm whether what recognises speech is loaded and tried at the start; else the first clip waits for it
  * @param url address of the workshop as others call it, by which people have to sign in; null or empty for none
  * @param allowedHosts names under which the server may be called

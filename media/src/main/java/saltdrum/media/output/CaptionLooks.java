@@ -19,9 +19,10 @@ import saltdrum.media.ffmpeg.ToolRun;
  * clip in its frame at the same times.
  */
 final class CaptionLooks {
-    /** Pictures that are compared at most, and one of them in so much of the clip: each is decoded from a key frame on, twice. */
+    /** Pictures that are compared at most. */
     private static final int LOOKS = 4;
 
+    /** One picture is compared in so much of the clip: film and clip are decoded for it from a key frame on. */
     private static final long LOOK_EVERY_MS = 4_000;
 
     /** Mean steps of lightness from which on a caption is there, and above which something else was changed. */

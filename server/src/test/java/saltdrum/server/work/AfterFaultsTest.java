@@ -6,71 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import saltdrum.core.cue.Track;
-import saltdrum.media.clip.Probe;
-import saltdrum.server.Patience;
-import saltdrum.server.SmallClips;
-import saltdrum.server.TestDatabase;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
-import saltdrum.server.store.JobStore;
-import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.ServerName;
 
 /** What a server, a database or a disk leaves behind that ended in the middle of something. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
-class AfterFaultsTest {
+class AfterFaultsTest extends JobsOfAClip {
     /** Of this machine, and long gone: Linux gives no process this number. */
     private static final String DEAD = new ServerName(ServerName.own().host(), 99_999_999, 1).toString();
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) throws Exception {
-        TestDatabase.register(registry);
-    }
-
-    @Autowired
-    JdbcTemplate sql;
-
-    @Autowired
-    Workers workers;
-
-    @Autowired
-    JobStore jobs;
-
-    @Autowired
-    MediaStore media;
-
-    @Autowired
-    ClipStore clips;
-
-    @Autowired
-    PlatformTransactionManager transactions;
-
-    private String clip;
-
-    @BeforeEach
-    void aClip() throws Exception {
-        Path copy = media.workFile(".mp4");
-        Files.copy(SmallClips.whole("tide-pool"), copy);
-        var info = Probe.of(copy);
-        clip = clips.add("tide", media.keep(copy), info, Track.empty("en", "Mallet"))
-                .id();
-    }
-
-    private JobRow awaitEnd(String id) {
-        return Patience.await("the end of the job")
-                .until(() -> jobs.get(id), job -> !job.state().isOpen());
-    }
 
     private String left(JobState state, String picker) {
         String id = jobs.add(clip, new WorkOrder.Listen().kind(), WorkOrder.FORM.write(new WorkOrder.Listen()))
