@@ -91,7 +91,7 @@ class WholeJobTest extends OnTheBench {
         page.keyboard().press("Home");
         page.keyboard().press(" ");
         int seen = 0;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 200 && seen <= 10; i++) {
             Object both = page.evaluate(
                     """
                     () => { const w = document.querySelector('[data-lit]');
