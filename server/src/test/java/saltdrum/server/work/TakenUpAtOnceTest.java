@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.transaction.support.TransactionTemplate;
+import saltdrum.server.Patience;
 import saltdrum.server.store.JobState;
 
 /** A server that looks for jobs of others once an hour, and takes up its own when they are ordered. */
@@ -21,5 +22,15 @@ class TakenUpAtOnceTest extends JobsOfAClip {
             return ordered;
         });
         assertThat(awaitEnd(job).state()).isEqualTo(JobState.DONE);
+    }
+
+    /** Of one job at a time. */
+    @Test
+    void whatWaitedForItsLaneIsTakenUpWhenTheLaneIsFree() {
+        String first = workers.order(clip, new WorkOrder.Prepare()).id();
+        Patience.await("the first at work").until(() -> jobs.get(first).state() != JobState.WAITING);
+        String second = workers.order(clip, new WorkOrder.Listen()).id();
+        assertThat(awaitEnd(first).state()).isEqualTo(JobState.DONE);
+        assertThat(awaitEnd(second).state()).isEqualTo(JobState.DONE);
     }
 }
