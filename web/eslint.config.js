@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import compat from 'eslint-plugin-compat';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -6,9 +7,13 @@ export default tseslint.config(
   { ignores: ['src/api/schema.d.ts'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
+  // What some browser of package.json's list does not have stops the page there.
+  compat.configs['flat/recommended'],
   {
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     plugins: { 'react-hooks': hooks },
+    // A type of ours has the name of an interface that browsers begin to have.
+    settings: { polyfills: ['Ink'] },
     rules: {
       'react-hooks/rules-of-hooks': 'error',
       'react-hooks/exhaustive-deps': 'error',
@@ -22,7 +27,10 @@ export default tseslint.config(
           message: 'Sizes of text stand in theme.css.',
         },
       ],
-      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
     },
   },
 );

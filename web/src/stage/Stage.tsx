@@ -18,6 +18,7 @@ import { StageHandles } from './StageHandles';
 import { ZoneHandles } from './ZoneHandles';
 import { Zones } from './Zones';
 import { drawTurned, pictureAt, placed } from './framing';
+import { whenIdle } from './idle';
 import { ScenePainter } from './paint/scenePainter';
 
 /** The picture in its frame, with the captions painted over it at the time of the frame on the screen. */
@@ -148,21 +149,21 @@ export function Stage({
     painted.current = painter;
     // Painted by the processor: a graphics card smooths edges in its own way, and the render would differ.
     const context = element.getContext('2d', { willReadFrequently: true })!;
-    let idle = 0;
+    let rest: (() => void) | null = null;
     const prepare = () => {
-      idle = painter.ahead(usePlayer.getState().timeMs) ? requestIdleCallback(prepare) : 0;
+      rest = painter.ahead(usePlayer.getState().timeMs) ? whenIdle(prepare) : null;
     };
     const paint = (timeMs: number) => {
       context.clearRect(0, 0, element.width, element.height);
       painter.paint(context, timeMs);
       element.dataset.paintedMs = String(timeMs);
-      if (!idle) idle = requestIdleCallback(prepare);
+      rest ??= whenIdle(prepare);
     };
     paint(usePlayer.getState().timeMs);
     const stop = usePlayer.subscribe((s, before) => s.timeMs !== before.timeMs && paint(s.timeMs));
     return () => {
       stop();
-      cancelIdleCallback(idle);
+      rest?.();
     };
   }, [scene, box, captions]);
 
