@@ -25,7 +25,7 @@ class Desk {
     this.fetched++;
     return Promise.resolve({ ...this.head(id), cues: this.server.get(id)!.texts.map(this.cue) } as Track);
   };
-  send = async (id: string, version: number, change: string): Promise<TrackPatch> => {
+  send = async (id: string, { version }: Track, change: string): Promise<TrackPatch> => {
     this.sent.push(`${id}:${change}@${version}`);
     if (this.held) await new Promise<void>((go) => this.held!.push(go));
     const there = this.server.get(id)!;

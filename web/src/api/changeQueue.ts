@@ -8,8 +8,8 @@ export type Made<Change> = Change | ((track: Track) => Change);
 export interface ChangeDesk<Change> {
   known: (id: string) => Track | undefined;
   keep: (id: string, track: Track) => void;
-  /** Carries a change out on that version; a refusal is thrown. */
-  send: (id: string, version: number, change: Change) => Promise<TrackPatch>;
+  /** Carries a change out on that track; a refusal is thrown. */
+  send: (id: string, on: Track, change: Change) => Promise<TrackPatch>;
   /** The whole track, for when the patch does not fit what is known. */
   fetch: (id: string) => Promise<Track>;
 }
@@ -44,9 +44,10 @@ export class ChangeQueue<Change> {
     try {
       const before = desk.known(id) ?? (await desk.fetch(id));
       const change = made instanceof Function ? made(before) : made;
-      const patch = await desk.send(id, before.version, change);
+      const patch = await desk.send(id, before, change);
       const known = desk.known(id);
-      const track = known?.version === patch.before ? patched(known, patch) : await desk.fetch(id);
+      const fits = known?.version === patch.before && known.incarnation === patch.head.incarnation;
+      const track = fits ? patched(known, patch) : await desk.fetch(id);
       desk.keep(id, track);
       return track;
     } catch (error) {

@@ -44,6 +44,8 @@ async function fetchTrack(id: string): Promise<Track> {
 }
 
 interface MadeScene {
+  /** Of this scene and no other. */
+  tag: string;
   version: number;
   scene: Scene;
 }
@@ -56,9 +58,9 @@ async function fetchScene(id: string, language: string | null): Promise<MadeScen
   const known = newestScene.get(key);
   const query = new URLSearchParams();
   if (language) query.set('language', language);
-  if (known) query.set('since', String(known.version));
+  if (known) query.set('since', known.tag);
   const patch = await call<ScenePatch>('GET', `/api/clips/${id}/scene?${query}`);
-  const from = known && patch.before === known.version ? known.scene : null;
+  const from = known && patch.before === known.tag ? known.scene : null;
   const scene: Scene = {
     width: patch.width,
     height: patch.height,
@@ -68,7 +70,7 @@ async function fetchScene(id: string, language: string | null): Promise<MadeScen
       ? [...from.parts.slice(0, patch.from), ...patch.parts, ...from.parts.slice(patch.from + patch.removed)]
       : patch.parts,
   };
-  const made = { version: patch.version, scene: await withBitmaps(scene) };
+  const made = { tag: patch.tag, version: patch.version, scene: await withBitmaps(scene) };
   newestScene.set(key, made);
   return made;
 }
@@ -184,12 +186,12 @@ const changes = new ChangeQueue<Edit | Step | GoTo>({
   known: (id) => queryClient.getQueryData<Track>(keys.track(id)),
   keep: (id, track) => queryClient.setQueryData(keys.track(id), track),
   fetch: fetchTrack,
-  send: (id, version, change) => {
+  send: (id, { version, incarnation }, change) => {
     const track = `/api/clips/${id}/track`;
-    if (change.kind === 'goTo') return call('POST', `${track}/history`, { version, seq: change.seq });
+    if (change.kind === 'goTo') return call('POST', `${track}/history`, { version, incarnation, seq: change.seq });
     if (change.kind === 'undo' || change.kind === 'redo')
-      return call('POST', `${track}/${change.kind}`, { version });
-    return call('POST', `${track}/edits`, { version, edit: change });
+      return call('POST', `${track}/${change.kind}`, { version, incarnation });
+    return call('POST', `${track}/edits`, { version, incarnation, edit: change });
   },
 });
 

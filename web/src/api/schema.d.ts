@@ -1945,7 +1945,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The display list of the clip's captions, or what of it changed since a version the page has */
+        /** The display list of the clip's captions, or what of it changed since the one the page has */
         get: operations["scene"];
         put?: never;
         post?: never;
@@ -2609,6 +2609,8 @@ export interface components {
         TrackHead: {
             /** Format: int64 */
             version: number;
+            /** @description Which of the tracks that have had this id */
+            incarnation: string;
             language: string;
             style: string;
             /** @description How it uses its style, and what it has otherwise */
@@ -3019,6 +3021,7 @@ export interface components {
         StepRequest: {
             /** Format: int64 */
             version?: number;
+            incarnation?: string;
         };
         TranslateRequest: {
             translator?: string;
@@ -3183,6 +3186,7 @@ export interface components {
         EditRequest: {
             /** Format: int64 */
             version: number;
+            incarnation: string;
             edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         FollowVoice: Omit<components["schemas"]["Edit"], "kind"> & {
@@ -3610,6 +3614,7 @@ export interface components {
         GoToRequest: {
             /** Format: int64 */
             version?: number;
+            incarnation?: string;
             /** Format: int64 */
             seq?: number;
         };
@@ -3912,13 +3917,17 @@ export interface components {
             left: string[];
         };
         JsonNode: {
+            string: boolean;
+            float: boolean;
             array: boolean;
             empty: boolean;
             null: boolean;
-            float: boolean;
-            string: boolean;
             container: boolean;
             number: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            integralNumber: boolean;
+            missingNode: boolean;
             valueNode: boolean;
             object: boolean;
             pojo: boolean;
@@ -3933,10 +3942,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            integralNumber: boolean;
-            missingNode: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -4235,13 +4240,12 @@ export interface components {
             changes: string[];
         };
         ScenePatch: {
+            /** @description Of this scene and no other; told as since when the next is asked for */
+            tag: string;
             /** Format: int64 */
             version: number;
-            /**
-             * Format: int64
-             * @description Version of the scene that this changes; missing for a whole one
-             */
-            before?: number;
+            /** @description Tag of the scene that this changes; missing for a whole one */
+            before?: string;
             /** Format: int32 */
             width: number;
             /** Format: int32 */
@@ -7841,7 +7845,7 @@ export interface operations {
         parameters: {
             query?: {
                 language?: string;
-                since?: number;
+                since?: string;
             };
             header?: never;
             path: {

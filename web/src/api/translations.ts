@@ -32,11 +32,14 @@ export function useTranslationChange(id: string, language: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: async (change: Edit | Step) => {
-      const known = queryClient.getQueriesData<Track>({ queryKey: key(id, language) });
-      const version = Math.max(...known.map(([, t]) => t?.version ?? 0));
+      const known = queryClient
+        .getQueriesData<Track>({ queryKey: key(id, language) })
+        .flatMap(([, track]) => track ?? [])
+        .sort((a, b) => b.version - a.version);
+      const on = { version: known[0]?.version ?? 0, incarnation: known[0]?.incarnation };
       return change.kind === 'undo' || change.kind === 'redo'
-        ? call<TrackView>('POST', `${path(id, language)}/${change.kind}`, { version })
-        : call<TrackView>('POST', `${path(id, language)}/edits`, { version, edit: change });
+        ? call<TrackView>('POST', `${path(id, language)}/${change.kind}`, on)
+        : call<TrackView>('POST', `${path(id, language)}/edits`, { ...on, edit: change });
     },
     onSuccess: (view) => {
       for (const [known] of queryClient.getQueriesData<Track>({ queryKey: key(id, language) })) {

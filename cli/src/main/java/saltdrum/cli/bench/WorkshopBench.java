@@ -125,6 +125,7 @@ final class WorkshopBench {
         long version = now.path("head").path("version").asLong();
         JsonNode cues = now.path("cues");
         Random random = new Random(clip.hashCode());
+        String scene = "";
         pause(random);
         for (int i = 0; i < EDITS; i++) {
             long cue = cues.path(i % cues.size()).path("id").asLong();
@@ -133,7 +134,9 @@ final class WorkshopBench {
             JsonNode[] answer = {null};
             times.add(ms(() -> answer[0] = server.post(track + "/edits", edit)));
             version = answer[0].path("head").path("version").asLong();
-            server.get("/api/clips/" + clip + "/scene?since=" + (version - 1));
+            scene = server.get("/api/clips/" + clip + "/scene?since=" + scene)
+                    .path("tag")
+                    .asString();
             pause(random);
         }
     }

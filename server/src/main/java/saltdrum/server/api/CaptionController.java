@@ -39,6 +39,7 @@ import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 
 /** Caption files in and out of a clip's track. */
 @Tag(name = "captions")
@@ -125,7 +126,7 @@ class CaptionController {
         ClipInfo info = info(clips.get(clipId));
         CaptionFile file = Captions.read(bytes, name);
         BringIn bring = BringIn.of(file, name, tracks.get(clipId).track().language(), info.durationMs());
-        StoredChange change = tracks.change(clipId, -1, bring.edit());
+        StoredChange change = tracks.change(clipId, TrackVersion.NEWEST, bring.edit());
         return new BroughtIn(
                 bring.cues().size(),
                 bring.words().size(),

@@ -44,6 +44,7 @@ import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 
@@ -145,7 +146,7 @@ class ClipController {
         boolean unstyled = tracks.get(clipId).track().styling().version() == 0;
         if (style != null && unstyled) {
             StyleRow row = styles.row(style, 0);
-            tracks.change(clipId, -1, new Restyle(row.name(), row.version(), null));
+            tracks.change(clipId, TrackVersion.NEWEST, new Restyle(row.name(), row.version(), null));
         }
     }
 

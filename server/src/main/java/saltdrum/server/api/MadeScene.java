@@ -2,5 +2,10 @@ package saltdrum.server.api;
 
 import saltdrum.core.scene.Scene;
 
-/** A scene and the track version it was made of, so that a page never paints one with the words of another. */
-record MadeScene(long version, Scene scene) {}
+/**
+ * A scene as a page has it.
+ *
+ * @param tag of this scene and no other: track, translation, style, typefaces and stickers can each have changed since
+ * @param version of the track it was made of, so that a page never paints one with the words of another
+ */
+record MadeScene(String tag, long version, Scene scene) {}

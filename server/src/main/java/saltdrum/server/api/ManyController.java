@@ -22,6 +22,7 @@ import saltdrum.core.text.Quoted;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 
 /** One change to many clips; each has its own step of history, and is undone by itself. */
 @Tag(name = "clips")
@@ -64,7 +65,7 @@ class ManyController {
         List<String> left = new ArrayList<>();
         for (ClipRow clip : all) {
             try {
-                tracks.change(clip.id(), -1, edit);
+                tracks.change(clip.id(), TrackVersion.NEWEST, edit);
             } catch (SaltDrumException refused) {
                 left.add(Quoted.of(clip.name()) + ": " + refused.getMessage());
             }

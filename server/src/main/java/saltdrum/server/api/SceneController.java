@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,10 +30,10 @@ import saltdrum.server.store.TrackStore;
 @RestController
 @RequestMapping("/api")
 class SceneController {
-    private static final int MOST_KEPT = 32;
+    private static final int MOST_KEPT = 64;
 
-    /** The scene that a page got last, by clip and language. */
-    private final Map<String, MadeScene> latest = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    /** Scenes that pages got of late, by their tags. */
+    private final Map<String, MadeScene> sent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, MadeScene> eldest) {
             return size() > MOST_KEPT;
@@ -51,19 +52,18 @@ class SceneController {
         this.scenes = scenes;
     }
 
-    @Operation(summary = "The display list of the clip's captions, or what of it changed since a version the page has")
+    @Operation(summary = "The display list of the clip's captions, or what of it changed since the one the page has")
     @GetMapping("/clips/{clipId}/scene")
     ScenePatch scene(
             @PathVariable String clipId,
             @RequestParam(required = false) String language,
-            @RequestParam(required = false) Long since) {
+            @RequestParam(required = false) String since) {
         StoredTrack stored = tracks.shown(clipId, language);
         Scene scene = scenes.make(stored.track(), styles.of(stored.track()), size(clipId));
-        MadeScene made = new MadeScene(stored.version(), scene);
-        MadeScene before = latest.put(clipId + " " + language, made);
-        return before != null && since != null && before.version() == since
-                ? ScenePatch.between(before, made)
-                : ScenePatch.whole(made);
+        MadeScene made = new MadeScene(UUID.randomUUID().toString(), stored.version(), scene);
+        MadeScene before = since == null ? null : sent.get(since);
+        sent.put(made.tag(), made);
+        return before == null ? ScenePatch.whole(made) : ScenePatch.between(before, made);
     }
 
     @Operation(

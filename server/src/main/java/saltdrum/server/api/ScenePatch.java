@@ -12,14 +12,16 @@ import saltdrum.core.scene.Scene;
  * What became of a scene: from index {@code from} on, {@code removed} parts give way to {@code parts}; a whole scene takes
  * the place of nothing.
  *
+ * @param tag of the scene that comes of it, to be told when the next is asked for
  * @param version of the track that the scene was made of
- * @param before version of the scene that this changes; missing for a whole one
+ * @param before tag of the scene that this changes; missing for a whole one
  * @param glyphs outlines that the scene before had not
  * @param pictures layers that the scene before had not
  */
 record ScenePatch(
+        @Schema(description = "Of this scene and no other; told as since when the next is asked for") String tag,
         long version,
-        @Schema(description = "Version of the scene that this changes; missing for a whole one") Long before,
+        @Schema(description = "Tag of the scene that this changes; missing for a whole one") String before,
         int width,
         int height,
         Map<String, String> glyphs,
@@ -31,6 +33,7 @@ record ScenePatch(
     static ScenePatch whole(MadeScene made) {
         Scene scene = made.scene();
         return new ScenePatch(
+                made.tag(),
                 made.version(),
                 null,
                 scene.width(),
@@ -56,8 +59,9 @@ record ScenePatch(
             tail++;
         }
         return new ScenePatch(
+                after.tag(),
                 after.version(),
-                before.version(),
+                before.tag(),
                 after.scene().width(),
                 after.scene().height(),
                 unknown(before.scene().glyphs(), after.scene().glyphs()),

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Restyle;
 import saltdrum.server.store.ClipRow;
@@ -20,6 +21,7 @@ import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 
 @Tag(name = "track")
 @RestController
@@ -37,10 +39,21 @@ class TrackController {
         this.houses = houses;
     }
 
-    /** @param version of the track that the change was made on */
-    record EditRequest(long version, Edit edit) implements FromOutside {}
+    /**
+     * @param version of the track that the change was made on
+     * @param incarnation of that track; null from those who do not tell
+     */
+    record EditRequest(long version, @MayBeMissing String incarnation, Edit edit) implements FromOutside {
+        TrackVersion on() {
+            return new TrackVersion(version, incarnation);
+        }
+    }
 
-    record StepRequest(long version) {}
+    record StepRequest(long version, @MayBeMissing String incarnation) {
+        TrackVersion on() {
+            return new TrackVersion(version, incarnation);
+        }
+    }
 
     @GetMapping
     TrackView get(@PathVariable String clipId) {
@@ -51,17 +64,17 @@ class TrackController {
     @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
     @PostMapping("/edits")
     TrackPatch edit(@PathVariable String clipId, @RequestBody EditRequest request) {
-        return patch(tracks.change(clipId, request.version(), pinned(request.edit())));
+        return patch(tracks.change(clipId, request.on(), pinned(request.edit())));
     }
 
     @PostMapping("/undo")
     TrackPatch undo(@PathVariable String clipId, @RequestBody StepRequest request) {
-        return patch(tracks.undo(clipId, request.version()));
+        return patch(tracks.undo(clipId, request.on()));
     }
 
     @PostMapping("/redo")
     TrackPatch redo(@PathVariable String clipId, @RequestBody StepRequest request) {
-        return patch(tracks.redo(clipId, request.version()));
+        return patch(tracks.redo(clipId, request.on()));
     }
 
     @Operation(summary = "Every step of the history, the oldest first")
@@ -71,12 +84,12 @@ class TrackController {
     }
 
     /** @param seq of the step that is to be the last done; 0 for the beginning */
-    record GoToRequest(long version, long seq) {}
+    record GoToRequest(long version, @MayBeMissing String incarnation, long seq) {}
 
     @Operation(summary = "Undoes or does again up to a step of the history")
     @PostMapping("/history")
     TrackPatch goTo(@PathVariable String clipId, @RequestBody GoToRequest request) {
-        return patch(tracks.goTo(clipId, request.version(), request.seq()));
+        return patch(tracks.goTo(clipId, new TrackVersion(request.version(), request.incarnation()), request.seq()));
     }
 
     /** A style is there, and a track that takes it takes its present version. */

@@ -17,6 +17,7 @@ import saltdrum.server.store.StoredTrack;
 /** What there is to know of a track but its cues. */
 record TrackHead(
         long version,
+        @Schema(description = "Which of the tracks that have had this id") String incarnation,
         String language,
         String style,
         @Schema(description = "How it uses its style, and what it has otherwise") Styling styling,
@@ -33,6 +34,7 @@ record TrackHead(
         Track track = stored.track();
         return new TrackHead(
                 stored.version(),
+                stored.incarnation(),
                 track.language(),
                 track.style(),
                 track.styling(),

@@ -109,7 +109,7 @@ class TranslationController {
         return changed(
                 tracks.change(
                         TrackStore.translationId(clipId, language),
-                        request.version(),
+                        request.on(),
                         before -> request.edit().said(first),
                         change),
                 clipId,
@@ -121,7 +121,7 @@ class TranslationController {
             @PathVariable String clipId,
             @PathVariable String language,
             @RequestBody TrackController.StepRequest request) {
-        return changed(tracks.undo(TrackStore.translationId(clipId, language), request.version()), clipId, language);
+        return changed(tracks.undo(TrackStore.translationId(clipId, language), request.on()), clipId, language);
     }
 
     @PostMapping("/clips/{clipId}/translations/{language}/redo")
@@ -129,7 +129,7 @@ class TranslationController {
             @PathVariable String clipId,
             @PathVariable String language,
             @RequestBody TrackController.StepRequest request) {
-        return changed(tracks.redo(TrackStore.translationId(clipId, language), request.version()), clipId, language);
+        return changed(tracks.redo(TrackStore.translationId(clipId, language), request.on()), clipId, language);
     }
 
     private TrackView changed(StoredChange change, String clipId, String language) {

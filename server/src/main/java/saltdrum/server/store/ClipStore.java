@@ -20,8 +20,10 @@ public class ClipStore {
     private final ClipMapper clips;
     private final CarriedTracks tracks;
     private final SaidStore said;
+    private final OneMoment oneMoment;
 
-    ClipStore(ClipMapper clips, CarriedTracks tracks, SaidStore said) {
+    ClipStore(ClipMapper clips, CarriedTracks tracks, SaidStore said, OneMoment oneMoment) {
+        this.oneMoment = oneMoment;
         this.said = said;
         this.clips = clips;
         this.tracks = tracks;
@@ -128,13 +130,14 @@ public class ClipStore {
     }
 
     /** The same footage and captions once more; its history begins anew. */
-    @Transactional
     public ClipRow copy(String id, String name) {
-        String copy = Ids.fresh();
-        clips.copy(get(id).id(), copy, name);
-        clips.copyMeasured(id, copy);
-        tracks.copy(id, copy);
-        return clips.find(copy);
+        return oneMoment.of(() -> {
+            String copy = Ids.fresh();
+            clips.copy(get(id).id(), copy, name);
+            clips.copyMeasured(id, copy);
+            tracks.copy(id, copy);
+            return clips.find(copy);
+        });
     }
 
     private static void known(int changed) {

@@ -1,7 +1,6 @@
 package saltdrum.server.store;
 
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.recut.Carried;
 import saltdrum.core.recut.CarryOver;
 import saltdrum.media.clip.ClipInfo;
@@ -11,8 +10,10 @@ import saltdrum.media.clip.ClipInfo;
 public class RecutStore {
     private final RecutMapper recuts;
     private final ClipStore clips;
+    private final OneMoment oneMoment;
 
-    RecutStore(RecutMapper recuts, ClipStore clips) {
+    RecutStore(RecutMapper recuts, ClipStore clips, OneMoment oneMoment) {
+        this.oneMoment = oneMoment;
         this.recuts = recuts;
         this.clips = clips;
     }
@@ -28,14 +29,16 @@ public class RecutStore {
     }
 
     /** The footage takes its place, and the clip as it was goes to the archive as one of its own. */
-    @Transactional
     public void takePlace(RecutRow offered, String beforeName, CarryOver carry, Carried carried) {
-        ClipRow before = clips.copy(offered.clipId(), beforeName);
-        clips.archive(before.id(), true);
-        recuts.takePlace(offered.clipId(), offered.mediaHash(), offered.info());
-        recuts.forgetMeasured(offered.clipId());
-        recuts.anotherVersion(offered.clipId());
-        recuts.done(offered.clipId(), before.id(), carry, carried);
+        oneMoment.of(() -> {
+            ClipRow before = clips.copy(offered.clipId(), beforeName);
+            clips.archive(before.id(), true);
+            recuts.takePlace(offered.clipId(), offered.mediaHash(), offered.info());
+            recuts.forgetMeasured(offered.clipId());
+            recuts.anotherVersion(offered.clipId());
+            recuts.done(offered.clipId(), before.id(), carry, carried);
+            return before;
+        });
     }
 
     /** What became of the words is known, and need not be told any more. */

@@ -2,5 +2,9 @@ package saltdrum.server.store;
 
 import saltdrum.core.cue.Track;
 
-/** A track at a version. Every change, undo and redo makes the next version. */
-public record StoredTrack(String id, long version, Track track, Steps steps) {}
+/**
+ * A track at a version. Every change, undo and redo makes the next version.
+ *
+ * @param incarnation which of the tracks that have had this id; versions of two have nothing to do with each other
+ */
+public record StoredTrack(String id, String incarnation, long version, Track track, Steps steps) {}

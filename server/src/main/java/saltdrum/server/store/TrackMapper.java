@@ -15,7 +15,7 @@ interface TrackMapper {
 
     String ROW =
             "id, version, language, style, styling::text as styling, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
-                    + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms";
+                    + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms, incarnation::text as incarnation";
 
     @Insert(
             """

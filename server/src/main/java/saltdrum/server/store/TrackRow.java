@@ -5,7 +5,7 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.look.Styling;
 
-/** A track's own row; the length is its clip's. */
+/** A track's own row; the length is its clip's, and the incarnation is the database's to give. */
 record TrackRow(
         String id,
         long version,
@@ -16,4 +16,5 @@ record TrackRow(
         Frame frame,
         long nextId,
         Beside beside,
-        Integer lengthMs) {}
+        Integer lengthMs,
+        String incarnation) {}

@@ -87,6 +87,7 @@ final class TrackRows {
                 track.frame(),
                 track.nextId(),
                 track.beside(),
-                track.lengthMs());
+                track.lengthMs(),
+                null);
     }
 }

@@ -6,7 +6,6 @@ import java.util.function.UnaryOperator;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
@@ -23,14 +22,10 @@ public class TrackStore {
 
     private final NewestTracks newest = new NewestTracks();
     private final TransactionTemplate writing;
-    private final TransactionTemplate oneMoment;
 
     TrackStore(TrackMapper mapper, PlatformTransactionManager transactions) {
         this.mapper = mapper;
         this.writing = new TransactionTemplate(transactions);
-        this.oneMoment = new TransactionTemplate(transactions);
-        oneMoment.setReadOnly(true);
-        oneMoment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
     /** The clip's translation into a language, made empty where there is none. */
@@ -56,7 +51,11 @@ public class TrackStore {
         }
         StoredTrack stored = get(translationId(clipId, language));
         return new StoredTrack(
-                stored.id(), stored.version(), Translation.over(first.track(), stored.track()), stored.steps());
+                stored.id(),
+                stored.incarnation(),
+                stored.version(),
+                Translation.over(first.track(), stored.track()),
+                stored.steps());
     }
 
     public static String translationId(String clipId, String language) {
@@ -79,11 +78,10 @@ public class TrackStore {
     public StoredTrack get(String trackId) {
         TrackRow row = found(mapper.find(trackId));
         StoredTrack known = newest.get(row.id());
-        if (known != null && known.version() == row.version()) {
+        if (known != null && same(known, row)) {
             return known;
         }
-        // The row and its words are of one version only when they are read at one moment.
-        StoredTrack stored = oneMoment.execute(status -> load(found(mapper.find(trackId))));
+        StoredTrack stored = load(row);
         newest.put(trackId, stored);
         return stored;
     }
@@ -99,14 +97,14 @@ public class TrackStore {
      * Works a change out on the newest track and writes it if that still is the newest; else it is worked out again, or
      * refused where it was made on a certain version. Nobody waits for another's edit longer than that takes to write.
      *
-     * @param version the track's version that the change was made on; -1 for work that is to go on top of the newest
+     * @param on what the change was made on
      * @param plan gives null where nothing is to be changed
      * @throws StaleException when the track has moved on
      */
-    private StoredChange carryOut(String trackId, long version, Function<StoredTrack, Plan> plan) {
+    private StoredChange carryOut(String trackId, TrackVersion on, Function<StoredTrack, Plan> plan) {
         while (true) {
             StoredTrack present = get(trackId);
-            if (version >= 0 && version != present.version()) {
+            if (!on.isNewest() && !on.isOf(present)) {
                 throw new StaleException();
             }
             Plan planned = plan.apply(present);
@@ -116,18 +114,18 @@ public class TrackStore {
             String cues = Json.write(planned.change.added());
             TrackRow row = TrackRows.row(trackId, present.version() + 1, planned.after);
             StoredTrack written = writing.execute(status -> {
-                if (found(mapper.lock(trackId)).version() != present.version()) {
+                if (!same(present, found(mapper.lock(trackId)))) {
                     return null;
                 }
                 planned.history.run();
                 write(row, planned.change, cues);
-                return new StoredTrack(trackId, row.version(), planned.after, steps(trackId));
+                return new StoredTrack(trackId, present.incarnation(), row.version(), planned.after, steps(trackId));
             });
             if (written != null) {
                 newest.put(trackId, written);
                 return new StoredChange(present, written);
             }
-            if (version >= 0) {
+            if (!on.isNewest()) {
                 throw new StaleException();
             }
         }
@@ -136,12 +134,12 @@ public class TrackStore {
     /**
      * Makes a change and writes it into the history.
      *
-     * @param version the track's version that the change was made on; -1 for work that is to go on top of the newest
+     * @param on what the change was made on
      * @throws StaleException when the track has moved on
      */
     public StoredChange change(
-            String trackId, long version, Function<Track, String> said, UnaryOperator<Track> change) {
-        return carryOut(trackId, version, present -> {
+            String trackId, TrackVersion on, Function<Track, String> said, UnaryOperator<Track> change) {
+        return carryOut(trackId, on, present -> {
             Track after = change.apply(present.track());
             if (after.equals(present.track())) {
                 return null;
@@ -151,9 +149,9 @@ public class TrackStore {
         });
     }
 
-    /** An edit, which says itself in the history. See {@link #change(String, long, Function, UnaryOperator)}. */
-    public StoredChange change(String trackId, long version, Edit edit) {
-        return change(trackId, version, edit::said, edit::on);
+    /** An edit, which says itself in the history. See {@link #change(String, TrackVersion, Function, UnaryOperator)}. */
+    public StoredChange change(String trackId, TrackVersion on, Edit edit) {
+        return change(trackId, on, edit::said, edit::on);
     }
 
     private Runnable step(String trackId, String said, Change change, String jobId) {
@@ -171,7 +169,7 @@ public class TrackStore {
      * nobody else has changed the track.
      */
     public StoredChange amend(String trackId, String jobId, Function<Track, String> said, JobChange change) {
-        return carryOut(trackId, -1, present -> {
+        return carryOut(trackId, TrackVersion.NEWEST, present -> {
             EditRow last = mapper.lastDone(trackId);
             boolean anew = last != null && jobId.equals(last.jobId());
             Track original = anew ? last.change().reversed().applyTo(present.track()) : present.track();
@@ -207,8 +205,8 @@ public class TrackStore {
         return json == null ? null : Json.read(json, StoredReading.class, "reading");
     }
 
-    public StoredChange undo(String trackId, long version) {
-        return carryOut(trackId, version, present -> {
+    public StoredChange undo(String trackId, TrackVersion on) {
+        return carryOut(trackId, on, present -> {
             EditRow last = mapper.lastDone(trackId);
             if (last == null) {
                 throw new RefusedEditException("There is nothing to undo.");
@@ -218,8 +216,8 @@ public class TrackStore {
         });
     }
 
-    public StoredChange redo(String trackId, long version) {
-        return carryOut(trackId, version, present -> {
+    public StoredChange redo(String trackId, TrackVersion on) {
+        return carryOut(trackId, on, present -> {
             EditRow next = mapper.firstUndone(trackId);
             if (next == null) {
                 throw new RefusedEditException("There is nothing to redo.");
@@ -235,23 +233,23 @@ public class TrackStore {
     }
 
     /** Undoes or does again until the step {@code seq} is the last that is done; 0 undoes all. */
-    public StoredChange goTo(String trackId, long version, long seq) {
-        return carryOut(trackId, version, present -> {
+    public StoredChange goTo(String trackId, TrackVersion on, long seq) {
+        return carryOut(trackId, on, present -> {
             List<EditRow> back = mapper.doneAfter(trackId, seq);
-            List<EditRow> on = mapper.undoneUpTo(trackId, seq);
-            if (back.isEmpty() && on.isEmpty()) {
+            List<EditRow> again = mapper.undoneUpTo(trackId, seq);
+            if (back.isEmpty() && again.isEmpty()) {
                 return null;
             }
             Track after = present.track();
             for (EditRow row : back) {
                 after = row.change().reversed().applyTo(after);
             }
-            for (EditRow row : on) {
+            for (EditRow row : again) {
                 after = row.change().applyTo(after);
             }
             return new Plan(Change.between(present.track(), after), after, () -> {
                 back.forEach(row -> mapper.markUndone(trackId, row.seq(), true));
-                on.forEach(row -> mapper.markUndone(trackId, row.seq(), false));
+                again.forEach(row -> mapper.markUndone(trackId, row.seq(), false));
             });
         });
     }
@@ -272,8 +270,22 @@ public class TrackStore {
         mapper.update(row);
     }
 
-    private StoredTrack load(TrackRow row) {
-        return new StoredTrack(row.id(), row.version(), TrackRows.track(row, mapper.words(row.id())), steps(row.id()));
+    /** Its words and steps are of the row's version when that still is the newest after they were read. */
+    private StoredTrack load(TrackRow first) {
+        TrackRow row = first;
+        while (true) {
+            List<WordRow> words = mapper.words(row.id());
+            StoredTrack read = new StoredTrack(
+                    row.id(), row.incarnation(), row.version(), TrackRows.track(row, words), steps(row.id()));
+            row = found(mapper.find(row.id()));
+            if (same(read, row)) {
+                return read;
+            }
+        }
+    }
+
+    private static boolean same(StoredTrack known, TrackRow row) {
+        return known.version() == row.version() && known.incarnation().equals(row.incarnation());
     }
 
     private Steps steps(String trackId) {

@@ -12,6 +12,7 @@ import saltdrum.core.word.Tokens;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.placing.SpeechResult;
 
@@ -58,6 +59,6 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
                 .map(u -> new Unscripted(0, u.startMs() + range.fromMs(), u.endMs() + range.fromMs(), u.text()))
                 .toList();
         Edit edit = new ReplaceWords(language, range.inClip(placed.words()), range, unscripted);
-        StoredTrack stored = tracks.change(clip.id(), -1, edit).after();
+        StoredTrack stored = tracks.change(clip.id(), TrackVersion.NEWEST, edit).after();
     }
 }

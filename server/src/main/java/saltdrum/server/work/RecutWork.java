@@ -24,6 +24,7 @@ import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.RecutRow;
 import saltdrum.server.store.RecutStore;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 import saltdrum.speech.SpeechDesk;
 
 /**
@@ -83,7 +84,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
             offered = recuts.find(clip.id());
         }
         CarryOver carry = offered.carry();
-        tracks.change(clip.id(), -1, track -> carry.said(), carry::on);
+        tracks.change(clip.id(), TrackVersion.NEWEST, track -> carry.said(), carry::on);
         prepare.work(clips.get(clip.id()), new WorkOrder.Prepare(), watch);
     }
 

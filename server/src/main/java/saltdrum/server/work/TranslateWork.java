@@ -13,6 +13,7 @@ import saltdrum.core.translation.Translation;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 import saltdrum.speech.translate.Translator;
 
 /** Lets a translator fill the cues of a translation that no hand has touched. */
@@ -57,7 +58,7 @@ class TranslateWork implements Work<WorkOrder.Translate> {
         // Over the newest state: what a hand typed meanwhile is not open any more.
         StoredTrack stored = tracks.change(
                         id,
-                        -1,
+                        TrackVersion.NEWEST,
                         before -> "Translate " + open.size() + (open.size() == 1 ? " cue" : " cues"),
                         track -> Translation.filled(tracks.get(clip.id()).track(), track, byCue))
                 .after();

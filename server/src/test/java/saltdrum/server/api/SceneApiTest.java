@@ -25,10 +25,12 @@ class SceneApiTest extends OverHttp {
         mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt.toString()))
                 .andExpect(status().isOk());
         String scene = "/api/clips/" + id + "/scene";
-        Set<String> before = glyphs(mvc.perform(get(scene))
+        ResultActions first = mvc.perform(get(scene))
                 .andExpect(jsonPath("$.version").value(1))
                 .andExpect(jsonPath("$.before").doesNotExist())
-                .andExpect(jsonPath("$.parts.length()").value(9)));
+                .andExpect(jsonPath("$.parts.length()").value(9));
+        String tag = tag(first);
+        Set<String> before = glyphs(first);
         JsonNode track = JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
                 .andReturn()
                 .getResponse()
@@ -39,20 +41,63 @@ class SceneApiTest extends OverHttp {
                         .contentType("application/json")
                         .content(edit))
                 .andExpect(status().isOk());
-        Set<String> sent = glyphs(mvc.perform(get(scene).param("since", "1"))
+        Set<String> sent = glyphs(mvc.perform(get(scene).param("since", tag))
                 .andExpect(jsonPath("$.version").value(2))
-                .andExpect(jsonPath("$.before").value(1))
+                .andExpect(jsonPath("$.before").value(tag))
                 .andExpect(jsonPath("$.from").value(4))
                 .andExpect(jsonPath("$.removed").value(1))
                 .andExpect(jsonPath("$.parts.length()").value(1)));
-        // A page that has another version gets all of it.
-        Set<String> all = glyphs(mvc.perform(get(scene).param("since", "1"))
+        // A page that has a scene that is not known here gets all of it.
+        Set<String> all = glyphs(mvc.perform(get(scene).param("since", "none"))
                 .andExpect(jsonPath("$.before").doesNotExist())
                 .andExpect(jsonPath("$.parts.length()").value(9)));
         // How many they are depends on the style, which is the one that this server used last.
         assertThat(sent).isNotEmpty().doesNotContainAnyElementsOf(before);
         before.addAll(sent);
         assertThat(all).isEqualTo(before);
+    }
+
+    /** Two pages on a translation: what the first track became was kept from the one that had asked before. */
+    @Test
+    void aTranslationsSceneFollowsTheFirstTrackOnEveryPage() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
+                .andExpect(status().isOk());
+        String translation = "/api/clips/" + id + "/translations/es";
+        mvc.perform(put(translation)).andExpect(status().isOk());
+        JsonNode cues = JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .path("cues");
+        for (int i = 0; i < 2; i++) {
+            String text = "{\"kind\":\"retypeCue\",\"cueId\":" + cues.path(i).path("id") + ",\"text\":\"a casa\"}";
+            mvc.perform(post(translation + "/edits")
+                            .contentType("application/json")
+                            .content("{\"version\":" + i + ",\"edit\":" + text + "}"))
+                    .andExpect(status().isOk());
+        }
+        String scene = "/api/clips/" + id + "/scene?language=es";
+        String tag = tag(mvc.perform(get(scene)));
+        mvc.perform(post("/api/clips/" + id + "/track/edits")
+                        .contentType("application/json")
+                        .content("{\"version\":1,\"edit\":{\"kind\":\"deleteCues\",\"cueIds\":["
+                                + cues.path(1).path("id") + "]}}"))
+                .andExpect(status().isOk());
+        mvc.perform(get(scene)).andExpect(jsonPath("$.parts.length()").value(1));
+        JsonNode patch = JSON.readTree(mvc.perform(get(scene).param("since", tag))
+                .andExpect(jsonPath("$.before").value(tag))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertThat(patch.path("removed").asInt() - patch.path("parts").size()).isEqualTo(1);
+    }
+
+    private static String tag(ResultActions scene) throws Exception {
+        return JSON.readTree(scene.andReturn().getResponse().getContentAsString())
+                .path("tag")
+                .asString();
     }
 
     private static Set<String> glyphs(ResultActions scene) throws Exception {

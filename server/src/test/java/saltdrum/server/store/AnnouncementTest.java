@@ -86,11 +86,13 @@ class AnnouncementTest {
 
     @Test
     void anEditIsToldWithTheVersionItMade() throws Exception {
-        long version = tracks.change(clipId, 0, new Restyle("Lantern")).after().version();
+        long version = tracks.change(clipId, TrackVersion.of(0), new Restyle("Lantern"))
+                .after()
+                .version();
         assertThat(next("\"track\"")).contains("\"version\" : " + version);
-        tracks.change(clipId, version, new Restyle("Lantern"));
+        tracks.change(clipId, TrackVersion.of(version), new Restyle("Lantern"));
         // Announcements come in order: what comes after it is the next thing that is told.
-        tracks.change(clipId, version, new Restyle("Chalk"));
+        tracks.change(clipId, TrackVersion.of(version), new Restyle("Chalk"));
         assertThat(next("\"track\"")).as("what changes nothing is not told").contains("\"version\" : " + (version + 1));
     }
 
@@ -98,7 +100,7 @@ class AnnouncementTest {
     void aTranslationIsToldWithItsLanguage() throws Exception {
         tracks.openTranslation(clipId, "es");
         next("\"clip\"");
-        tracks.change(TrackStore.translationId(clipId, "es"), 0, new Restyle("Lantern"));
+        tracks.change(TrackStore.translationId(clipId, "es"), TrackVersion.of(0), new Restyle("Lantern"));
         assertThat(next("\"translation\"")).contains("\"es\"");
         tracks.removeTranslation(clipId, "es");
         next("\"clip\"");

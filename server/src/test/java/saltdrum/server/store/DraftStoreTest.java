@@ -36,7 +36,7 @@ class DraftStoreTest extends OnAStoredTrack {
         }
         assertThat(anew).containsExactly(false, true, true);
         assertThat(last.version()).isEqualTo(3);
-        StoredTrack undone = tracks.undo(clipId, 3).after();
+        StoredTrack undone = tracks.undo(clipId, TrackVersion.of(3)).after();
         assertThat(undone.track()).isEqualTo(before);
         assertThat(undone.steps().undo()).isNull();
     }

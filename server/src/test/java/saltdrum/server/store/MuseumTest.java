@@ -73,7 +73,8 @@ class MuseumTest {
         StoredTrack before = tracks.get(THREE_COATS);
         List<HistoryRow> steps = tracks.history(THREE_COATS);
         assertThat(steps).hasSizeGreaterThanOrEqualTo(9);
-        StoredTrack first = tracks.goTo(THREE_COATS, before.version(), 0).after();
+        StoredTrack first =
+                tracks.goTo(THREE_COATS, TrackVersion.of(before.version()), 0).after();
         assertThat(first.track().style()).isNotEqualTo("Lantern");
         assertThat(first.track().words().filter(word -> word.emphasis() == 1))
                 .extracting(Word::text)
@@ -84,14 +85,17 @@ class MuseumTest {
                 .mapToLong(HistoryRow::seq)
                 .max()
                 .orElseThrow();
-        StoredTrack again = tracks.goTo(THREE_COATS, first.version(), last).after();
+        StoredTrack again =
+                tracks.goTo(THREE_COATS, TrackVersion.of(first.version()), last).after();
         assertThat(again.track().cues()).isEqualTo(before.track().cues());
         assertThat(again.track().frame()).isEqualTo(before.track().frame());
-        StoredTrack redone = tracks.redo(THREE_COATS, again.version()).after();
+        StoredTrack redone =
+                tracks.redo(THREE_COATS, TrackVersion.of(again.version())).after();
         assertThat(redone.track())
                 .as("what was undone in the old version can be done again")
                 .isNotEqualTo(again.track());
-        StoredTrack undone = tracks.undo(THREE_COATS, redone.version()).after();
+        StoredTrack undone =
+                tracks.undo(THREE_COATS, TrackVersion.of(redone.version())).after();
         assertThat(undone.track()).isEqualTo(before.track());
     }
 

@@ -85,7 +85,7 @@ abstract class OnAStoredTrack {
     }
 
     StoredTrack edit(long version, Edit edit) {
-        return tracks.change(clipId, version, edit).after();
+        return tracks.change(clipId, TrackVersion.of(version), edit).after();
     }
 
     /** What the database holds, read afresh. */

@@ -70,14 +70,14 @@ class TrackStoreTest extends OnAStoredTrack {
             }
         }
         for (int i = states.size() - 2; i >= 0; i--) {
-            StoredTrack undone = tracks.undo(clipId, version).after();
+            StoredTrack undone = tracks.undo(clipId, TrackVersion.of(version)).after();
             version = undone.version();
             assertThat(undone.track()).isEqualTo(states.get(i));
             assertThat(stored().cues()).isEqualTo(states.get(i).cues());
         }
         assertThat(tracks.get(clipId).steps().undo()).isNull();
         for (int i = 1; i < states.size(); i++) {
-            StoredTrack redone = tracks.redo(clipId, version).after();
+            StoredTrack redone = tracks.redo(clipId, TrackVersion.of(version)).after();
             version = redone.version();
             assertThat(redone.track()).isEqualTo(states.get(i));
         }
@@ -95,7 +95,7 @@ class TrackStoreTest extends OnAStoredTrack {
     @Test
     void noConnectionIsHeldWhileAChangeIsWorkedOut() {
         List<Boolean> held = new ArrayList<>();
-        tracks.change(clipId, 0, t -> "Style", t -> {
+        tracks.change(clipId, TrackVersion.of(0), t -> "Style", t -> {
             held.add(TransactionSynchronizationManager.isActualTransactionActive());
             return new Restyle("Lantern").on(t);
         });
@@ -106,7 +106,7 @@ class TrackStoreTest extends OnAStoredTrack {
     void workThatWasOvertakenIsWorkedOutAgainOnWhatIsThere() {
         List<Long> seen = new ArrayList<>();
         long word = track.words().findFirst().orElseThrow().id();
-        tracks.change(clipId, -1, t -> "Style", t -> {
+        tracks.change(clipId, TrackVersion.NEWEST, t -> "Style", t -> {
             long version = tracks.get(clipId).version();
             seen.add(version);
             if (version == 0) {
@@ -123,7 +123,7 @@ class TrackStoreTest extends OnAStoredTrack {
 
     @Test
     void anEditThatWasOvertakenIsRefused() {
-        assertThatThrownBy(() -> tracks.change(clipId, 0, t -> "Style", t -> {
+        assertThatThrownBy(() -> tracks.change(clipId, TrackVersion.of(0), t -> "Style", t -> {
                     edit(0, new Restyle("Tidemark"));
                     return new Restyle("Lantern").on(t);
                 }))
@@ -135,11 +135,12 @@ class TrackStoreTest extends OnAStoredTrack {
     @Test
     void aNewChangeForgetsWhatWasUndone() {
         StoredTrack a = edit(0, new Restyle("Lantern"));
-        StoredTrack b = tracks.undo(clipId, a.version()).after();
+        StoredTrack b = tracks.undo(clipId, TrackVersion.of(a.version())).after();
         StoredTrack c = edit(b.version(), new Restyle("Tidemark"));
         assertThat(c.steps().redo()).isNull();
         assertThat(c.steps().undo()).isEqualTo("Style Tidemark");
-        assertThatThrownBy(() -> tracks.redo(clipId, c.version())).isInstanceOf(RefusedEditException.class);
+        assertThatThrownBy(() -> tracks.redo(clipId, TrackVersion.of(c.version())))
+                .isInstanceOf(RefusedEditException.class);
     }
 
     @Test

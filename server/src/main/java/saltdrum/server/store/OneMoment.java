@@ -1,0 +1,33 @@
+package saltdrum.server.store;
+
+import java.util.function.Supplier;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Several statements that see the database as it is at one moment (REPEATABLE READ), done again when others were first. */
+@Component
+class OneMoment {
+    private static final int MOST_TRIES = 50;
+
+    private final TransactionTemplate transaction;
+
+    OneMoment(PlatformTransactionManager transactions) {
+        transaction = new TransactionTemplate(transactions);
+        transaction.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
+    }
+
+    <T> T of(Supplier<T> work) {
+        for (int i = 1; ; i++) {
+            try {
+                return transaction.execute(status -> work.get());
+            } catch (ConcurrencyFailureException othersWereFirst) {
+                if (i == MOST_TRIES) {
+                    throw othersWereFirst;
+                }
+            }
+        }
+    }
+}
