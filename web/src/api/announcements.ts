@@ -4,7 +4,7 @@ import { queryClient } from './queryClient';
 import type { Track } from './types';
 
 interface Announcement {
-  what: 'track' | 'translation' | 'clip' | 'job' | 'review';
+  what: 'track' | 'translation' | 'clip' | 'job' | 'review' | 'missed';
   clipId: string;
   version?: number;
 }
@@ -15,7 +15,10 @@ export function useAnnouncements() {
     const events = new EventSource('/api/events');
     events.onmessage = (event) => {
       const said = JSON.parse(event.data as string) as Announcement;
-      if (said.what === 'track') {
+      if (said.what === 'missed') {
+        // The server itself had not heard for a while.
+        void queryClient.invalidateQueries();
+      } else if (said.what === 'track') {
         const known = queryClient.getQueryData<Track>(keys.track(said.clipId));
         if (!known || known.version < (said.version ?? 0)) {
           void queryClient.invalidateQueries({ queryKey: keys.track(said.clipId) });

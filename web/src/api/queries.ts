@@ -188,7 +188,8 @@ const changes = new ChangeQueue<Edit | Step | GoTo>({
   fetch: fetchTrack,
   send: (id, { version, incarnation }, change) => {
     const track = `/api/clips/${id}/track`;
-    if (change.kind === 'goTo') return call('POST', `${track}/history`, { version, incarnation, seq: change.seq });
+    if (change.kind === 'goTo')
+      return call('POST', `${track}/history`, { version, incarnation, seq: change.seq });
     if (change.kind === 'undo' || change.kind === 'redo')
       return call('POST', `${track}/${change.kind}`, { version, incarnation });
     return call('POST', `${track}/edits`, { version, incarnation, edit: change });

@@ -1,8 +1,10 @@
 package saltdrum.e2e;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import saltdrum.server.TestDatabase;
 
 /** A worker as a process of its own, as `salt-drum worker` runs it. */
@@ -33,8 +35,7 @@ final class RunningWorker {
         command.addAll(more);
         ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target/" + name + ".log").toFile()));
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log().toFile()));
         builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
         builder.environment().putAll(S3Server.CALLER);
         process = builder.start();
@@ -43,6 +44,23 @@ final class RunningWorker {
     /** As kill -9 does it; its children end by themselves. */
     void kill() {
         process.destroyForcibly().onExit().join();
+    }
+
+    /** @param name of a signal, such as STOP */
+    void signal(String name) throws IOException {
+        new ProcessBuilder("kill", "-" + name, Long.toString(pid()))
+                .start()
+                .onExit()
+                .join();
+    }
+
+    /** How often it has printed that, through all of its starts. */
+    int said(String what) throws IOException {
+        return Files.readString(log()).split(Pattern.quote(what), -1).length - 1;
+    }
+
+    private Path log() {
+        return Path.of("target/" + name + ".log");
     }
 
     long pid() {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import saltdrum.server.Patience;
@@ -17,9 +18,13 @@ import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
-/** A server that renders nothing itself, and two workers that do: killed at any moment. How often: -Dkills.workers=60. */
+/**
+ * A server that renders nothing itself, and two workers that do: killed at any moment, and put to sleep. How often:
+ * -Dkills.workers=60 -Dsleeps=20.
+ */
 class WorkersTest {
     private static final int KILLS = Integer.getInteger("kills.workers", Boolean.getBoolean("long") ? 20 : 5);
+    private static final int SLEEPS = Integer.getInteger("sleeps", Boolean.getBoolean("long") ? 20 : 1);
     /** No speech model is loaded at each of the many starts. */
     private static final String HEARS_NOTHING = "--salt-drum.hearers=0";
 
@@ -65,6 +70,10 @@ class WorkersTest {
                     }
                 }
             }
+            for (int i = 0; i < SLEEPS; i++) {
+                orders.add(order(server, clip, "\"Mallet\"", "veryslow", 40 - i));
+                sleepsThrough(server, one, two);
+            }
             for (String order : orders) {
                 for (JsonNode line : server.get("/api/orders/" + order).path("lines")) {
                     JsonNode job = server.awaitEnd(line.path("id").asString());
@@ -82,6 +91,51 @@ class WorkersTest {
             two.kill();
             server.kill();
         }
+    }
+
+    /**
+     * As a laptop that is shut: another worker makes the film, and who wakes up later wrote FAILED over its DONE. What it
+     * then made is dropped, which it says in its log.
+     */
+    private static void sleepsThrough(RunningServer server, RunningWorker one, RunningWorker two) throws IOException {
+        AtomicReference<RunningWorker> sleeper = new AtomicReference<>();
+        List<String> films = new ArrayList<>();
+        Patience.await("a worker asleep over a film").until(() -> {
+            sleeper.set(sleeper.get() == one ? two : one);
+            sleeper.get().signal("STOP");
+            films.addAll(running(server, sleeper.get().pid()));
+            if (films.isEmpty()) {
+                sleeper.get().signal("CONT");
+            }
+            return !films.isEmpty();
+        });
+        int dropped = sleeper.get().said("was taken over");
+        try {
+            for (String film : films) {
+                assertThat(server.awaitEnd(film).path("state").asString()).isEqualTo("DONE");
+            }
+        } finally {
+            sleeper.get().signal("CONT");
+        }
+        Patience.await("who slept to find out").until(() -> sleeper.get().said("was taken over") > dropped);
+    }
+
+    /** Films that a process has in hand and has not finished. */
+    private static List<String> running(RunningServer server, long process) throws IOException {
+        List<String> films = new ArrayList<>();
+        for (JsonNode worker : server.get("/api/work").path("workers")) {
+            for (JsonNode job : worker.path("underWay")) {
+                String id = job.path("jobId").asString();
+                if (worker.path("process").asLong() == process
+                        && server.get("/api/jobs/" + id)
+                                .path("state")
+                                .asString()
+                                .equals("RUNNING")) {
+                    films.add(id);
+                }
+            }
+        }
+        return films;
     }
 
     /** Orders a film and a still for each of the styles, which are named in quotes with commas between. */

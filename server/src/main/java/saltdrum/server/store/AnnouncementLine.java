@@ -17,6 +17,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class AnnouncementLine {
     private static final Logger LOG = LoggerFactory.getLogger(AnnouncementLine.class);
+    /** Whoever hears this asks for all that he knows anew. */
+    public static final String MISSED = "{\"what\":\"missed\"}";
+
     private static final int WAIT_MS = 10_000;
     private static final int AGAIN_MS = 1_000;
 
@@ -29,15 +32,20 @@ public class AnnouncementLine {
     /**
      * Listens until closed; when the database goes away, again as soon as it is there.
      *
-     * @param heard gets each announcement as it was sent
+     * @param heard gets each announcement as it was sent, and {@link #MISSED} after a time in which none could be heard
      * @param quiet called when there was none for ten seconds
      */
     public void listen(Consumer<String> heard, Runnable quiet, BooleanSupplier closed) {
+        boolean missed = false;
         while (!closed.getAsBoolean()) {
             try (Connection connection =
                             DriverManager.getConnection(pool.getJdbcUrl(), pool.getUsername(), pool.getPassword());
                     Statement statement = connection.createStatement()) {
                 statement.execute("listen salt_drum");
+                if (missed) {
+                    heard.accept(MISSED);
+                }
+                missed = true;
                 listen(connection.unwrap(PGConnection.class), heard, quiet, closed);
             } catch (SQLException e) {
                 if (!closed.getAsBoolean()) {

@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import saltdrum.media.output.Receipt;
@@ -25,35 +26,49 @@ interface JobMapper {
     @Select("select " + ROW + " from job where clip_id = #{clipId} order by created desc, id")
     List<JobRow> ofClip(String clipId);
 
-    @Update(
-            """
-            update job set state = 'RUNNING', started = now(), progress = 0, message = null
-            where id = #{id} and state in ('WAITING', 'RUNNING')
-            """)
-    int start(String id);
+    /** What an attempt writes is written only while no later one has begun. */
+    String OF_ATTEMPT = " where id = #{attempt.jobId} and attempt = #{attempt.number}";
 
-    @Update("update job set progress = #{progress}, message = #{message} where id = #{id} and state = 'RUNNING'")
-    void progress(String id, double progress, String message);
+    /** Null where it may not begin. */
+    @Select(
+            value =
+                    """
+                    update job set state = 'RUNNING', started = now(), progress = 0, message = null, attempt = attempt + 1
+                    where id = #{id} and state in ('WAITING', 'RUNNING')
+                    returning id as job_id, attempt as number
+                    """,
+            affectData = true)
+    Attempt begin(String id);
 
-    @Update("update job set receipt = #{receipt,jdbcType=VARCHAR}::jsonb where id = #{id}")
-    void receipt(String id, Receipt receipt);
+    /** Whether no later one has begun; holds one off until the transaction's end. */
+    @Select("select count(*) from (select 1 from job" + OF_ATTEMPT + " for share) as held")
+    boolean isLast(@Param("attempt") Attempt attempt);
+
+    @Update("update job set progress = #{progress}, message = #{message}" + OF_ATTEMPT + " and state = 'RUNNING'")
+    void progress(Attempt attempt, double progress, String message);
+
+    @Update("update job set receipt = #{receipt,jdbcType=VARCHAR}::jsonb" + OF_ATTEMPT)
+    void receipt(Attempt attempt, Receipt receipt);
 
     @Select("select receipt::text from job where id = #{id}")
     Receipt receiptOf(String id);
 
-    @Update("update job set step_from_ms = #{fromMs}, heard_ms = #{toMs} where id = #{id}")
-    void heard(String id, int fromMs, int toMs);
+    @Update("update job set step_from_ms = #{fromMs}, heard_ms = #{toMs}" + OF_ATTEMPT)
+    void heard(Attempt attempt, int fromMs, int toMs);
 
     @Update(
             """
             update job set state = #{state}, message = #{message}, finished = now(), output_hash = #{outputHash},
               output_name = #{outputName}, progress = case when #{state} = 'DONE' then 1 else progress end
-            where id = #{id}
-            """)
-    void finish(String id, JobState state, String message, String outputHash, String outputName);
+            """
+                    + OF_ATTEMPT)
+    int finish(Attempt attempt, JobState state, String message, String outputHash, String outputName);
 
-    @Update("update job set tool_lines = #{lines} where id = #{id}")
-    void toolLines(String id, String lines);
+    @Select("select state not in ('STOPPING', 'STOPPED') from job" + OF_ATTEMPT)
+    Boolean goesOn(@Param("attempt") Attempt attempt);
+
+    @Update("update job set tool_lines = #{lines}" + OF_ATTEMPT)
+    void toolLines(Attempt attempt, String lines);
 
     @Update(
             """
@@ -100,8 +115,8 @@ interface JobMapper {
             """)
     int release(String id);
 
-    @Update("update job set pieces = #{pieces,jdbcType=VARCHAR}::jsonb where id = #{id}")
-    void pieces(String id, PieceList pieces);
+    @Update("update job set pieces = #{pieces,jdbcType=VARCHAR}::jsonb" + OF_ATTEMPT)
+    void pieces(Attempt attempt, PieceList pieces);
 
     @Select(
             """

@@ -48,22 +48,35 @@ public class JobStore {
         return mapper.ofClip(clipId);
     }
 
-    /** Whether it may run: false once it was stopped or is done. */
-    public boolean start(String id) {
-        return mapper.start(id) == 1;
+    /** Begins another attempt. @return null where it may not run: it was stopped, or is done */
+    public Attempt begin(String id) {
+        return mapper.begin(id);
     }
 
-    public void progress(String id, double progress, String message) {
-        mapper.progress(id, Math.min(1, Math.max(0, progress)), message);
+    public void progress(Attempt attempt, double progress, String message) {
+        mapper.progress(attempt, Math.min(1, Math.max(0, progress)), message);
     }
 
     /** A draft stands in the track; its last step of the history is this stretch. */
-    public void heard(String id, int fromMs, int toMs) {
-        mapper.heard(id, fromMs, toMs);
+    public void heard(Attempt attempt, int fromMs, int toMs) {
+        mapper.heard(attempt, fromMs, toMs);
     }
 
-    public void receipt(String id, Receipt receipt) {
-        mapper.receipt(id, receipt);
+    public void receipt(Attempt attempt, Receipt receipt) {
+        mapper.receipt(attempt, receipt);
+    }
+
+    /**
+     * Writes what an attempt made, in one transaction with the look whether it still is the last.
+     *
+     * @throws OvertakenException when a later one has begun; nothing is written
+     */
+    @Transactional
+    public void write(Attempt attempt, Runnable what) {
+        if (!mapper.isLast(attempt)) {
+            throw new OvertakenException();
+        }
+        what.run();
     }
 
     /** @throws NotFoundException where none was made */
@@ -75,13 +88,14 @@ public class JobStore {
         return receipt;
     }
 
-    public void finish(String id, JobState state, String message, String outputHash, String outputName) {
-        mapper.finish(id, state, message, outputHash, outputName);
+    /** @return false when a later attempt has begun, whose end counts */
+    public boolean finish(Attempt attempt, JobState state, String message, String outputHash, String outputName) {
+        return mapper.finish(attempt, state, message, outputHash, outputName) == 1;
     }
 
     /** What a tool said last before it failed. */
-    public void toolLines(String id, String lines) {
-        mapper.toolLines(id, lines);
+    public void toolLines(Attempt attempt, String lines) {
+        mapper.toolLines(attempt, lines);
     }
 
     /** How long renders take here of what samples tell. */
@@ -118,8 +132,8 @@ public class JobStore {
         return mapper.release(id) == 1;
     }
 
-    public void pieces(String id, PieceList pieces) {
-        mapper.pieces(id, pieces);
+    public void pieces(Attempt attempt, PieceList pieces) {
+        mapper.pieces(attempt, pieces);
     }
 
     /** Finished films of a clip that say what they are made of, the newest first. */
@@ -152,9 +166,9 @@ public class JobStore {
         }
     }
 
-    public boolean stopping(String id) {
-        JobRow job = mapper.find(id);
-        return job == null || job.state().isStop();
+    /** Whether an attempt has nothing more to do: the job was stopped or removed, or a later attempt has begun. */
+    public boolean stopping(Attempt attempt) {
+        return !Boolean.TRUE.equals(mapper.goesOn(attempt));
     }
 
     /** Whoever does something now, or did when he died. */

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
@@ -76,16 +77,36 @@ public class MediaStore {
         return work.fresh(ending);
     }
 
-    /** Where a job keeps what is whole of its film until it is finished; it outlives the server. */
-    public Path halves(String jobId) {
-        return halves.resolve(jobId);
+    /**
+     * Where an attempt keeps what is whole of its film until it is finished; it outlives the server. What an earlier
+     * attempt left goes over to this one: that one, should it still be at work, finds its folder gone.
+     */
+    public Path halves(Attempt attempt) {
+        Path own = halves.resolve(attempt.folder());
+        try (Stream<Path> folders = Files.list(halves)) {
+            for (Path left : folders.filter(folder -> jobOf(folder).equals(attempt.jobId()) && !folder.equals(own))
+                    .sorted()
+                    .toList()) {
+                if (Files.exists(own)) {
+                    Halves.clear(left);
+                } else {
+                    Files.move(left, own, StandardCopyOption.ATOMIC_MOVE);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return own;
+    }
+
+    private static String jobOf(Path folder) {
+        return Attempt.jobOf(folder.getFileName().toString());
     }
 
     /** Forgets what unfinished films of other jobs than these have left. */
     public void sweepHalves(Set<String> openJobs) {
         try (Stream<Path> folders = Files.list(halves)) {
-            folders.filter(folder -> !openJobs.contains(folder.getFileName().toString()))
-                    .forEach(Halves::clear);
+            folders.filter(folder -> !openJobs.contains(jobOf(folder))).forEach(Halves::clear);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -9,10 +9,12 @@ import saltdrum.media.clip.ClipInfo;
 @Component
 public class RecutStore {
     private final RecutMapper recuts;
+    private final JobMapper jobs;
     private final ClipStore clips;
     private final OneMoment oneMoment;
 
-    RecutStore(RecutMapper recuts, ClipStore clips, OneMoment oneMoment) {
+    RecutStore(RecutMapper recuts, JobMapper jobs, ClipStore clips, OneMoment oneMoment) {
+        this.jobs = jobs;
         this.oneMoment = oneMoment;
         this.recuts = recuts;
         this.clips = clips;
@@ -28,9 +30,16 @@ public class RecutStore {
         return recuts.find(clipId);
     }
 
-    /** The footage takes its place, and the clip as it was goes to the archive as one of its own. */
-    public void takePlace(RecutRow offered, String beforeName, CarryOver carry, Carried carried) {
+    /**
+     * The footage takes its place, and the clip as it was goes to the archive as one of its own.
+     *
+     * @throws OvertakenException when a later attempt at this work has begun
+     */
+    public void takePlace(Attempt by, RecutRow offered, String beforeName, CarryOver carry, Carried carried) {
         oneMoment.of(() -> {
+            if (!jobs.isLast(by)) {
+                throw new OvertakenException();
+            }
             ClipRow before = clips.copy(offered.clipId(), beforeName);
             clips.archive(before.id(), true);
             recuts.takePlace(offered.clipId(), offered.mediaHash(), offered.info());

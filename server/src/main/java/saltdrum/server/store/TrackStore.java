@@ -19,11 +19,13 @@ import saltdrum.core.translation.Translation;
 @Component
 public class TrackStore {
     private final TrackMapper mapper;
+    private final JobMapper jobs;
 
     private final NewestTracks newest = new NewestTracks();
     private final TransactionTemplate writing;
 
-    TrackStore(TrackMapper mapper, PlatformTransactionManager transactions) {
+    TrackStore(TrackMapper mapper, JobMapper jobs, PlatformTransactionManager transactions) {
+        this.jobs = jobs;
         this.mapper = mapper;
         this.writing = new TransactionTemplate(transactions);
     }
@@ -102,6 +104,11 @@ public class TrackStore {
      * @throws StaleException when the track has moved on
      */
     private StoredChange carryOut(String trackId, TrackVersion on, Function<StoredTrack, Plan> plan) {
+        return carryOut(trackId, on, null, plan);
+    }
+
+    /** @param by the piece of work whose change it is; null for a person's */
+    private StoredChange carryOut(String trackId, TrackVersion on, Attempt by, Function<StoredTrack, Plan> plan) {
         while (true) {
             StoredTrack present = get(trackId);
             if (!on.isNewest() && !on.isOf(present)) {
@@ -114,6 +121,9 @@ public class TrackStore {
             String cues = Json.write(planned.change.added());
             TrackRow row = TrackRows.row(trackId, present.version() + 1, planned.after);
             StoredTrack written = writing.execute(status -> {
+                if (by != null && !jobs.isLast(by)) {
+                    throw new OvertakenException();
+                }
                 if (!same(present, found(mapper.lock(trackId)))) {
                     return null;
                 }
@@ -139,7 +149,21 @@ public class TrackStore {
      */
     public StoredChange change(
             String trackId, TrackVersion on, Function<Track, String> said, UnaryOperator<Track> change) {
-        return carryOut(trackId, on, present -> {
+        return change(trackId, on, null, said, change);
+    }
+
+    /**
+     * Makes a piece of work's change on top of the newest.
+     *
+     * @throws OvertakenException when a later attempt at the work has begun
+     */
+    public StoredChange change(String trackId, Attempt by, Function<Track, String> said, UnaryOperator<Track> change) {
+        return change(trackId, TrackVersion.NEWEST, by, said, change);
+    }
+
+    private StoredChange change(
+            String trackId, TrackVersion on, Attempt by, Function<Track, String> said, UnaryOperator<Track> change) {
+        return carryOut(trackId, on, by, present -> {
             Track after = change.apply(present.track());
             if (after.equals(present.track())) {
                 return null;
@@ -167,9 +191,12 @@ public class TrackStore {
     /**
      * Makes a piece of work's change, or makes its last one anew: all that it does is one step of the history as long as
      * nobody else has changed the track.
+     *
+     * @throws OvertakenException when a later attempt at the work has begun
      */
-    public StoredChange amend(String trackId, String jobId, Function<Track, String> said, JobChange change) {
-        return carryOut(trackId, TrackVersion.NEWEST, present -> {
+    public StoredChange amend(String trackId, Attempt by, Function<Track, String> said, JobChange change) {
+        String jobId = by.jobId();
+        return carryOut(trackId, TrackVersion.NEWEST, by, present -> {
             EditRow last = mapper.lastDone(trackId);
             boolean anew = last != null && jobId.equals(last.jobId());
             Track original = anew ? last.change().reversed().applyTo(present.track()) : present.track();

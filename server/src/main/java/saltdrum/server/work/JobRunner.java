@@ -5,16 +5,16 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.ffmpeg.ToolFailedException;
+import saltdrum.server.store.Attempt;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
+import saltdrum.server.store.OvertakenException;
 
 /** Does one job from beginning to end. What goes wrong becomes the job's message; nothing already stored is harmed. */
 @Component
@@ -44,46 +44,49 @@ class JobRunner {
     }
 
     private void runAlone(String jobId) {
-        if (!jobs.start(jobId)) {
+        Attempt attempt = jobs.begin(jobId);
+        if (attempt == null) {
             // Asked to stop before anybody took it up again.
             jobs.stopped(jobId);
             return;
         }
         JobRow job = jobs.get(jobId);
         ClipRow clip = clips.get(job.clipId());
-        Watch watch = new Watch(job, jobs);
+        Watch watch = new Watch(job, attempt, jobs);
         try {
             WorkOrder order = WorkOrder.FORM.read(job.workOrder());
             crew.carryOut(clip, order, watch);
             watch.finish();
+        } catch (OvertakenException e) {
+            LOG.warn("job {} was taken over while attempt {} rested", jobId, attempt.number());
         } catch (SaltDrumException e) {
             if (e instanceof ToolFailedException tool) {
-                jobs.toolLines(jobId, tool.lastLines());
+                jobs.toolLines(attempt, tool.lastLines());
             }
-            jobs.finish(jobId, watch.stopped() ? JobState.STOPPED : JobState.FAILED, e.getMessage(), null, null);
+            end(attempt, watch.stopped() ? JobState.STOPPED : JobState.FAILED, e.getMessage());
         } catch (UncheckedIOException e) {
             LOG.warn("job {} failed", jobId, e);
             boolean full = String.valueOf(e.getMessage()).contains("No space left");
-            jobs.finish(
-                    jobId,
+            end(
+                    attempt,
                     JobState.FAILED,
                     full
                             ? "The disk is full. Make room and do this again; nothing was harmed."
-                            : "A file could not be read or written. Do this again; nothing was harmed.",
-                    null,
-                    null);
-        } catch (DataAccessException | TransactionException e) {
-            // As after a crash: done again when the database is back.
-            LOG.warn("job {} lost the database: {}", jobId, e.getMessage());
-            throw e;
+                            : "A file could not be read or written. Do this again; nothing was harmed.");
         } catch (RuntimeException e) {
+            if (Away.is(e)) {
+                // As after a crash: done again when the database is back.
+                LOG.warn("job {} lost the database: {}", jobId, e.getMessage());
+                throw e;
+            }
             LOG.error("job {} failed", jobId, e);
-            jobs.finish(
-                    jobId,
-                    JobState.FAILED,
-                    "This went wrong on our side. Nothing was changed; do it again.",
-                    null,
-                    null);
+            end(attempt, JobState.FAILED, "This went wrong on our side. Nothing was changed; do it again.");
+        }
+    }
+
+    private void end(Attempt attempt, JobState state, String message) {
+        if (!jobs.finish(attempt, state, message, null, null)) {
+            LOG.warn("job {} was taken over; what attempt {} came to is dropped", attempt.jobId(), attempt.number());
         }
     }
 }

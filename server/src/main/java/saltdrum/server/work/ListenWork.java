@@ -26,6 +26,6 @@ class ListenWork implements Work<WorkOrder.Listen> {
     @Override
     public void work(ClipRow clip, WorkOrder.Listen order, Watch watch) {
         String peaks = media.keep(Peaks.of(media.file(clip.mediaHash()), clip.info(), SoundChoice.parse(clip.sound())));
-        clips.prepared(clip.id(), clip.posterHash(), peaks, clip.proxyHash());
+        watch.write(() -> clips.prepared(clip.id(), clip.posterHash(), peaks, clip.proxyHash()));
     }
 }

@@ -59,7 +59,8 @@ class MeasureWork implements Work<WorkOrder.Measure> {
                     out,
                     part -> watch.progress(PICTURE * part),
                     watch::stopped);
-            measured.light(clip.id(), media.keep(out));
+            String light = media.keep(out);
+            watch.write(() -> measured.light(clip.id(), light));
         } finally {
             media.discard(out);
         }
@@ -70,12 +71,13 @@ class MeasureWork implements Work<WorkOrder.Measure> {
         List<String> tokens = track.words().map(Word::text).toList();
         Sound sound = sounds.part(clip, Range.ALL);
         if (tokens.isEmpty() || sound.isEmpty() || !speech.canAlign(track.language())) {
-            measured.onsets(clip.id(), null);
+            watch.write(() -> measured.onsets(clip.id(), null));
             return;
         }
         watch.say("Listening to where the words are");
         List<Word> placed =
                 speech.align(sound, tokens, part -> watch.progress(done + (1 - done) * part), watch::stopped);
-        measured.onsets(clip.id(), Onsets.of(placed));
+        Onsets onsets = Onsets.of(placed);
+        watch.write(() -> measured.onsets(clip.id(), onsets));
     }
 }

@@ -10,9 +10,7 @@ import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.store.TrackVersion;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.placing.SpeechResult;
 
@@ -51,14 +49,14 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
                 sounds.terms(clip),
                 watch::progress,
                 watch::stopped);
-        bringIn(clip, order.language(), placed, order.range());
+        bringIn(clip, order.language(), placed, order.range(), watch);
     }
 
-    private void bringIn(ClipRow clip, String language, SpeechResult placed, Range range) {
+    private void bringIn(ClipRow clip, String language, SpeechResult placed, Range range, Watch watch) {
         List<Unscripted> unscripted = placed.unscripted().stream()
                 .map(u -> new Unscripted(0, u.startMs() + range.fromMs(), u.endMs() + range.fromMs(), u.text()))
                 .toList();
         Edit edit = new ReplaceWords(language, range.inClip(placed.words()), range, unscripted);
-        StoredTrack stored = tracks.change(clip.id(), TrackVersion.NEWEST, edit).after();
+        tracks.change(clip.id(), watch.attempt(), edit::said, edit::on);
     }
 }

@@ -33,13 +33,14 @@ class PrepareWork implements Work<WorkOrder.Prepare> {
         ClipInfo info = clip.info();
         String poster = media.keep(Pictures.poster(file, info));
         String peaks = media.keep(Peaks.of(file, info, SoundChoice.parse(clip.sound())));
-        clips.prepared(clip.id(), poster, peaks, null);
+        watch.write(() -> clips.prepared(clip.id(), poster, peaks, null));
         if (!info.playsInBrowsers()) {
             Path out = media.workFile(".mp4");
             try {
                 watch.say("Making a light copy that browsers can play");
                 Proxy.make(file, info, out, watch::progress, watch::stopped);
-                clips.prepared(clip.id(), poster, peaks, media.keep(out));
+                String proxy = media.keep(out);
+                watch.write(() -> clips.prepared(clip.id(), poster, peaks, proxy));
             } finally {
                 media.discard(out);
             }

@@ -100,7 +100,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             int[] from = {stepFromMs};
             StoredTrack stored = tracks.amend(
                             clip.id(),
-                            watch.job().id(),
+                            watch.attempt(),
                             track -> "Bring in " + words.size() + (words.size() == 1 ? " word" : " words"),
                             (track, anew) -> {
                                 from[0] = anew ? stepFromMs : doneMs;
@@ -111,7 +111,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             stepFromMs = from[0];
             doneMs = toMs;
             watch.heard(stepFromMs, doneMs);
-            tracks.keepReadings(clip.id(), readings(stored.track(), heard));
+            watch.write(() -> tracks.keepReadings(clip.id(), readings(stored.track(), heard)));
         }
 
         private Edit replacing(List<Word> words, Range range) {

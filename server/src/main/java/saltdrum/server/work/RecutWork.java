@@ -24,7 +24,6 @@ import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.RecutRow;
 import saltdrum.server.store.RecutStore;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.store.TrackVersion;
 import saltdrum.speech.SpeechDesk;
 
 /**
@@ -78,13 +77,13 @@ class RecutWork implements Work<WorkOrder.Recut> {
         }
         if (offered.carry() == null) {
             if (!takePlace(clip, offered, watch)) {
-                recuts.refuse(clip.id());
+                watch.write(() -> recuts.refuse(clip.id()));
                 return;
             }
             offered = recuts.find(clip.id());
         }
         CarryOver carry = offered.carry();
-        tracks.change(clip.id(), TrackVersion.NEWEST, track -> carry.said(), carry::on);
+        tracks.change(clip.id(), watch.attempt(), track -> carry.said(), carry::on);
         prepare.work(clips.get(clip.id()), new WorkOrder.Prepare(), watch);
     }
 
@@ -99,7 +98,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
             return false;
         }
         if (placed.size() < LEAST_FOUND * words.size()) {
-            recuts.refuse(clip.id());
+            watch.write(() -> recuts.refuse(clip.id()));
             throw new BadInputException(
                     "Of the " + words.size() + " words of “" + clip.name() + "” only " + placed.size()
                             + " are in that footage: it is another clip. Nothing was changed; bring it in as a clip of its"
@@ -110,6 +109,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
         List<Long> lost =
                 words.stream().map(Word::id).filter(id -> !found.contains(id)).toList();
         recuts.takePlace(
+                watch.attempt(),
                 offered,
                 clip.name() + " before " + offered.fileName(),
                 new CarryOver(placed, lost, lengthMs),

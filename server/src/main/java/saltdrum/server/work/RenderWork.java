@@ -34,7 +34,7 @@ class RenderWork implements Work<WorkOrder.Render> {
         OutputKind kind = order.output();
         Path out = media.workFile("." + ending(order));
         Path bars = media.workFile(".png");
-        Path halves = media.halves(watch.job().id());
+        Path halves = media.halves(watch.attempt());
         Stages stages = new Stages(megapixels(clip, order), looking);
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);

@@ -11,9 +11,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.Translation;
 import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.store.TrackVersion;
 import saltdrum.speech.translate.Translator;
 
 /** Lets a translator fill the cues of a translation that no hand has touched. */
@@ -56,11 +54,10 @@ class TranslateWork implements Work<WorkOrder.Translate> {
             byCue.put(open.get(i).id(), texts.get(i));
         }
         // Over the newest state: what a hand typed meanwhile is not open any more.
-        StoredTrack stored = tracks.change(
-                        id,
-                        TrackVersion.NEWEST,
-                        before -> "Translate " + open.size() + (open.size() == 1 ? " cue" : " cues"),
-                        track -> Translation.filled(tracks.get(clip.id()).track(), track, byCue))
-                .after();
+        tracks.change(
+                id,
+                watch.attempt(),
+                before -> "Translate " + open.size() + (open.size() == 1 ? " cue" : " cues"),
+                track -> Translation.filled(tracks.get(clip.id()).track(), track, byCue));
     }
 }

@@ -1,60 +1,72 @@
 package saltdrum.server.work;
 
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PieceList;
+import saltdrum.server.store.Attempt;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
+import saltdrum.server.store.OvertakenException;
 
-/** A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. */
+/**
+ * A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. Nobody who
+ * tells or asks waits for another's call of the database.
+ */
 final class Watch {
     private static final int MOST_TRIES = 300;
     private static final long PAUSE_NS = 250_000_000L;
 
     private final JobRow job;
+    private final Attempt attempt;
     private final JobStore jobs;
-    private double progress;
-    private String message;
+    private final AtomicLong saidAt = new AtomicLong(System.nanoTime() - PAUSE_NS);
+    private final AtomicLong askedAt = new AtomicLong(System.nanoTime());
+    private volatile double progress;
+    private volatile String message;
+    private volatile boolean stopped;
     private String outputHash;
     private String outputName;
-    private long saidAt;
-    private long askedAt = System.nanoTime();
-    private boolean stopped;
 
-    Watch(JobRow job, JobStore jobs) {
+    Watch(JobRow job, Attempt attempt, JobStore jobs) {
         this.job = job;
+        this.attempt = attempt;
         this.jobs = jobs;
     }
 
-    synchronized void progress(double done) {
-        progress = done;
+    /** Whether it is time again; one of those who ask at once is told so. */
+    private static boolean due(AtomicLong last) {
+        long then = last.get();
         long now = System.nanoTime();
-        if (now - saidAt > PAUSE_NS) {
-            saidAt = now;
-            UnlessAway.call(() -> jobs.progress(job.id(), progress, message));
+        return now - then > PAUSE_NS && last.compareAndSet(then, now);
+    }
+
+    void progress(double done) {
+        progress = done;
+        if (due(saidAt)) {
+            UnlessAway.call(() -> jobs.progress(attempt, progress, message));
         }
     }
 
-    synchronized void say(String newMessage) {
+    void say(String newMessage) {
         message = newMessage;
         progress(progress);
     }
 
     /** How far it is, and in words. */
-    synchronized void report(double done, String newMessage) {
+    void report(double done, String newMessage) {
         message = newMessage;
         progress(done);
     }
 
-    synchronized boolean stopped() {
-        long now = System.nanoTime();
-        if (!stopped && now - askedAt > PAUSE_NS) {
-            askedAt = now;
-            UnlessAway.call(() -> stopped = jobs.stopping(job.id()));
+    /** Whether somebody stopped it, or another attempt has begun. */
+    boolean stopped() {
+        if (!stopped && due(askedAt)) {
+            UnlessAway.call(() -> stopped = jobs.stopping(attempt));
         }
         return stopped;
     }
@@ -64,20 +76,29 @@ final class Watch {
         return job;
     }
 
+    Attempt attempt() {
+        return attempt;
+    }
+
+    /** Writes what was made, unless another attempt has begun. */
+    void write(Runnable what) {
+        jobs.write(attempt, what);
+    }
+
     void heard(int fromMs, int toMs) {
-        jobs.heard(job.id(), fromMs, toMs);
+        jobs.heard(attempt, fromMs, toMs);
     }
 
     void receipt(Receipt receipt) {
         untilBack(() -> {
-            jobs.receipt(job.id(), receipt);
+            jobs.receipt(attempt, receipt);
             return true;
         });
     }
 
     void pieces(PieceList pieces) {
         untilBack(() -> {
-            jobs.pieces(job.id(), pieces);
+            jobs.pieces(attempt, pieces);
             return true;
         });
     }
@@ -89,7 +110,9 @@ final class Watch {
 
     void finish() {
         untilBack(() -> {
-            jobs.finish(job.id(), stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName);
+            if (!jobs.finish(attempt, stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName)) {
+                throw new OvertakenException();
+            }
             return true;
         });
     }
@@ -99,9 +122,9 @@ final class Watch {
         for (int i = 0; ; i++) {
             try {
                 return call.get();
-            } catch (DataAccessException | TransactionException away) {
-                if (i == MOST_TRIES) {
-                    throw away;
+            } catch (DataAccessException | TransactionException e) {
+                if (i == MOST_TRIES || !Away.is(e)) {
+                    throw e;
                 }
                 pause();
             }

@@ -120,11 +120,11 @@ class AnnouncementTest {
     void workIsToldFromItsOrderToItsEnd() throws Exception {
         String id = jobs.add(clipId, JobKind.PREPARE, "{}").id();
         assertThat(next("\"job\"")).contains(id);
-        jobs.start(id);
+        Attempt attempt = jobs.begin(id);
         next("\"job\"");
-        jobs.progress(id, 0.5, "half");
+        jobs.progress(attempt, 0.5, "half");
         next("\"job\"");
-        jobs.finish(id, JobState.DONE, null, null, null);
+        jobs.finish(attempt, JobState.DONE, null, null, null);
         next("\"job\"");
         jobs.remove(id);
         next("\"job\"");

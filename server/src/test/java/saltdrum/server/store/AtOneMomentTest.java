@@ -39,10 +39,12 @@ class AtOneMomentTest extends OnAStoredTrack {
     @Test
     void footageThatIsReplacedWhileSomebodyTypesKeepsTheClipAsItWas() {
         recuts.offer(clipId, media.keep("other".getBytes()), INFO, "other.mp4");
+        JobStore jobs = new JobStore(jobMapper);
+        Attempt attempt = jobs.begin(jobs.add(clipId, JobKind.WORDS, "{}").id());
         CarryOver carry = new CarryOver(List.of(), List.of(), 600_000);
         whileCopied(
                         () -> {
-                            recuts.takePlace(recuts.find(clipId), "Before", carry, null);
+                            recuts.takePlace(attempt, recuts.find(clipId), "Before", carry, null);
                             return clips.get(clipId);
                         },
                         () -> edit(0, new RetypeCue(firstCue(), LONGER)))

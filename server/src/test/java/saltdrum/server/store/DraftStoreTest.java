@@ -13,8 +13,8 @@ import saltdrum.core.edit.SetEmphasis;
 
 /** A piece of work that brings its words in little by little. */
 class DraftStoreTest extends OnAStoredTrack {
-    private StoredTrack draft(String jobId, String style, List<Boolean> anew) {
-        return tracks.amend(clipId, jobId, t -> "Draft", (track, again) -> {
+    private StoredTrack draft(Attempt by, String style, List<Boolean> anew) {
+        return tracks.amend(clipId, by, t -> "Draft", (track, again) -> {
                     anew.add(again);
                     return new Restyle(style).on(track);
                 })
@@ -22,13 +22,17 @@ class DraftStoreTest extends OnAStoredTrack {
     }
 
     private String job() {
-        return new JobStore(jobMapper).add(clipId, JobKind.WORDS, "{}").id();
+        return jobs().add(clipId, JobKind.WORDS, "{}").id();
+    }
+
+    private JobStore jobs() {
+        return new JobStore(jobMapper);
     }
 
     @Test
     void aDraftThatGrowsIsOneStepOfTheHistory() {
         Track before = tracks.get(clipId).track();
-        String job = job();
+        Attempt job = jobs().begin(job());
         List<Boolean> anew = new ArrayList<>();
         StoredTrack last = null;
         for (String style : List.of("Lantern", "Tidemark", "Lantern")) {
@@ -43,7 +47,7 @@ class DraftStoreTest extends OnAStoredTrack {
 
     @Test
     void aDraftDoesNotOverwriteWhatOthersDidMeanwhile() {
-        String job = job();
+        Attempt job = jobs().begin(job());
         List<Boolean> anew = new ArrayList<>();
         StoredTrack mine = draft(job, "Lantern", anew);
         long word = mine.track().words().findFirst().orElseThrow().id();
@@ -59,7 +63,7 @@ class DraftStoreTest extends OnAStoredTrack {
     void wordsOfAClipAreGotOnceAtATime() {
         String first = job();
         assertThatThrownBy(this::job).isInstanceOf(RefusedEditException.class).hasMessageContaining("already");
-        new JobStore(jobMapper).finish(first, JobState.DONE, null, null, null);
+        jobs().finish(jobs().begin(first), JobState.DONE, null, null, null);
         assertThat(job()).isNotEqualTo(first);
     }
 }

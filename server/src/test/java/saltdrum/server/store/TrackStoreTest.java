@@ -157,7 +157,7 @@ class TrackStoreTest extends OnAStoredTrack {
         Cue given = track.cues().get(0).withGiven(new CueGiven(5, null, "align:left"));
         StoredTrack stored = edit(0, new BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
-        Track read = new TrackStore(mapper, transactions).get(clipId).track();
+        Track read = new TrackStore(mapper, jobMapper, transactions).get(clipId).track();
         assertThat(read).isEqualTo(stored.track());
         assertThat(read.cues().get(0).given()).isEqualTo(given.given());
         assertThat(read.beside().regions()).isEqualTo("REGION\nid:a");

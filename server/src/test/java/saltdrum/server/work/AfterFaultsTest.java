@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.transaction.support.TransactionTemplate;
+import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.ServerName;
 
@@ -98,6 +99,23 @@ class AfterFaultsTest extends JobsOfAClip {
                 .hasMessage("the power is gone");
         assertThat(jobs.ofClip(clip)).hasSize(before);
         assertThat(queued).containsAll(queued());
+    }
+
+    /** It was tried again every three seconds, for ever. */
+    @Test
+    void aJobThatTheDatabaseRefusesFailsInASentence() {
+        sql.execute("create function refused() returns trigger language plpgsql as "
+                + "$$ begin raise check_violation; end $$");
+        sql.execute(
+                "create trigger refused before update of peaks_hash on clip for each row execute function refused()");
+        try {
+            JobRow job = awaitEnd(workers.order(clip, new WorkOrder.Listen()).id());
+            assertThat(job.state()).isEqualTo(JobState.FAILED);
+            assertThat(job.message()).isEqualTo("This went wrong on our side. Nothing was changed; do it again.");
+        } finally {
+            sql.execute("drop trigger refused on clip");
+            sql.execute("drop function refused()");
+        }
     }
 
     private List<String> queued() {

@@ -1,0 +1,21 @@
+package saltdrum.server.store;
+
+/**
+ * One go at a job, from its beginning to its end or to the death of whoever does it.
+ *
+ * @param number from 1; the highest of a job is the one that counts
+ */
+public record Attempt(String jobId, int number) {
+    private static final char BETWEEN = '.';
+
+    /** Names a folder of this attempt's own. */
+    String folder() {
+        return jobId + BETWEEN + number;
+    }
+
+    /** The job of an attempt's folder. */
+    static String jobOf(String folder) {
+        int end = folder.indexOf(BETWEEN);
+        return end < 0 ? folder : folder.substring(0, end);
+    }
+}
