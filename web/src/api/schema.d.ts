@@ -2341,6 +2341,7 @@ export interface components {
             wordId?: number;
             said?: string;
             author: string;
+            member: boolean;
             text: string;
             written: string;
             settled: boolean;
@@ -2413,6 +2414,8 @@ export interface components {
             clientId?: number;
             client?: string;
             seen?: string;
+            /** Format: int32 */
+            missed?: number;
         };
         Limits: {
             /** Format: double */

@@ -74,6 +74,11 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
               ? `here on ${new Date(person.seen).toLocaleDateString('en-GB', { dateStyle: 'medium' })}`
               : 'never here yet'}
           </p>
+          {person.missed !== undefined && (
+            <p className="text-note text-accent">
+              {person.missed} wrong password{person.missed === 1 ? '' : 's'} within the last hour
+            </p>
+          )}
         </div>
         <div className="flex flex-wrap gap-2">
           <select

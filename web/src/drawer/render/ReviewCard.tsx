@@ -85,7 +85,10 @@ function Said({ clipId, remark }: { clipId: string; remark: Remark }) {
             {stamp(remark.atMs)}
           </button>
         )}
-        <span className="text-soft">{remark.author}:</span>{' '}
+        <span className="text-soft">
+          {remark.author}
+          {remark.member && ' (of the workshop)'}:
+        </span>{' '}
         {remark.text || (remark.kind === 'APPROVED' ? 'approved' : 'asks for changes')}
       </span>
     </li>

@@ -7,6 +7,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import saltdrum.cli.bench.BenchCommand;
 import saltdrum.core.SaltDrumException;
+import saltdrum.media.natives.PrivateTemp;
 
 /**
  * The command line. Of its commands only the one that is called is looked into: picocli reads a command's annotations by
@@ -32,6 +33,7 @@ public final class SaltDrumCommand {
     }
 
     public static void main(String[] args) {
+        PrivateTemp.use();
         System.exit(run(args));
     }
 

@@ -100,7 +100,7 @@ final class RunningServer {
 
     private boolean answers() {
         try {
-            get("/actuator/health");
+            get("/readyz");
             return true;
         } catch (IOException | IllegalStateException notYet) {
             return false;

@@ -18,6 +18,7 @@ import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
+import saltdrum.media.natives.PrivateTemp;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.neural.ModelShelf;
 import saltdrum.speech.outside.OutsideRecogniser;
@@ -32,6 +33,7 @@ public class SaltDrumServer {
     private static final String WORKER = "--salt-drum.role=worker";
 
     public static void main(String[] args) {
+        PrivateTemp.use();
         SpringApplication application = new SpringApplication(SaltDrumServer.class);
         if (Arrays.asList(args).contains(WORKER)) {
             // Nobody is answered here, and what has to do with answering stays asleep.

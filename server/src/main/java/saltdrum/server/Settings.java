@@ -18,6 +18,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param poll how often a process looks for jobs; those that are ordered in it while it has a hand free it takes up at once
  * @param warm whether what recognises speech is loaded and tried at the start; else the first clip waits for it
  * @param url address of the workshop as others call it, by which people have to sign in; null or empty for none
+ * @param proxies addresses and networks of servers in front of this one, which are believed about who calls
  * @param allowedHosts names under which the server may be called
  * @param models folders of speech models separated by commas, the application's own first
  * @param outsideUrl address of a recogniser elsewhere, or empty
@@ -37,6 +38,7 @@ public record Settings(
         @DefaultValue("1s") Duration poll,
         @DefaultValue("true") boolean warm,
         String url,
+        @DefaultValue({"127.0.0.1", "::1"}) List<String> proxies,
         List<String> allowedHosts,
         String models,
         String outsideUrl,

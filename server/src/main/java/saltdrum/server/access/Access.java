@@ -9,7 +9,9 @@ enum Access {
     ANYBODY,
     SIGNED_IN,
     DESIGNER,
-    OWNER;
+    OWNER,
+    /** What the server tells the programs around it, under addresses of their own. */
+    NOBODY;
 
     /** @param method null for any */
     record Line(HttpMethod method, String path, Access access) {}
@@ -26,5 +28,6 @@ enum Access {
             new Line(HttpMethod.PUT, "/api/storage/retention", OWNER),
             new Line(HttpMethod.PUT, "/api/workshop", OWNER),
             new Line(null, "/api/**", DESIGNER),
+            new Line(null, "/actuator/**", NOBODY),
             new Line(null, "/**", ANYBODY));
 }

@@ -5,24 +5,39 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.regex.Pattern;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.http.HttpMethod;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Refuses to sign somebody in, and to take files, more often than people do it. */
 final class Counted extends OncePerRequestFilter {
-    private static final Pattern FILES = Pattern.compile("/api/(clips(/\\w+/footage)?|fonts|pictures|stickers)");
+    /** As routes are matched: another way to write the same is the same here. */
+    private static final List<PathPatternRequestMatcher> FILES = Stream.of(
+                    "/api/clips", "/api/clips/*/footage", "/api/fonts", "/api/pictures", "/api/stickers")
+            .map(path -> PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.PUT, path))
+            .toList();
 
     private final Throttle throttle;
+    private final Guesses guesses;
+    private final KnownBrowser browser;
 
-    Counted(Throttle throttle) {
+    Counted(Throttle throttle, Guesses guesses, KnownBrowser browser) {
         this.throttle = throttle;
+        this.guesses = guesses;
+        this.browser = browser;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (SecuritySettings.signsIn(request) && !SignInName.isOne(SecuritySettings.tried(request))) {
+            Problem.write(response, 422, "Sign in with an e-mail address, such as ada@quay.example.");
+            return;
+        }
         try {
             count(request);
         } catch (TooOftenException e) {
@@ -35,10 +50,13 @@ final class Counted extends OncePerRequestFilter {
 
     private void count(HttpServletRequest request) {
         if (SecuritySettings.signsIn(request)) {
+            String name = SecuritySettings.tried(request);
             throttle.count(Limit.SIGN_IN, request.getRemoteAddr());
-            throttle.count(Limit.SIGN_IN_AS, SecuritySettings.tried(request));
-        } else if ("PUT".equals(request.getMethod())
-                && FILES.matcher(request.getRequestURI()).matches()) {
+            throttle.count(Limit.SIGN_IN_AS, SecuritySettings.pair(request));
+            if (!browser.knows(request, name)) {
+                guesses.mayTry(name);
+            }
+        } else if (FILES.stream().anyMatch(path -> path.matches(request))) {
             Authentication who = SecurityContextHolder.getContext().getAuthentication();
             throttle.count(Limit.UPLOAD, who == null ? request.getRemoteAddr() : who.getName());
         }

@@ -4,16 +4,19 @@ import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
+import saltdrum.server.Settings;
 
 /**
- * Where people sign in, a server in front of this one tells who calls and whether by HTTPS; it is believed only where it
- * stands in a private network (the valve's own list).
+ * Where people sign in, a server in front of this one tells who calls and whether by HTTPS; it is believed only where its
+ * address is among those that are named.
  */
 @Component
 final class Forwarded implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private final SignIn signIn;
+    private final String proxies;
 
-    Forwarded(SignIn signIn) {
+    Forwarded(SignIn signIn, Settings settings) {
+        this.proxies = Proxies.pattern(settings.proxies());
         this.signIn = signIn;
     }
 
@@ -22,6 +25,7 @@ final class Forwarded implements WebServerFactoryCustomizer<TomcatServletWebServ
         if (signIn.required()) {
             RemoteIpValve valve = new RemoteIpValve();
             valve.setProtocolHeader("X-Forwarded-Proto");
+            valve.setInternalProxies(proxies);
             factory.addEngineValves(valve);
         }
     }

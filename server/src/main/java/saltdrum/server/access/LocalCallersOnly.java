@@ -38,7 +38,7 @@ final class LocalCallersOnly extends OncePerRequestFilter {
                             + " address for others, SALT_DRUM_URL, so that people sign in.");
             return;
         }
-        if (!SameOrigin.asks(request)) {
+        if (!SameOrigin.asks(request, signIn.url())) {
             refuse(response, "Another page asked for this. Only pages of this server may.");
             return;
         }

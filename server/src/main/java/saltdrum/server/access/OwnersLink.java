@@ -1,22 +1,22 @@
 package saltdrum.server.access;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.WebApplicationContext;
 import saltdrum.server.Settings;
 import saltdrum.server.store.PersonStore;
 
 /** Where people sign in and nobody can yet, whoever reads the server's own folder becomes the owner. */
 @Component
-@ConditionalOnWebApplication
-class OwnersLink {
+public class OwnersLink {
     static final String FILE = "owner-link.txt";
 
     private static final Logger LOG = LoggerFactory.getLogger(OwnersLink.class);
@@ -32,13 +32,32 @@ class OwnersLink {
     }
 
     @EventListener(ApplicationReadyEvent.class)
-    void offer() throws IOException {
-        Path file = settings.data().resolve(FILE);
+    void offer(ApplicationReadyEvent ready) throws IOException {
+        if (!(ready.getApplicationContext() instanceof WebApplicationContext)) {
+            // A worker lets nobody in.
+            return;
+        }
+        Path file = file();
         Files.deleteIfExists(file);
         if (signIn.required() && !people.anOwner()) {
             Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
             Files.writeString(file, signIn.url() + "/join/" + people.ownersLink() + "\n");
             LOG.info("Nobody can sign in yet: the link in {} makes the first owner.", file);
         }
+    }
+
+    /** The link is good no more once there is an owner, and lies about no longer. */
+    public void tidy() {
+        try {
+            if (people.anOwner()) {
+                Files.deleteIfExists(file());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private Path file() {
+        return settings.data().resolve(FILE);
     }
 }

@@ -11,9 +11,10 @@ final class SameOrigin {
 
     private SameOrigin() {}
 
-    static boolean asks(HttpServletRequest request) {
+    /** @param workshop its address as others call it; empty where it has none */
+    static boolean asks(HttpServletRequest request, String workshop) {
         String origin = request.getHeader("Origin");
-        if (origin != null && !authority(origin).equals(own(request))) {
+        if (origin != null && (!authority(origin).equals(own(request)) || !scheme(origin, request, workshop))) {
             return false;
         }
         String site = request.getHeader("Sec-Fetch-Site");
@@ -27,7 +28,15 @@ final class SameOrigin {
                 && !request.getRequestURI().startsWith("/api/");
     }
 
-    /** Host and port as the caller wrote them. A server in front of this one may have taken HTTPS off. */
+    /** That of the call, or of the workshop's address: a server in front of this one may have taken HTTPS off. */
+    private static boolean scheme(String origin, HttpServletRequest request, String workshop) {
+        String asked = URI.create(origin).getScheme().toLowerCase(Locale.ROOT);
+        boolean ofTheWorkshop =
+                workshop.startsWith(asked + "://") && authority(workshop).equals(authority(origin));
+        return ofTheWorkshop || asked.equals(request.getScheme());
+    }
+
+    /** Host and port as the caller wrote them. */
     private static String own(HttpServletRequest request) {
         String host = request.getHeader("Host");
         return host == null ? "" : withoutUsualPort(host);

@@ -2,7 +2,7 @@ package saltdrum.server.access;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Locale;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -20,6 +20,7 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
@@ -32,12 +33,21 @@ import saltdrum.server.store.Role;
 @ConditionalOnWebApplication
 class SecuritySettings {
     private static final String SESSION = "/api/session";
+    private static final PathPatternRequestMatcher SIGNS_IN =
+            PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, SESSION);
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, SignIn signIn, Throttle throttle, PersonStore people)
+    SecurityFilterChain security(
+            HttpSecurity http,
+            SignIn signIn,
+            Throttle throttle,
+            Guesses guesses,
+            KnownBrowser browser,
+            PersonStore people,
+            @Value("${management.server.port:}") String metricsPort)
             throws Exception {
         http.requestCache(AbstractHttpConfigurer::disable).httpBasic(AbstractHttpConfigurer::disable);
-        return signIn.required() ? closed(http, throttle, people) : open(http);
+        return signIn.required() ? closed(http, throttle, guesses, browser, people, metricsPort) : open(http);
     }
 
     /** Whoever sits at this machine; {@link LocalCallersOnly} keeps all others out. */
@@ -51,7 +61,13 @@ class SecuritySettings {
                 .build();
     }
 
-    private static SecurityFilterChain closed(HttpSecurity http, Throttle throttle, PersonStore people)
+    private static SecurityFilterChain closed(
+            HttpSecurity http,
+            Throttle throttle,
+            Guesses guesses,
+            KnownBrowser browser,
+            PersonStore people,
+            String metricsPort)
             throws Exception {
         PathPatternRequestMatcher.Builder paths = PathPatternRequestMatcher.withDefaults();
         http.authorizeHttpRequests(asked -> {
@@ -59,27 +75,40 @@ class SecuritySettings {
             asked.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
                     .permitAll();
             for (Access.Line line : Access.LINES) {
+                if (line.access() == Access.NOBODY && !metricsPort.isBlank()) {
+                    // They have a port of their own, which only this machine reaches.
+                    continue;
+                }
                 var matched = asked.requestMatchers(paths.matcher(line.method(), line.path()));
                 switch (line.access()) {
                     case ANYBODY -> matched.permitAll();
                     case SIGNED_IN -> matched.authenticated();
                     case DESIGNER -> matched.hasAnyRole(Role.DESIGNER.name(), Role.OWNER.name());
                     case OWNER -> matched.hasRole(Role.OWNER.name());
+                    case NOBODY -> matched.denyAll();
                 }
             }
         });
-        return http.csrf(csrf -> csrf.spa())
+        return http.csrf(csrf -> csrf.spa().csrfTokenRepository(forgeryCookie()))
                 .formLogin(form -> form.loginPage("/")
                         .loginProcessingUrl(SESSION)
                         .usernameParameter("email")
                         .passwordParameter("password")
                         .successHandler((request, response, who) -> {
-                            people.seen(Long.parseLong(who.getName()));
-                            throttle.forgive(Limit.SIGN_IN_AS, tried(request));
+                            long id = Long.parseLong(who.getName());
+                            people.seen(id);
+                            throttle.forgive(Limit.SIGN_IN_AS, pair(request));
+                            guesses.forget(tried(request));
+                            browser.remember(request, response, id);
                             response.setStatus(204);
                         })
-                        .failureHandler((request, response, why) -> Problem.write(
-                                response, 401, "Address and password do not belong together. Nobody was signed in.")))
+                        .failureHandler((request, response, why) -> {
+                            guesses.missed(tried(request));
+                            Problem.write(
+                                    response,
+                                    401,
+                                    "Address and password do not belong together. Nobody was signed in.");
+                        }))
                 .logout(logout -> logout.logoutRequestMatcher(paths.matcher(HttpMethod.DELETE, SESSION))
                         .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))
                 .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
@@ -89,24 +118,35 @@ class SecuritySettings {
                                 403,
                                 "This is not yours to do. Nothing was changed; if your page is an old one, load it"
                                         + " again.")))
-                .addFilterBefore(new Counted(throttle), UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(new Counted(throttle, guesses, browser), UsernamePasswordAuthenticationFilter.class)
                 .build();
     }
 
     /** As whom somebody tries to sign in. */
     static String tried(HttpServletRequest request) {
-        String email = request.getParameter("email");
-        return email == null ? "" : email.strip().toLowerCase(Locale.ROOT);
+        return SignInName.of(request.getParameter("email"));
+    }
+
+    /** As whom, and from where. */
+    static String pair(HttpServletRequest request) {
+        return tried(request) + " from " + request.getRemoteAddr();
     }
 
     static boolean signsIn(HttpServletRequest request) {
-        return "POST".equals(request.getMethod()) && SESSION.equals(request.getRequestURI());
+        return SIGNS_IN.matches(request);
+    }
+
+    /** The page reads it; no other site's call brings it along. */
+    private static CookieCsrfTokenRepository forgeryCookie() {
+        CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        cookie.setCookieCustomizer(made -> made.sameSite("Lax"));
+        return cookie;
     }
 
     @Bean
     UserDetailsService whoSignsIn(PersonStore people) {
         return email -> {
-            PersonRow person = people.named(email == null ? "" : email.strip());
+            PersonRow person = people.named(SignInName.of(email));
             if (person == null) {
                 throw new UsernameNotFoundException("nobody");
             }

@@ -17,7 +17,7 @@ public class Throttle {
 
     private final LoadingCache<Caller, Bucket> buckets = Caffeine.newBuilder()
             .maximumSize(MOST_CALLERS)
-            .expireAfterAccess(Duration.ofHours(1))
+            .expireAfterAccess(Duration.ofDays(2))
             .build(caller -> Bucket.builder()
                     .addLimit(limit ->
                             limit.capacity(caller.limit.times).refillGreedy(caller.limit.times, caller.limit.within))
@@ -45,7 +45,7 @@ public class Throttle {
     }
 
     /** It was them: what they missed before does not count. */
-    void forgive(Limit limit, String who) {
+    public void forgive(Limit limit, String who) {
         buckets.invalidate(new Caller(limit, who));
     }
 }

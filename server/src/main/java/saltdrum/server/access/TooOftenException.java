@@ -8,9 +8,16 @@ public final class TooOftenException extends SaltDrumException {
     private final Duration within;
 
     TooOftenException(Duration within) {
-        super("This was tried too often. Nothing was changed: wait "
-                + (within.toMinutes() == 1 ? "a minute" : within.toMinutes() + " minutes") + " and do it again.");
+        super("This was tried too often. Nothing was changed: wait " + told(within) + " and do it again.");
         this.within = within;
+    }
+
+    private static String told(Duration within) {
+        long minutes = within.toMinutes();
+        if (minutes == 0) {
+            return Math.max(1, within.toSeconds()) + " seconds";
+        }
+        return minutes == 1 ? "a minute" : minutes + " minutes";
     }
 
     /** After that it goes on in any case. */

@@ -4,17 +4,17 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import java.util.regex.Pattern;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
+import saltdrum.server.access.OwnersLink;
 import saltdrum.server.access.Passwords;
+import saltdrum.server.access.SignInName;
 import saltdrum.server.access.Throttle;
 import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonRow;
@@ -26,14 +26,13 @@ import saltdrum.server.store.Role;
 @RestController
 @RequestMapping("/api/joining")
 class JoiningController {
-    /** Something before and after one @; whether mail gets there nobody asks. */
-    private static final Pattern EMAIL = Pattern.compile("[^@\\s\\p{Cc}]{1,64}@[^@\\s\\p{Cc}]{1,189}");
-
     private final PersonStore people;
     private final Passwords passwords;
     private final Throttle throttle;
+    private final OwnersLink ownersLink;
 
-    JoiningController(PersonStore people, Passwords passwords, Throttle throttle) {
+    JoiningController(PersonStore people, Passwords passwords, Throttle throttle, OwnersLink ownersLink) {
+        this.ownersLink = ownersLink;
         this.people = people;
         this.passwords = passwords;
         this.throttle = throttle;
@@ -70,17 +69,16 @@ class JoiningController {
         String email;
         if (invitation.personId() == null) {
             name = PersonName.of(request.name());
-            email = request.email() == null ? "" : request.email().strip();
-            if (!EMAIL.matcher(email).matches()) {
-                throw new BadInputException("Sign in with an e-mail address, such as ada@quay.example.");
-            }
+            email = SignInName.checked(request.email());
         } else {
             PersonRow person = people.get(invitation.personId());
             name = person.name();
             email = person.email();
         }
         String hash = passwords.hash(request.password(), List.of(name, email));
-        return PersonView.of(people.join(token, name, email, hash));
+        PersonRow person = people.join(token, name, email, hash);
+        ownersLink.tidy();
+        return PersonView.of(person);
     }
 
     private InvitationRow found(String token, HttpServletRequest http) {

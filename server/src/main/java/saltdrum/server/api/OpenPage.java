@@ -16,7 +16,11 @@ final class OpenPage {
     private final ThreadPoolExecutor line = new ThreadPoolExecutor(
             1, 1, 10, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), OpenPage::daemon);
 
-    OpenPage() {
+    private final String sessionId;
+
+    /** @param sessionId of who looks at it; null where nobody signs in */
+    OpenPage(String sessionId) {
+        this.sessionId = sessionId;
         line.allowCoreThreadTimeOut(true);
     }
 
@@ -24,6 +28,10 @@ final class OpenPage {
         Thread thread = new Thread(work, "open-page");
         thread.setDaemon(true);
         return thread;
+    }
+
+    String sessionId() {
+        return sessionId;
     }
 
     SseEmitter emitter() {

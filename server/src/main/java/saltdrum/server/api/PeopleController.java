@@ -16,6 +16,7 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.RefusedEditException;
 import saltdrum.server.access.Caller;
+import saltdrum.server.access.Guesses;
 import saltdrum.server.access.SignIn;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.InvitationRow;
@@ -31,8 +32,10 @@ class PeopleController {
     private final ClientStore clients;
     private final SignIn signIn;
     private final Caller caller;
+    private final Guesses guesses;
 
-    PeopleController(PersonStore people, ClientStore clients, SignIn signIn, Caller caller) {
+    PeopleController(PersonStore people, ClientStore clients, SignIn signIn, Caller caller, Guesses guesses) {
+        this.guesses = guesses;
         this.people = people;
         this.clients = clients;
         this.signIn = signIn;
@@ -42,7 +45,9 @@ class PeopleController {
     @Operation(summary = "Who may come in")
     @GetMapping("/people")
     List<PersonView> all() {
-        return people.all().stream().map(PersonView::of).toList();
+        return people.all().stream()
+                .map(person -> PersonView.of(person, guesses.of(person.email())))
+                .toList();
     }
 
     /** @param clientId whose things a reviewer sees; null for all others */
@@ -70,7 +75,7 @@ class PeopleController {
     @Operation(summary = "A link by which somebody gives themselves a new password")
     @PostMapping("/people/{personId}/link")
     LinkView renew(@PathVariable long personId) {
-        return link(people.renew(personId, caller.name()));
+        return link(people.renew(personId, caller.person().orElse(null)));
     }
 
     /** @param name for whom it is meant; may be empty */
@@ -86,8 +91,11 @@ class PeopleController {
                             + " first: docs/running.md, “A team”.");
         }
         check(request.role(), request.clientId());
-        String by = caller.name();
-        return link(people.invite(PersonName.orEmpty(request.name()), request.role(), request.clientId(), by));
+        return link(people.invite(
+                PersonName.orEmpty(request.name()),
+                request.role(),
+                request.clientId(),
+                caller.person().orElse(null)));
     }
 
     private static LinkView link(String token) {

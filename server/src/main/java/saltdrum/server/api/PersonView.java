@@ -7,6 +7,7 @@ import saltdrum.server.store.Role;
 /**
  * @param client name of the one whose things a reviewer sees
  * @param seen when they signed in last
+ * @param missed wrong passwords that were tried as this person of late; missing for none, and where nobody may know
  */
 record PersonView(
         long id,
@@ -15,8 +16,13 @@ record PersonView(
         Role role,
         @MayBeMissing Long clientId,
         @MayBeMissing String client,
-        @MayBeMissing String seen) {
+        @MayBeMissing String seen,
+        @MayBeMissing Integer missed) {
     static PersonView of(PersonRow person) {
+        return of(person, 0);
+    }
+
+    static PersonView of(PersonRow person, int missed) {
         return new PersonView(
                 person.id(),
                 person.name(),
@@ -24,6 +30,7 @@ record PersonView(
                 person.role(),
                 person.clientId(),
                 person.client(),
-                person.seen() == null ? null : person.seen().toString());
+                person.seen() == null ? null : person.seen().toString(),
+                missed == 0 ? null : missed);
     }
 }

@@ -63,6 +63,7 @@ class SharedController {
     private final Videos videos;
     private final BarsAnswer barsAnswer;
     private final Throttle throttle;
+    private final MemberNames names;
     private final Caller caller;
 
     SharedController(
@@ -76,6 +77,7 @@ class SharedController {
             Videos videos,
             BarsAnswer barsAnswer,
             Throttle throttle,
+            MemberNames names,
             Caller caller) {
         this.reviews = reviews;
         this.clips = clips;
@@ -87,6 +89,7 @@ class SharedController {
         this.videos = videos;
         this.barsAnswer = barsAnswer;
         this.throttle = throttle;
+        this.names = names;
         this.caller = caller;
     }
 
@@ -230,7 +233,7 @@ class SharedController {
     SharedView say(@PathVariable String token, @RequestBody RemarkRequest request, HttpServletRequest http) {
         ReviewRow review = found(token, http);
         RemarkRow.Kind kind = request.kind() == null ? RemarkRow.Kind.REMARK : request.kind();
-        String author = caller.person().map(PersonRow::name).orElseGet(() -> PersonName.of(request.author()));
+        String author = caller.person().map(PersonRow::name).orElseGet(() -> names.ofAStranger(request.author()));
         String text = request.text() == null ? "" : request.text().strip();
         if (text.length() > MOST_TEXT) {
             throw new BadInputException("That is longer than " + MOST_TEXT + " letters. Say it in two remarks.");
@@ -248,7 +251,11 @@ class SharedController {
             }
             word = request.wordId() == null ? null : word(review, request.wordId());
         }
-        throttle.count(Limit.REMARK, review.id() + " " + http.getRemoteAddr());
+        String who = review.id() + " " + http.getRemoteAddr();
+        throttle.count(kind == RemarkRow.Kind.REMARK ? Limit.REMARK : Limit.VERDICT, who);
+        if (kind == RemarkRow.Kind.REMARK) {
+            throttle.count(Limit.REMARKS_OF_ONE, who);
+        }
         reviews.say(
                 review.id(),
                 kind,
@@ -256,6 +263,7 @@ class SharedController {
                 word == null ? null : word.id(),
                 word == null ? null : word.text(),
                 author,
+                caller.person().isPresent(),
                 text);
         return view(review);
     }

@@ -1,9 +1,12 @@
 package saltdrum.server.store;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -53,11 +56,11 @@ interface PersonMapper {
 
     @Insert(
             """
-            insert into invitation (token_hash, name, role, client_id, person_id, invited_by, expires)
+            insert into invitation (token_hash, name, role, client_id, person_id, invited_by, invited_by_id, expires)
             values (#{tokenHash}, #{name}, #{role}, #{clientId,jdbcType=BIGINT}, #{personId,jdbcType=BIGINT},
-              #{invitedBy}, now() + #{hours} * interval '1 hour')
+              #{invitedBy.name}, #{invitedBy.id,jdbcType=BIGINT}, now() + #{hours} * interval '1 hour')
             """)
-    void invite(String tokenHash, String name, Role role, Long clientId, Long personId, String invitedBy, int hours);
+    void invite(String tokenHash, String name, Role role, Long clientId, Long personId, PersonRow invitedBy, int hours);
 
     @Select(INVITATION + "where expires > now() order by invitation.created desc")
     List<InvitationRow> invitations();
@@ -73,6 +76,28 @@ interface PersonMapper {
 
     @Delete("delete from invitation where invited_by is null or expires < now()")
     void forgetOwnAndOld();
+
+    @Delete("delete from invitation where invited_by_id = #{personId}")
+    void withdrawAllBy(long personId);
+
+    @Delete("delete from invitation where person_id = #{personId}")
+    void withdrawAllFor(long personId);
+
+    @Insert("insert into known_browser (token_hash, person_id) values (#{tokenHash}, #{personId})")
+    void rememberBrowser(String tokenHash, long personId);
+
+    @Select("select count(*) from known_browser where token_hash = #{tokenHash} and person_id = #{personId}")
+    boolean knowsBrowser(String tokenHash, long personId);
+
+    @Select(
+            """
+            <script>
+            select session_id from spring_session where session_id in
+            <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach>
+              and expiry_time > (extract(epoch from now()) * 1000)::bigint
+            </script>
+            """)
+    Set<String> openSessions(@Param("ids") Collection<String> ids);
 
     @Delete("delete from spring_session where principal_name = #{principal} and session_id <> #{but}")
     void endSessions(String principal, String but);

@@ -1,6 +1,8 @@
 package saltdrum.server.store;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
@@ -35,6 +37,22 @@ public class PersonStore {
         return people.named(email);
     }
 
+    public boolean knowsBrowser(long id, String token) {
+        return people.knowsBrowser(Ids.hash(token), id);
+    }
+
+    /** @return what shows later that this person has signed in with that browser */
+    public String rememberBrowser(long id) {
+        String token = Ids.token();
+        people.rememberBrowser(Ids.hash(token), id);
+        return token;
+    }
+
+    /** Those of these sessions that have not ended. */
+    public Set<String> openSessions(Collection<String> ids) {
+        return ids.isEmpty() ? Set.of() : people.openSessions(ids);
+    }
+
     public boolean anOwner() {
         return people.owners() > 0;
     }
@@ -43,7 +61,7 @@ public class PersonStore {
         people.seen(id);
     }
 
-    /** All they had open is closed: they sign in again as what they are now. */
+    /** All they had open is closed, links they made too unless they are an owner still: they sign in again as what they are now. */
     @Transactional
     public PersonRow become(long id, Role role, Long clientId) {
         PersonRow person = get(id);
@@ -51,6 +69,9 @@ public class PersonStore {
             keepAnOwner();
         }
         people.become(id, role, clientId);
+        if (role != Role.OWNER) {
+            people.withdrawAllBy(id);
+        }
         people.endSessions(Long.toString(id), "");
         return get(id);
     }
@@ -78,21 +99,22 @@ public class PersonStore {
     @Transactional
     public void setPassword(long id, String hash, String session) {
         people.setPassword(id, hash);
+        people.withdrawAllFor(id);
         people.endSessions(Long.toString(id), session == null ? "" : session);
     }
 
     /** @return what stands in the link; it is kept nowhere */
-    public String invite(String name, Role role, Long clientId, String by) {
+    public String invite(String name, Role role, Long clientId, PersonRow by) {
         return link(name, role, clientId, null, by);
     }
 
     /** @return what stands in a link by which the person gives themselves a new password */
-    public String renew(long id, String by) {
+    public String renew(long id, PersonRow by) {
         PersonRow person = get(id);
         return link(person.name(), person.role(), person.clientId(), id, by);
     }
 
-    private String link(String name, Role role, Long clientId, Long personId, String by) {
+    private String link(String name, Role role, Long clientId, Long personId, PersonRow by) {
         String token = Ids.token();
         people.invite(Ids.hash(token), name, role, clientId, personId, by, INVITATION_HOURS);
         return token;

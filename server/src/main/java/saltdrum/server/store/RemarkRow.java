@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 
 /**
  * @param atMs moment it is about; null for the whole
+ * @param member whether the author was signed in
  * @param wordId word it is about, and {@code said} how that was written then; null for none
  */
 public record RemarkRow(
@@ -15,6 +16,7 @@ public record RemarkRow(
         Long wordId,
         String said,
         String author,
+        boolean member,
         String text,
         OffsetDateTime written,
         OffsetDateTime settled,

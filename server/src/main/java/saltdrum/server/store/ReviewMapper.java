@@ -13,7 +13,7 @@ interface ReviewMapper {
                     + "withdrawn, withdrawn is null and expires > now() as open from review r join clip on clip.id = r.clip_id "
                     + "and clip.removed is null ";
     String REMARK =
-            "select m.id, review_id, m.round, kind, at_ms, word_id, said, author, text, written, settled, settled_by "
+            "select m.id, review_id, m.round, kind, at_ms, word_id, said, author, member, text, written, settled, settled_by "
                     + "from remark m ";
 
     @Insert(
@@ -61,16 +61,24 @@ interface ReviewMapper {
 
     /** Counted while nobody else adds one. */
     @Select(
-            "select (select count(*) from remark where review_id = r.id) from review r where r.id = #{reviewId} for update")
+            "select (select count(*) from remark where review_id = r.id and kind = 'REMARK') from review r where r.id = #{reviewId} for update")
     int count(String reviewId);
 
     @Insert(
             """
-            insert into remark (review_id, round, kind, at_ms, word_id, said, author, text)
-            select id, round, #{kind}, #{atMs,jdbcType=INTEGER}, #{wordId,jdbcType=BIGINT}, #{said}, #{author}, #{text}
+            insert into remark (review_id, round, kind, at_ms, word_id, said, author, member, text)
+            select id, round, #{kind}, #{atMs,jdbcType=INTEGER}, #{wordId,jdbcType=BIGINT}, #{said}, #{author}, #{member}, #{text}
             from review where id = #{reviewId}
             """)
-    void say(String reviewId, RemarkRow.Kind kind, Integer atMs, Long wordId, String said, String author, String text);
+    void say(
+            String reviewId,
+            RemarkRow.Kind kind,
+            Integer atMs,
+            Long wordId,
+            String said,
+            String author,
+            boolean member,
+            String text);
 
     @Update(
             """

@@ -8,8 +8,8 @@ import saltdrum.core.RefusedEditException;
 /** What clients are shown, and what they say to it. */
 @Component
 public class ReviewStore {
-    /** Of one review; nobody reads more. */
-    private static final int MOST_REMARKS = 300;
+    /** Of one review; nobody reads more. What is said of the whole is not counted. */
+    private static final int MOST_REMARKS = 600;
 
     private final ReviewMapper reviews;
 
@@ -73,15 +73,25 @@ public class ReviewStore {
         return reviews.remarks(reviewId);
     }
 
-    /** @param said how the word is written that it is about */
+    /**
+     * @param said how the word is written that it is about
+     * @param member whether who says it is signed in
+     */
     @Transactional
     public void say(
-            String reviewId, RemarkRow.Kind kind, Integer atMs, Long wordId, String said, String author, String text) {
-        if (reviews.count(reviewId) >= MOST_REMARKS) {
+            String reviewId,
+            RemarkRow.Kind kind,
+            Integer atMs,
+            Long wordId,
+            String said,
+            String author,
+            boolean member,
+            String text) {
+        if (kind == RemarkRow.Kind.REMARK && reviews.count(reviewId) >= MOST_REMARKS) {
             throw new RefusedEditException(
                     "There are " + MOST_REMARKS + " remarks already. Talk to whoever sent you the link.");
         }
-        reviews.say(reviewId, kind, atMs, wordId, said, author, text);
+        reviews.say(reviewId, kind, atMs, wordId, said, author, member, text);
     }
 
     public RemarkRow settle(long remarkId, boolean settled, String by) {

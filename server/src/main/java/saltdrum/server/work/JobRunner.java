@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.ffmpeg.ToolFailedException;
 import saltdrum.server.store.Attempt;
+import saltdrum.server.store.Away;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;

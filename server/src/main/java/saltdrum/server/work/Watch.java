@@ -8,6 +8,7 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PieceList;
 import saltdrum.server.store.Attempt;
+import saltdrum.server.store.Away;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;

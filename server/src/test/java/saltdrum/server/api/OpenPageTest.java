@@ -18,8 +18,8 @@ class OpenPageTest {
     @Test
     @Timeout(300)
     void aPageThatReadsNothingDelaysNobodyAndIsGivenUp() throws Exception {
-        OpenPage stuck = new OpenPage();
-        OpenPage reads = new OpenPage();
+        OpenPage stuck = new OpenPage(null);
+        OpenPage reads = new OpenPage(null);
         CountDownLatch never = new CountDownLatch(1);
         CountDownLatch heard = new CountDownLatch(MANY);
         AtomicInteger lost = new AtomicInteger();

@@ -68,8 +68,9 @@ class RefusedApiTest extends OnATrack {
         refused(404, get("/api/nothing/here"));
         refused(404, get("/api/clips/nowhere00000"));
         assertThat(refused(400, put("/api/clips"))).contains("“name” is missing");
-        assertThat(refused(400, get("/api/clips/" + id + "/scene").param("since", "soon")))
-                .contains("“soon” cannot stand for “since”");
+        assertThat(refused(
+                        400, get("/api/clips/" + id + "/styles/Mallet/sample").param("cueId", "soon")))
+                .contains("“soon” cannot stand for “cueId”");
     }
 
     @Test
@@ -167,6 +168,7 @@ class RefusedApiTest extends OnATrack {
                 get("/api/clips").header("Origin", "https://tide.example"),
                 get("/api/clips").header("Origin", "null"),
                 get("/api/clips").header("Origin", "file://"),
+                get("/api/clips").header("Origin", "https://localhost:7311"),
                 get("/api/clips").header("Sec-Fetch-Site", "cross-site"),
                 get("/api/clips").header("Sec-Fetch-Site", "same-site"),
                 get("/api/clips").header("Sec-Fetch-Site", "cross-site").header("Sec-Fetch-Mode", "navigate"));
@@ -175,7 +177,9 @@ class RefusedApiTest extends OnATrack {
         }
         for (MockHttpServletRequestBuilder own : List.of(
                 get("/api/clips").header("Host", "localhost:7311").header("Origin", "http://LOCALHOST:7311"),
-                get("/api/clips").header("Host", "LocalHost").header("Origin", "https://localhost:443"),
+                get("https://localhost/api/clips")
+                        .header("Host", "LocalHost")
+                        .header("Origin", "https://localhost:443"),
                 get("/api/clips").header("Host", "localhost:7311").header("Sec-Fetch-Site", "same-origin"))) {
             mvc.perform(own).andExpect(status().isOk());
         }

@@ -11,6 +11,7 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 
@@ -56,6 +57,10 @@ final class Visitor {
     }
 
     MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return perform(request).getResponse();
+    }
+
+    MvcResult perform(MockHttpServletRequestBuilder request) throws Exception {
         request.with(asked -> {
             asked.setRemoteAddr(address);
             return asked;
@@ -67,15 +72,15 @@ final class Visitor {
         if (ours != null) {
             request.header("X-XSRF-TOKEN", ours.getValue());
         }
-        MockHttpServletResponse answer = mvc.perform(request).andReturn().getResponse();
-        for (Cookie cookie : answer.getCookies()) {
+        MvcResult result = mvc.perform(request).andReturn();
+        for (Cookie cookie : result.getResponse().getCookies()) {
             if (cookie.getMaxAge() == 0) {
                 cookies.remove(cookie.getName());
             } else {
                 cookies.put(cookie.getName(), cookie);
             }
         }
-        return answer;
+        return result;
     }
 
     Cookie cookie(String name) {

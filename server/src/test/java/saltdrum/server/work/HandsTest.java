@@ -10,7 +10,7 @@ import saltdrum.server.store.Lane;
 class HandsTest {
     private static Settings told(Integer light, Integer hearing, Integer renders) {
         return new Settings(
-                null, null, "", 0, null, light, hearing, renders, null, true, null, null, null, null, null, null);
+                null, null, "", 0, null, light, hearing, renders, null, true, null, null, null, null, null, null, null);
     }
 
     private static int[] of(Settings settings, int cores, long memoryMb) {

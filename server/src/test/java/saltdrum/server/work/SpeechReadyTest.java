@@ -18,7 +18,7 @@ class SpeechReadyTest {
     private List<String> troubles(int hearers) {
         SpeechDesk speech = new SpeechDesk(new ModelShelf(List.of(noModels)), null);
         Settings settings = new Settings(
-                null, null, "", 0, null, null, hearers, null, null, true, null, null, null, null, null, null);
+                null, null, "", 0, null, null, hearers, null, null, true, null, null, null, null, null, null, null);
         SpeechReady ready = new SpeechReady(speech, new Hands(settings, 2, 2048), settings);
         ready.begin();
         ready.tell();

@@ -1,4 +1,4 @@
-package saltdrum.server.work;
+package saltdrum.server.store;
 
 import java.sql.SQLException;
 import java.util.Set;
@@ -7,13 +7,13 @@ import org.springframework.dao.TransientDataAccessException;
 import org.springframework.transaction.CannotCreateTransactionException;
 
 /** Whether a fault is that the database is away or others were first, so that the same may succeed when it is done again. */
-final class Away {
+public final class Away {
     /** Classes of SQLSTATE: connection, transaction rolled back, resources, operator, system (PostgreSQL, appendix A). */
     private static final Set<String> CLASSES = Set.of("08", "40", "53", "57", "58");
 
     private Away() {}
 
-    static boolean is(Throwable fault) {
+    public static boolean is(Throwable fault) {
         for (Throwable e = fault; e != null; e = e.getCause()) {
             if (e instanceof TransientDataAccessException
                     || e instanceof RecoverableDataAccessException

@@ -1,0 +1,2 @@
+/** Where libraries of machine code are loaded from. */
+package saltdrum.media.natives;

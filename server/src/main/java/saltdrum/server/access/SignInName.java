@@ -1,0 +1,31 @@
+package saltdrum.server.access;
+
+import java.util.Locale;
+import java.util.regex.Pattern;
+import saltdrum.core.BadInputException;
+
+/** The address that somebody signs in with, as it is looked up, counted and kept: in one form. */
+public final class SignInName {
+    /** Something before and after one @; whether mail gets there nobody asks. */
+    private static final Pattern EMAIL = Pattern.compile("[^@\\s\\p{Cc}]{1,64}@[^@\\s\\p{Cc}]{1,189}");
+
+    private SignInName() {}
+
+    /** In small letters and without space around it. */
+    public static String of(String typed) {
+        return typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT);
+    }
+
+    /** @throws BadInputException for what is no address */
+    public static String checked(String typed) {
+        String name = of(typed);
+        if (!EMAIL.matcher(name).matches()) {
+            throw new BadInputException("Sign in with an e-mail address, such as ada@quay.example.");
+        }
+        return name;
+    }
+
+    static boolean isOne(String name) {
+        return EMAIL.matcher(name).matches();
+    }
+}

@@ -1,0 +1,68 @@
+package saltdrum.server.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+
+/** Guessing gets slower and never closes the door for long. */
+class GuessesTest {
+    private static final String ADA = "ada@quay.example";
+
+    private Instant now = Instant.parse("2026-03-01T10:00:00Z");
+    private final Guesses guesses = new Guesses(() -> now);
+
+    private void miss(int times) {
+        for (int i = 0; i < times; i++) {
+            guesses.missed(ADA);
+        }
+    }
+
+    @Test
+    void tenMissesCostNothing() {
+        miss(10);
+        assertThatCode(() -> guesses.mayTry(ADA)).doesNotThrowAnyException();
+        assertThat(guesses.of(" Ada@Quay.example")).isEqualTo(10);
+    }
+
+    @Test
+    void afterThatEachMissDoublesTheWaitUpToAMinute() {
+        miss(11);
+        waits(1);
+        miss(1);
+        waits(2);
+        miss(4);
+        waits(32);
+        miss(1);
+        waits(60);
+        miss(40);
+        waits(60);
+    }
+
+    /** From now on so many seconds, and not longer. */
+    private void waits(long seconds) {
+        Instant before = now;
+        now = before.plusMillis(seconds * 1000 - 1);
+        assertThatThrownBy(() -> guesses.mayTry(ADA)).isInstanceOf(TooOftenException.class);
+        now = before.plusSeconds(seconds);
+        assertThatCode(() -> guesses.mayTry(ADA)).doesNotThrowAnyException();
+        now = before;
+    }
+
+    @Test
+    void othersAreNotKeptWaitingAndARightPasswordEndsIt() {
+        miss(30);
+        assertThatCode(() -> guesses.mayTry("bo@quay.example")).doesNotThrowAnyException();
+        guesses.forget(ADA);
+        assertThatCode(() -> guesses.mayTry(ADA)).doesNotThrowAnyException();
+    }
+
+    @Test
+    void theWaitIsToldInSeconds() {
+        assertThat(new TooOftenException(Duration.ofSeconds(17))).hasMessageContaining("wait 17 seconds");
+        assertThat(new TooOftenException(Duration.ofMinutes(1))).hasMessageContaining("wait a minute");
+    }
+}
