@@ -3,6 +3,7 @@ package saltdrum.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.File;
+import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,9 +13,12 @@ import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.util.FileSystemUtils;
+import saltdrum.server.Patience;
 
 /** What hinders a start is said in a sentence with what to do, before anything is built or written. */
 class LauncherTest {
@@ -104,6 +108,57 @@ class LauncherTest {
 
     private static String sha256(Path file) throws Exception {
         return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(Files.readAllBytes(file)));
+    }
+
+    /** It stayed dead: “already running”, and every call waited for half a minute. */
+    @Test
+    void aDatabaseThatDiesIsBroughtBackAsLongAsItIsNeeded() throws Exception {
+        Path home = Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-test");
+        Files.setPosixFilePermissions(home, PosixFilePermissions.fromString("rwx--x--x"));
+        String database = home.resolve("database").toString();
+        String port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = Integer.toString(free.getLocalPort());
+        }
+        Process needs = new ProcessBuilder("sleep", "600").start();
+        assertThat(postgres("start", database, port).waitFor()).isZero();
+        Process keeper = postgres("keep", database, port, Long.toString(needs.pid()));
+        try {
+            for (int i = 0; i < 2; i++) {
+                long postmaster = postmaster(database);
+                ProcessHandle.of(postmaster).orElseThrow().destroyForcibly();
+                Patience.await("another database")
+                        .ignoreExceptions()
+                        .until(() -> postmaster(database) != postmaster
+                                && postgres("status", database).waitFor() == 0);
+            }
+            needs.destroyForcibly();
+            assertThat(keeper.waitFor(3, TimeUnit.MINUTES))
+                    .as("nobody needs it any more")
+                    .isTrue();
+            assertThat(postgres("stop", database).waitFor()).isZero();
+        } finally {
+            needs.destroyForcibly();
+            keeper.destroyForcibly();
+            postgres("stop", database).waitFor();
+            FileSystemUtils.deleteRecursively(home);
+        }
+    }
+
+    private static long postmaster(String database) throws Exception {
+        Process file = new ProcessBuilder("head", "-n", "1", database + "/data/postmaster.pid").start();
+        return Long.parseLong(new String(file.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip());
+    }
+
+    private static Process postgres(String... arguments) throws Exception {
+        List<String> command = new ArrayList<>(
+                List.of(LAUNCHER.resolveSibling("tools/postgres").toString()));
+        command.addAll(List.of(arguments));
+        ProcessBuilder builder = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(Path.of("target/keeper.log").toFile());
+        builder.environment().put("SALT_DRUM_PG_NOSYNC", "1");
+        return builder.start();
     }
 
     /** Only root can give the test another user's name. */
