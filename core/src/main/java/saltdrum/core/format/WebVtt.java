@@ -1,5 +1,6 @@
 package saltdrum.core.format;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -78,7 +79,7 @@ final class WebVtt extends CueReader {
         }
         if (lines[from].startsWith("REGION")) {
             regions.append(regions.isEmpty() ? "" : "\n\n")
-                    .append(String.join("\n", List.of(lines).subList(from, end)));
+                    .append(String.join("\n", Arrays.asList(lines).subList(from, end)));
         } else if (lines[from].startsWith("STYLE")) {
             repaired(from, "a style sheet was left out: the track's style gives the look");
         }

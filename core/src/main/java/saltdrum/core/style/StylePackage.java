@@ -104,11 +104,13 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
         List<Packed> packed = new ArrayList<>();
         int left = MOST_BYTES;
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+            int entries = 0;
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (packed.size() >= MOST_ENTRIES) {
+                if (++entries > MOST_ENTRIES) {
                     throw refused("There are more than " + MOST_ENTRIES + " files in it.");
                 }
-                byte[] bytes = entry.isDirectory() ? new byte[0] : zip.readNBytes(left + 1);
+                // A folder's entry can have data too, and stepping over it unpacks it.
+                byte[] bytes = zip.readNBytes(left + 1);
                 left -= bytes.length;
                 if (left < 0) {
                     throw refused("Unpacked it is larger than " + MOST_BYTES / 1_000_000 + " MB.");

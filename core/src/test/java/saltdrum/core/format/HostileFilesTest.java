@@ -91,12 +91,78 @@ class HostileFilesTest {
         flood(floods, "lines", "a.srt", n -> srt + "a\n".repeat(n / 2));
         flood(floods, "cues", "a.srt", n -> "00:00:01,000 --> 00:00:02,000\na\n\n".repeat(n / 33));
         flood(floods, "cues", "a.vtt", n -> "WEBVTT\n\n" + "00:01.000 --> 00:02.000\na\n\n".repeat(n / 27));
+        flood(floods, "regions", "a.vtt", n -> "WEBVTT\n\n" + "REGION\nid:a\n\n".repeat(n / 13));
+        flood(floods, "notes", "a.vtt", n -> "WEBVTT\n\n" + "NOTE a\n\n".repeat(n / 8));
+        flood(floods, "style sheets", "a.vtt", n -> "WEBVTT\n\n" + "STYLE\n::cue {}\n\n".repeat(n / 16));
+        flood(floods, "headers", "a.vtt", n -> "WEBVTT\n" + "Language: en\n".repeat(n / 13));
+        flood(
+                floods,
+                "settings",
+                "a.vtt",
+                n -> "WEBVTT\n\n00:01.000 --> 00:02.000 " + "line:1% ".repeat(n / 8) + "\na");
+        for (String tag :
+                List.of("<b>a", "<c.a>a", "<v A>a", "<lang en>a", "<ruby>a<rt>", "</c>", "<00:01.500>a", "&amp;")) {
+            flood(floods, tag, "a.vtt", n -> vtt + tag.repeat(n / tag.length()));
+        }
+        for (String tag :
+                List.of("<b>a", "</i>", "<u>a", "<font color=\"#fff\">a", "{\\an8}", "{\\pos(1,2)}", "&lt;")) {
+            flood(floods, tag, "a.srt", n -> srt + tag.repeat(n / tag.length()));
+        }
+        String dialogue = "[Events]\nFormat: Layer, Start, End, Style, Text\nDialogue: 0,0:00:01.00,0:00:02.00,A,";
+        for (String tag :
+                List.of("{\\b1}a", "{\\k20}a", "{\\t(0,9,\\fs9)}a", "{\\p1}m 0 0{\\p0}", "\\N", "{\\rA}a", "{a}")) {
+            flood(floods, tag, "a.ass", n -> dialogue + tag.repeat(n / tag.length()));
+        }
+        flood(floods, "styles", "a.ass", n -> "[V4+ Styles]\nFormat: Name, Fontsize\n" + "Style: A,9\n".repeat(n / 11));
+        flood(floods, "comments", "a.ass", n -> "[Events]\n" + "Comment: 0,a\n".repeat(n / 13));
+        flood(floods, "sections", "a.ass", n -> "[Events]\n".repeat(n / 9));
+        String tt = "<tt xmlns='http://www.w3.org/ns/ttml' xmlns:tts='http://www.w3.org/ns/ttml#styling'>";
+        flood(
+                floods,
+                "regions",
+                "a.ttml",
+                n -> tt + "<head><layout>" + "<region xml:id='a'/>".repeat(n / 20) + "</layout></head></tt>");
+        flood(
+                floods,
+                "styles",
+                "a.ttml",
+                n -> tt + "<head><styling>" + "<style xml:id='a'/>".repeat(n / 19) + "</styling></head></tt>");
+        String cue = tt + "<body><div><p begin='1s' end='2s'>";
+        for (String tag :
+                List.of("<span>a</span>", "<br/>", "<set begin='1s'/>", "<metadata/>", "<span begin='1s'>a</span>")) {
+            flood(floods, tag, "a.ttml", n -> cue + tag.repeat(n / tag.length()) + "</p></div></body></tt>");
+        }
+        flood(floods, "spans in spans", "a.ttml", n -> cue + "<span>".repeat(n / 6));
+        flood(floods, "attributes", "a.ttml", n -> tt + "<body " + attributes(n / 12) + "/></tt>");
+        flood(
+                floods,
+                "words",
+                "a.json",
+                n -> "{\"words\":[" + "{\"text\":\"a\",\"startMs\":1,\"endMs\":2},".repeat(n / 36) + "]}");
+        flood(floods, "fields", "a.json", n -> "{" + fields(n / 12) + "\"words\":[]}");
+        flood(floods, "bullets", "a.txt", n -> "- a\n".repeat(n / 4));
         flood(floods, "brackets", "a.ass", n -> "[Events]\n" + "{".repeat(n));
         flood(floods, "arrays", "a.json", n -> "{\"words\":" + "[".repeat(n));
         flood(floods, "elements", "a.ttml", n -> "<tt xmlns='http://www.w3.org/ns/ttml'>" + "<p>".repeat(n / 3));
         flood(floods, "blanks", "a.txt", n -> " ".repeat(n));
         flood(floods, "clocks", "a.txt", n -> "1:".repeat(n / 2));
         return floods.stream();
+    }
+
+    private static String attributes(int count) {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i < count; i++) {
+            all.append('a').append(i).append("='b' ");
+        }
+        return all.toString();
+    }
+
+    private static String fields(int count) {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i < count; i++) {
+            all.append("\"a").append(i).append("\":1,");
+        }
+        return all.toString();
     }
 
     private static void flood(List<Arguments> floods, String what, String name, IntFunction<String> file) {

@@ -72,6 +72,20 @@ class StylePackageTest {
         assertRefused(zip("look.json", new byte[3], 1), "no style.json");
     }
 
+    /** What a folder's entry holds was unpacked and not counted: eight of 4 GB took 42 s. */
+    @Test
+    void whatAFolderHoldsIsCounted() throws IOException {
+        assertRefused(zip("folder/", new byte[70_000_000], 1), "larger than 60 MB");
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (int i = 0; i < 70; i++) {
+                zip.putNextEntry(new ZipEntry("folder" + i + "/"));
+                zip.closeEntry();
+            }
+        }
+        assertRefused(out.toByteArray(), "more than 64 files");
+    }
+
     @Test
     void oneThatIsCutOffIsRefused() {
         byte[] zip = new StylePackage(STYLE, List.of(), List.of()).zip();

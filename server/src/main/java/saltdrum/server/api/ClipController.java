@@ -94,7 +94,7 @@ class ClipController {
     @Hidden
     @PutMapping
     ClipView bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
-        Path part = media.receive(request.getInputStream());
+        Path part = media.receive(request.getInputStream(), request.getContentLengthLong(), MediaStore.MOST_BYTES);
         try {
             if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
                 throw new BadInputException("Only a part of the file arrived. Bring it again.");

@@ -63,7 +63,7 @@ class FootageController {
             throw new RefusedEditException(
                     "Its words are being worked on. Wait until that is done, or stop it; nothing was changed.");
         }
-        Path part = media.receive(request.getInputStream());
+        Path part = media.receive(request.getInputStream(), request.getContentLengthLong(), MediaStore.MOST_BYTES);
         try {
             if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
                 throw new BadInputException("Only a part of the file arrived. Bring it again.");

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Size;
 import saltdrum.media.clip.OwnPicture;
 import saltdrum.server.store.MediaStore;
@@ -48,11 +47,8 @@ class PictureController {
     @Hidden
     @PutMapping("/pictures")
     PictureRow bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
-        if (request.getContentLengthLong() > OwnPicture.MOST_BYTES) {
-            throw new BadInputException("The picture is larger than 25 MB. Nothing of it was taken.");
-        }
         try (InputStream in = request.getInputStream()) {
-            return pictures.take(name, media.receive(in));
+            return pictures.take(name, media.receive(in, request.getContentLengthLong(), OwnPicture.MOST_BYTES));
         }
     }
 

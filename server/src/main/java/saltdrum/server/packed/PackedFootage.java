@@ -16,7 +16,7 @@ import saltdrum.server.store.MediaStore;
 
 /** The ZIP of a clip package, from anybody: nothing is written where it says, and nothing read beyond a most. */
 final class PackedFootage implements AutoCloseable {
-    private static final int MOST_ENTRIES = 3000;
+    private static final int MOST_ENTRIES = 2000;
     private static final int MOST_SAID = 96 << 20;
     static final int MOST_FILE = 40 << 20;
     private static final Pattern ENTRIES =

@@ -121,17 +121,25 @@ public class MediaStore {
         }
     }
 
-    /** Streams to the disk without holding more than a buffer. The result is a work file. */
-    public Path receive(InputStream in) throws IOException {
+    /**
+     * Streams to the disk without holding more than a buffer. The result is a work file.
+     *
+     * @param declared how long it says it is; -1 where it does not say
+     * @param most bytes that are taken
+     * @throws BadInputException when it is longer; at once where it says so
+     */
+    public Path receive(InputStream in, long declared, long most) throws IOException {
+        if (declared > most) {
+            throw tooLong(most);
+        }
         Path part = workFile(".part");
         try (OutputStream out = Files.newOutputStream(part)) {
             byte[] buffer = new byte[1 << 16];
             long total = 0;
             for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
                 total += n;
-                if (total > MOST_BYTES) {
-                    throw new BadInputException(
-                            "The file is larger than 4 GB. Export the clip smaller and bring that.");
+                if (total > most) {
+                    throw tooLong(most);
                 }
                 out.write(buffer, 0, n);
             }
@@ -143,6 +151,13 @@ public class MediaStore {
             Files.deleteIfExists(part);
             throw e;
         }
+    }
+
+    private static BadInputException tooLong(long most) {
+        return new BadInputException(
+                most >= MOST_BYTES
+                        ? "The file is larger than 4 GB. Export the clip smaller and bring that."
+                        : "The file is larger than " + most / 1_000_000 + " MB. Nothing of it was taken.");
     }
 
     /** Moves a work file into the store. @return its hash */
