@@ -3,13 +3,14 @@ import { useChange } from '../api/queries';
 import type { Target } from '../api/looks';
 import type { Edit, Look } from '../api/types';
 import { giveLook, lookGiven, takeBack } from './givenLook';
+import { pointerHeld } from './pointerHeld';
 import { endTrying, tryingMade, tryOut } from './trying';
 
 const SETTLE_MS = 350;
 
 /** Changes the look of what is in hand: seen at once, done when the hand rests. */
 export interface LookChange {
-  /** Shows it; it is done when nothing more comes for a moment. */
+  /** Shows it; it is done when nothing more comes for a moment and no pointer is held. */
   soon: (look: Look) => void;
   /** Does it. */
   now: (look: Look) => void;
@@ -65,7 +66,12 @@ export function useLookChange(clipId: string, target: Target): LookChange {
         giveLook(to, look);
         tryOut(clipId, edit(look));
         waiting.current = { names, do: () => give(look) };
-        timer.current = window.setTimeout(() => settle([]), SETTLE_MS);
+        const rested = () => {
+          // A drag is one step of the history, however often the hand rests on its way.
+          if (pointerHeld()) timer.current = window.setTimeout(rested, SETTLE_MS);
+          else settle([]);
+        };
+        timer.current = window.setTimeout(rested, SETTLE_MS);
       },
       now: (look) => {
         settle(Object.keys(look));

@@ -92,6 +92,22 @@ describe('the look in hand', () => {
     expect(server.sent).toEqual([{ size: 90 }, { entrance: GATHER }]);
   });
 
+  /** A hand that rested on its way made a step of the history each time. */
+  it('waits for the end of a drag, however often the hand rests', () => {
+    vi.useFakeTimers();
+    const { change } = inHand();
+    dispatchEvent(new Event('pointerdown'));
+    act(() => change().soon(look({ size: 80 })));
+    act(() => void vi.advanceTimersByTime(2000));
+    act(() => change().soon(look({ size: 90 })));
+    act(() => void vi.advanceTimersByTime(2000));
+    expect(server.sent).toEqual([]);
+    dispatchEvent(new Event('pointerup'));
+    act(() => void vi.advanceTimersByTime(1000));
+    expect(server.sent).toEqual([{ size: 90 }]);
+    vi.useRealTimers();
+  });
+
   it('sends once what is settled at the end of a drag', () => {
     const { change } = inHand();
     act(() => change().soon(look({ size: 80 })));

@@ -1,6 +1,9 @@
 package saltdrum.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -24,7 +27,7 @@ final class RunningWorker {
         Runtime.getRuntime().addShutdownHook(new Thread(() -> process.destroyForcibly()));
     }
 
-    void start() throws IOException {
+    private static ProcessBuilder worker(TestDatabase database, Path data, List<String> more) throws IOException {
         List<String> command = ServerProgram.command("-Xmx600m");
         command.addAll(List.of(
                 "--salt-drum.role=worker",
@@ -33,11 +36,25 @@ final class RunningWorker {
                 "--salt-drum.models=" + System.getProperty("salt-drum.models"),
                 "--salt-drum.warm=false"));
         command.addAll(more);
-        ProcessBuilder builder = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(log().toFile()));
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment().put("SPRING_DATASOURCE_PASSWORD", database.password());
         builder.environment().putAll(S3Server.CALLER);
+        return builder;
+    }
+
+    /** What one says that does not start. */
+    static String refused(TestDatabase database, Path data) throws IOException {
+        Process process = worker(
+                        database, data, List.of("--spring.main.banner-mode=off", "--logging.level.saltdrum=WARN"))
+                .start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.onExit().join().exitValue()).as(said).isEqualTo(1);
+        return said;
+    }
+
+    void start() throws IOException {
+        ProcessBuilder builder =
+                worker(database, data, more).redirectOutput(ProcessBuilder.Redirect.appendTo(log().toFile()));
         process = builder.start();
     }
 

@@ -70,6 +70,10 @@ class WorkersTest {
                     }
                 }
             }
+            assertThat(RunningWorker.refused(database, Files.createTempDirectory("elsewhere")))
+                    .as("one with other media than the server")
+                    .containsOnlyOnce("\n")
+                    .contains("are not those that this workshop's database tells of");
             for (int i = 0; i < SLEEPS; i++) {
                 orders.add(order(server, clip, "\"Mallet\"", "veryslow", 40 - i));
                 sleepsThrough(server, one, two);

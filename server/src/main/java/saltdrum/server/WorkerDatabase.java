@@ -7,13 +7,14 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import saltdrum.core.SaltDrumException;
 
 /** A worker finds the database as its server has made it, and changes nothing of its form. */
 @Configuration
 @ConditionalOnProperty(name = "salt-drum.role", havingValue = "worker")
 class WorkerDatabase {
     /** The database is of another version than this worker. */
-    static final class OtherVersionException extends RuntimeException {
+    static final class OtherVersionException extends SaltDrumException {
         OtherVersionException(String message) {
             super(message);
         }

@@ -16,7 +16,16 @@ public final class Sounds {
     private Sounds() {}
 
     public static Sound spoken() {
-        try (InputStream in = Sounds.class.getResourceAsStream("three-coats.wav");
+        return read("three-coats.wav");
+    }
+
+    /** flite's slt, 13 s of the second half of the tide pool's script, under as much pink noise as voice. */
+    public static Sound hardVoice() {
+        return read("hard-voice.wav");
+    }
+
+    private static Sound read(String wave) {
+        try (InputStream in = Sounds.class.getResourceAsStream(wave);
                 AudioInputStream wav = AudioSystem.getAudioInputStream(new java.io.BufferedInputStream(in))) {
             byte[] bytes = wav.readAllBytes();
             short[] samples = new short[bytes.length / 2];

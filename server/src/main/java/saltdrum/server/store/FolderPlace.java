@@ -25,6 +25,16 @@ final class FolderPlace implements MediaPlace {
     }
 
     @Override
+    public boolean has(String hash) {
+        return Files.exists(file(hash));
+    }
+
+    @Override
+    public String where() {
+        return files.toString();
+    }
+
+    @Override
     public void prepare(String hash, Path file) {
         // Moving within a disk takes no time.
     }

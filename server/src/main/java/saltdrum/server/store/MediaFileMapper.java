@@ -17,6 +17,7 @@ interface MediaFileMapper {
               and not exists (select 1 from measured d where d.light_hash = m.hash)
               and not exists (select 1 from picture p where p.hash = m.hash)
               and not exists (select 1 from recut r where r.media_hash = m.hash)
+              and not exists (select 1 from media_store s where s.hash = m.hash)
             """;
 
     /** Nobody else keeps or removes these bytes until the transaction ends. */
@@ -34,6 +35,18 @@ interface MediaFileMapper {
             on conflict (hash) do update set created = now()
             """)
     void add(String hash, long bytes);
+
+    /** Null before there is one. */
+    @Select("select hash from media_store")
+    String storeMark();
+
+    /** Of two that mark at once the first is taken, unless it is to be marked anew. */
+    @Insert(
+            """
+            insert into media_store (hash) values (#{hash})
+            on conflict (one) do update set hash = case when #{anew} then excluded.hash else media_store.hash end
+            """)
+    void markStore(String hash, boolean anew);
 
     @Select("select hash from media_file")
     Set<String> all();

@@ -18,6 +18,11 @@ interface MediaPlace {
     /** A file on this machine with those bytes, brought here if need be. For a folder it may be missing. */
     Path file(String hash);
 
+    boolean has(String hash);
+
+    /** Where it is, as a person names it. */
+    String where();
+
     /** Number of bytes. */
     long size(String hash);
 

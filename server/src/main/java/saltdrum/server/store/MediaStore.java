@@ -67,6 +67,15 @@ public class MediaStore {
         return place.file(hash);
     }
 
+    boolean has(String hash) {
+        return place.has(hash);
+    }
+
+    /** Where media lie, as a person names it. */
+    String where() {
+        return place.where();
+    }
+
     /** As an answer, of which only what is asked for is read. */
     public Resource resource(String hash) {
         return place instanceof FolderPlace ? new FileSystemResource(place.file(hash)) : new StoredFile(place, hash);

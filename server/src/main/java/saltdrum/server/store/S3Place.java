@@ -75,7 +75,13 @@ final class S3Place implements MediaPlace {
         }
     }
 
-    private boolean has(String hash) {
+    @Override
+    public String where() {
+        return "s3://" + bucket + "/" + prefix;
+    }
+
+    @Override
+    public boolean has(String hash) {
         return asked(() -> {
             try {
                 s3.headObject(head -> head.bucket(bucket).key(key(hash)));

@@ -30,10 +30,15 @@ final class Decoder {
     /** Below this mean logarithm one path is not enough: noise, a hard voice. Found on the corpus. */
     private static final double DOUBTFUL_LOG = -0.12;
 
+    /** Of the tokens that one path says. */
+    private static final double LEAST_OF_ONE = 0.7;
+
     private final Vocabulary vocabulary;
+    private final Terms none;
 
     Decoder(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
+        this.none = new Terms(List.of(), vocabulary);
     }
 
     /**
@@ -68,17 +73,34 @@ final class Decoder {
      */
     Text text(SpeechModel.Heard heard, Terms terms, double seconds, BooleanSupplier stopped) {
         if (!terms.isEmpty()) {
-            return text(heard, terms, PATHS, seconds, stopped);
+            Text helped = text(heard, terms, PATHS, seconds, stopped);
+            return sure(helped) ? helped : longer(text(heard, none, 1, seconds, stopped), helped);
         }
         Text quick = text(heard, terms, 1, seconds, stopped);
-        if (quick.whole() && quick.meanLog() > DOUBTFUL_LOG) {
-            return quick;
-        }
-        quick.close();
-        return text(heard, terms, PATHS, seconds, stopped);
+        return sure(quick) || nobody(quick) ? quick : longer(quick, text(heard, terms, PATHS, seconds, stopped));
     }
 
-    private Text text(SpeechModel.Heard heard, Terms terms, int paths, double seconds, BooleanSupplier stopped) {
+    /** Nobody spoke: several paths would go on until they find something to say. */
+    private static boolean nobody(Text text) {
+        return text.whole() && text.meanLog() < Listener.NOBODY_LOG;
+    }
+
+    private static boolean sure(Text text) {
+        return text.whole() && text.meanLog() > DOUBTFUL_LOG;
+    }
+
+    /**
+     * Several paths, unless they came to an end with much less said: on a hard voice a text that stops after a word is
+     * likelier than the whole one, and speech would be missing. The other one is closed.
+     */
+    private static Text longer(Text one, Text several) {
+        boolean cut =
+                one.whole() && several.said().size() < LEAST_OF_ONE * one.said().size();
+        (cut ? several : one).close();
+        return cut ? one : several;
+    }
+
+    Text text(SpeechModel.Heard heard, Terms terms, int paths, double seconds, BooleanSupplier stopped) {
         int most = mostTokens(seconds);
         List<Hypothesis> open = List.of(Hypothesis.begin(terms));
         Hypothesis best = null;
@@ -142,9 +164,9 @@ final class Decoder {
         return path.score() / Math.max(1, path.length());
     }
 
-    /** Whether no open path can become better than one that ended: each further token lowers the sum. */
+    /** Whether a path that ended is better than all that go on: by the token, as ends are compared with each other. */
     private static boolean outlived(Hypothesis best, List<Candidate> going) {
-        return going.stream().allMatch(c -> c.hypothesis.score() < best.score());
+        return going.stream().allMatch(c -> normalised(c.hypothesis) < normalised(best));
     }
 
     private List<Candidate> candidates(

@@ -15,7 +15,7 @@ final class Listener {
      * Below this one nobody spoke: a short tone that voice activity took for a voice is told as a word at −6 and less, where
      * speech in loud noise stays above −2.
      */
-    private static final double NOBODY_LOG = -3;
+    static final double NOBODY_LOG = -3;
 
     /** How sure a word of such a piece can be at most. */
     private static final double GUESS = 0.4;

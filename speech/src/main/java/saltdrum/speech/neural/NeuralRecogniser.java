@@ -59,7 +59,7 @@ public final class NeuralRecogniser implements Recogniser {
         }
     }
 
-    private synchronized Loaded load(String tag) {
+    synchronized Loaded load(String tag) {
         String language = Locale.forLanguageTag(tag).getLanguage();
         Loaded known = loaded.get(language);
         if (known != null) {

@@ -60,6 +60,18 @@ class NeuralRecogniserTest {
         assertThat(heard.toMs()).isLessThanOrEqualTo(Sounds.spoken().lengthMs());
     }
 
+    /** Of four paths one ended after seven words of 26, and the rest of what was said was missing. */
+    @Test
+    void aHardVoiceIsHeardToItsEnd() {
+        NeuralRecogniser.Loaded loaded = new NeuralRecogniser(ModelShelf.usual(), null).load("en");
+        Sound sound = Sounds.hardVoice();
+        try (SpeechModel.Heard heard = loaded.model().hear(sound);
+                Decoder.Text text = new Decoder(loaded.vocabulary())
+                        .text(heard, new Terms(List.of(), loaded.vocabulary()), sound.seconds(), () -> false)) {
+            assertThat(TextWords.of(text, loaded.vocabulary())).hasSizeGreaterThan(20);
+        }
+    }
+
     @Test
     void itsWordsStandWhereTheyAreSaid() {
         List<Integer> errors = new ArrayList<>();
