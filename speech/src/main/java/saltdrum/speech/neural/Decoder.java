@@ -94,8 +94,9 @@ final class Decoder {
      * likelier than the whole one, and speech would be missing. The other one is closed.
      */
     private static Text longer(Text one, Text several) {
-        boolean cut =
-                one.whole() && several.said().size() < LEAST_OF_ONE * one.said().size();
+        boolean cut = nobody(one)
+                || one.whole()
+                        && several.said().size() < LEAST_OF_ONE * one.said().size();
         (cut ? several : one).close();
         return cut ? one : several;
     }
