@@ -66,7 +66,8 @@ final class ServerProgram {
 
     /** Starts the application up to the point where it would answer, and writes down which classes that took. */
     private static void archive() throws IOException {
-        TestDatabase database = TestDatabase.shared();
+        // A database belongs to one folder of media.
+        TestDatabase database = TestDatabase.own();
         List<String> command = java(
                 "-XX:ArchiveClassesAtExit=" + ARCHIVE,
                 "-Xlog:cds=off",
@@ -81,6 +82,7 @@ final class ServerProgram {
                 "--salt-drum.data=" + Files.createTempDirectory("salt-drum-archive"),
                 "--salt-drum.models=" + System.getProperty("salt-drum.models")));
         run(command);
+        database.end();
     }
 
     private static void run(List<String> command) throws IOException {
