@@ -3,7 +3,6 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Duration;
-import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.Json;
 import saltdrum.core.MayBeMissing;
 import saltdrum.server.Settings.Role;
+import saltdrum.server.store.DatabaseClock;
 import saltdrum.server.store.JobKind;
 import saltdrum.server.store.Lane;
 import saltdrum.server.store.ServerName;
@@ -26,8 +26,10 @@ import saltdrum.server.store.WorkerStore;
 @RequestMapping("/api/work")
 class WorkController {
     private final WorkerStore workers;
+    private final DatabaseClock clock;
 
-    WorkController(WorkerStore workers) {
+    WorkController(WorkerStore workers, DatabaseClock clock) {
+        this.clock = clock;
         this.workers = workers;
     }
 
@@ -78,9 +80,9 @@ class WorkController {
                         .toList());
     }
 
-    private static WorkerView view(WorkerRow row, List<UnderWayRow> underWay) {
+    private WorkerView view(WorkerRow row, List<UnderWayRow> underWay) {
         ServerName name = ServerName.parse(row.name()).orElse(new ServerName(row.name(), 0, 0));
-        long silent = Duration.between(row.seen(), OffsetDateTime.now()).toSeconds();
+        long silent = Duration.between(row.seen().toInstant(), clock.now()).toSeconds();
         Lanes lanes = Json.read(row.lanes(), Lanes.class, "lanes");
         return new WorkerView(
                 row.name(),

@@ -6,7 +6,6 @@ import java.nio.file.FileStore;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -16,6 +15,7 @@ import org.springframework.boot.health.contributor.HealthIndicator;
 import org.springframework.stereotype.Component;
 import saltdrum.core.Json;
 import saltdrum.server.Settings;
+import saltdrum.server.store.DatabaseClock;
 import saltdrum.server.store.Lane;
 import saltdrum.server.store.WorkerRow;
 import saltdrum.server.store.WorkerStore;
@@ -30,8 +30,10 @@ public class Troubles implements HealthIndicator {
     private final Settings settings;
     private final WorkerStore workers;
     private final SpeechDesk speech;
+    private final DatabaseClock clock;
 
-    Troubles(Settings settings, WorkerStore workers, SpeechDesk speech) {
+    Troubles(Settings settings, WorkerStore workers, SpeechDesk speech, DatabaseClock clock) {
+        this.clock = clock;
         this.settings = settings;
         this.workers = workers;
         this.speech = speech;
@@ -71,8 +73,8 @@ public class Troubles implements HealthIndicator {
         return troubles;
     }
 
-    private static boolean seenLately(WorkerRow row) {
-        return Duration.between(row.seen(), OffsetDateTime.now()).toSeconds() <= WorkerStore.SILENT_SECONDS;
+    private boolean seenLately(WorkerRow row) {
+        return Duration.between(row.seen().toInstant(), clock.now()).toSeconds() <= WorkerStore.SILENT_SECONDS;
     }
 
     /** It lives with troubles, too: only what it cannot answer without is a fault of the server itself. */

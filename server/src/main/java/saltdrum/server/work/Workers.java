@@ -8,7 +8,6 @@ import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -22,6 +21,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
 import saltdrum.server.Settings;
+import saltdrum.server.store.DatabaseClock;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
@@ -38,11 +38,20 @@ public class Workers {
     private static final Duration HEARTBEAT = Duration.ofSeconds(3);
     private static final int MISSED_HEARTBEATS = 4;
     private static final double LEAST_FILLED = 0.5;
+    private static final int CLOCK_MS = 100;
     private final JobStore jobs;
+    private final DatabaseClock clock;
     private final Map<Lane, Queue> queues = new EnumMap<>(Lane.class);
     private final String name = ServerName.own().toString();
 
-    Workers(DataSource dataSource, JobStore jobs, JobRunner runner, Hands hands, Settings settings) {
+    Workers(
+            DataSource dataSource,
+            JobStore jobs,
+            JobRunner runner,
+            Hands hands,
+            Settings settings,
+            DatabaseClock clock) {
+        this.clock = clock;
         this.jobs = jobs;
         // An order and its place in the queue are written in one transaction.
         DataSource shared = new TransactionAwareDataSourceProxy(dataSource);
@@ -65,6 +74,7 @@ public class Workers {
                     .execute((instance, context) -> runner.run(instance.getData()));
             this.scheduler = Scheduler.create(dataSource, task)
                     .schedulerName(() -> name)
+                    .clock(clock::now)
                     .threads(Math.max(1, atOnce))
                     // Nothing is taken up before its turn, so that the order can be changed until then.
                     .pollUsingLockAndFetch(LEAST_FILLED, 1)
@@ -82,7 +92,8 @@ public class Workers {
         }
 
         void add(String jobId) {
-            scheduler.schedule(task.instance(jobId, jobId), Instant.now());
+            // A little before now: the clock may be set back by as much between this and the look for what is due.
+            scheduler.schedule(task.instance(jobId, jobId), clock.now().minusMillis(CLOCK_MS));
             AfterCommit.run(scheduler::triggerCheckForDueExecutions);
         }
 
