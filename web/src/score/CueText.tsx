@@ -1,12 +1,18 @@
-import { useLayoutEffect, useRef } from 'react';
+import { useId, useLayoutEffect, useRef, useState } from 'react';
+import { Refused } from '../api/http';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Cue, Track } from '../api/types';
 import { useChoices } from '../state/choices';
+import { differing } from '../state/differing';
+import { draftOf, dropDraft, holdDraft } from '../state/drafts';
 import { usePlayer } from '../player/player';
 import { useSelection, type Typing } from '../state/selection';
 import { textOf, tidied, wordAt } from '../state/text';
 
-/** A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. */
+/**
+ * A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. Where somebody else has typed there
+ * meanwhile, both are shown, and Enter or Escape says which.
+ */
 export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typing, { cueId: number }> }) {
   const { clipId, cue, typing } = props;
   const field = useRef<HTMLTextAreaElement>(null);
@@ -15,12 +21,19 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   const { endTyping, type, select } = useSelection.getState();
   const text = textOf(cue.words);
   const done = useRef(false);
+  const [draft] = useState(() => draftOf(clipId, cue.id));
+  /** What stood there when this typing began, or as it was last seen beside it. */
+  const base = useRef(draft?.base ?? text);
+  const [theirs, setTheirs] = useState(draft && draft.base !== text ? text : null);
+  const said = useId();
 
   useLayoutEffect(() => {
     const element = field.current!;
     element.focus();
     if (useChoices.getState().pauseWhileTyping) usePlayer.getState().pause();
+    if (theirs !== null) base.current = text;
     const caret = typing.caret;
+    if (draft) return;
     if (caret !== undefined) {
       const at = caret === 'start' ? 0 : caret === 'end' ? text.length : caret;
       element.setSelectionRange(at, at);
@@ -43,18 +56,34 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   /** Ends the typing; gives the track as it then is, or null when the text was refused. */
   const keep = async (): Promise<Track | null> => {
     if (done.current) return null;
-    done.current = true;
     const typed = tidied(field.current!.value);
-    endTyping();
-    try {
-      if (typed !== text) return await mutateAsync({ kind: 'retypeCue', cueId: cue.id, text: typed });
-    } catch {
+    const mine = typed !== tidied(base.current) && typed !== text;
+    if (mine && text !== base.current) {
+      base.current = text;
+      setTheirs(text);
+      holdDraft(clipId, cue.id, { base: text, text: field.current!.value });
       return null;
     }
+    done.current = true;
+    endTyping();
+    if (mine) {
+      try {
+        const track = await mutateAsync({ kind: 'retypeCue', cueId: cue.id, text: typed });
+        dropDraft(clipId, cue.id);
+        return track;
+      } catch (refused) {
+        // Somebody was a moment earlier: what was typed stands in its field again, beside theirs.
+        const others = refused instanceof Refused && refused.status === 409;
+        if (others && !useSelection.getState().typing) type(cue.id, typing.wordId, 'end');
+        return null;
+      }
+    }
+    dropDraft(clipId, cue.id);
     return trackNow() ?? null;
   };
   const leave = () => {
     done.current = true;
+    dropDraft(clipId, cue.id);
     endTyping();
     select(typing.wordId ? { kind: 'word', id: typing.wordId } : { kind: 'cue', id: cue.id });
   };
@@ -128,16 +157,33 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     e.stopPropagation();
   };
   return (
-    <textarea
-      ref={field}
-      aria-label="Text of this cue"
-      defaultValue={text}
-      dir="auto"
-      rows={Math.max(1, Math.ceil(text.length / 34))}
-      onBlur={() => void keep()}
-      onKeyDown={onKeyDown}
-      className="w-full resize-none rounded-md bg-page px-1.5 py-0.5 leading-[1.5] outline-2 outline-accent"
-    />
+    <>
+      <textarea
+        ref={field}
+        aria-label="Text of this cue"
+        aria-describedby={theirs === null ? undefined : said}
+        defaultValue={draft?.text ?? text}
+        dir="auto"
+        rows={Math.max(1, Math.ceil(text.length / 34))}
+        onInput={(e) => holdDraft(clipId, cue.id, { base: base.current, text: e.currentTarget.value })}
+        onBlur={() => void keep()}
+        onKeyDown={onKeyDown}
+        className="w-full resize-none rounded-md bg-page px-1.5 py-0.5 leading-[1.5] outline-2 outline-accent"
+      />
+      {theirs !== null && (
+        <div id={said} role="status" className="mt-1.5 rounded-md bg-sunk px-2.5 py-1.5 text-note">
+          <p className="text-soft">Somebody else typed here meanwhile:</p>
+          <p dir="auto" className="py-0.5 text-ink">
+            {differing(theirs, draft?.text ?? field.current?.value ?? '').map(({ word, differs }, i) => (
+              <span key={i} className={differs ? 'font-semibold text-accent' : undefined}>
+                {word}{' '}
+              </span>
+            ))}
+          </p>
+          <p className="text-soft">Enter takes yours, Escape theirs.</p>
+        </div>
+      )}
+    </>
   );
 }
 

@@ -1,0 +1,108 @@
+// @vitest-environment jsdom
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Refused } from '../api/http';
+import type { Cue, Edit } from '../api/types';
+import { useSelection } from '../state/selection';
+import { CueText } from './CueText';
+
+const server = vi.hoisted(() => ({ sent: [] as string[], refuse: null as Error | null }));
+
+vi.mock('../api/queries', () => ({
+  useChange: () => ({
+    mutateAsync: async (edit: Edit) => {
+      if (server.refuse) throw server.refuse;
+      server.sent.push((edit as Extract<Edit, { kind: 'retypeCue' }>).text);
+      return { cues: [] };
+    },
+  }),
+  useTrackNow: () => () => ({ cues: [] }),
+}));
+
+const cue = (text: string) =>
+  ({
+    id: 7,
+    words: text.split(' ').map((word, i) => ({ id: i + 1, text: word, spaced: true })),
+  }) as unknown as Cue;
+
+const typing = { cueId: 7, wordId: null, caret: 'end' as const };
+
+function opened(text: string) {
+  useSelection.setState({ typing });
+  const view = render(<CueText clipId="a" cue={cue(text)} typing={typing} />);
+  return {
+    field: () => screen.getByLabelText<HTMLTextAreaElement>('Text of this cue'),
+    becomes: (now: string) => view.rerender(<CueText clipId="a" cue={cue(now)} typing={typing} />),
+    close: () => view.unmount(),
+  };
+}
+
+beforeEach(() => {
+  Object.assign(server, { sent: [], refuse: null });
+  sessionStorage.clear();
+});
+afterEach(cleanup);
+
+describe('two browsers on one cue', () => {
+  /** The words of the other were gone without a word. */
+  it('shows both where somebody else has typed, and takes mine when that is meant', async () => {
+    const user = userEvent.setup();
+    const { field, becomes } = opened('row home');
+    await user.type(field(), ' now');
+    becomes('row back');
+    await user.type(field(), '{Enter}');
+    expect(server.sent).toEqual([]);
+    expect(screen.getByRole('status').textContent).toContain('row back');
+    expect(field().value).toBe('row home now');
+    await user.type(field(), '{Enter}');
+    expect(server.sent).toEqual(['row home now']);
+    expect(useSelection.getState().typing).toBeNull();
+  });
+
+  it('leaves theirs on Escape', async () => {
+    const user = userEvent.setup();
+    const { field, becomes } = opened('row home');
+    await user.type(field(), ' now');
+    becomes('row back');
+    await user.type(field(), '{Enter}{Escape}');
+    expect(server.sent).toEqual([]);
+    expect(sessionStorage.length).toBe(0);
+  });
+
+  /** An open field in which nothing had been typed took theirs back. */
+  it('sends nothing where nothing was typed here', async () => {
+    const user = userEvent.setup();
+    const { field, becomes } = opened('row home');
+    becomes('row back');
+    await user.type(field(), '{Enter}');
+    expect(server.sent).toEqual([]);
+    expect(useSelection.getState().typing).toBeNull();
+  });
+
+  it('opens again with what was typed where somebody was a moment earlier', async () => {
+    const user = userEvent.setup();
+    const { field, close } = opened('row home');
+    server.refuse = new Refused(409, 'Someone else changed this clip meanwhile.');
+    await user.type(field(), ' now{Enter}');
+    await waitFor(() => expect(useSelection.getState().typing).not.toBeNull());
+    close();
+    server.refuse = null;
+    const again = opened('row back');
+    expect(again.field().value).toBe('row home now');
+    expect(screen.getByRole('status').textContent).toContain('row back');
+    await user.type(again.field(), '{Enter}');
+    expect(server.sent).toEqual(['row home now']);
+    expect(sessionStorage.length).toBe(0);
+  });
+});
+
+it('keeps what is being typed through a page that is closed', async () => {
+  const user = userEvent.setup();
+  const { field, close } = opened('row home');
+  await user.type(field(), ' at tide');
+  cleanup();
+  close();
+  expect(sessionStorage.getItem('typed a 7')).toContain('row home at tide');
+  expect(opened('row home').field().value).toBe('row home at tide');
+});
