@@ -2415,7 +2415,7 @@ export interface components {
             client?: string;
             seen?: string;
             /** Format: int32 */
-            missed?: number;
+            failedSignIns?: number;
         };
         Limits: {
             /** Format: double */

@@ -74,9 +74,10 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
               ? `here on ${new Date(person.seen).toLocaleDateString('en-GB', { dateStyle: 'medium' })}`
               : 'never here yet'}
           </p>
-          {person.missed !== undefined && (
+          {person.failedSignIns !== undefined && (
             <p className="text-note text-accent">
-              {person.missed} wrong password{person.missed === 1 ? '' : 's'} within the last hour
+              {person.failedSignIns} wrong password{person.failedSignIns === 1 ? '' : 's'} within the last
+              hour
             </p>
           )}
         </div>

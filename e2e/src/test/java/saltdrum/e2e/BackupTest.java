@@ -70,14 +70,15 @@ class BackupTest {
                     .as("nobody else reads it")
                     .hasSize(2);
 
-            standsUpElsewhere(file, typist, before);
+            standsUpElsewhere(file, typist, before, incarnation(server));
         } finally {
             server.kill();
         }
         whatIsDamagedIsRefused(file);
     }
 
-    private void standsUpElsewhere(Path file, Typist typist, Map<Long, String> before) throws Exception {
+    private void standsUpElsewhere(Path file, Typist typist, Map<Long, String> before, String incarnation)
+            throws Exception {
         TestDatabase elsewhere = TestDatabase.own();
         Path data = Path.of("target/restored").toAbsolutePath();
         FileSystemUtils.deleteRecursively(data);
@@ -86,6 +87,9 @@ class BackupTest {
         RunningServer restored = RunningServer.on(elsewhere, "restored");
         try {
             typist.checkAtLeast(before, restored);
+            assertThat(incarnation(restored))
+                    .as("what pages know of the track that was backed up is not of this one")
+                    .isNotEqualTo(incarnation);
             JsonNode clip = restored.get("/api/clips").path(0);
             assertThat(clip.path("name").asString()).isEqualTo("typed");
             Path back = restored.download(
@@ -94,6 +98,15 @@ class BackupTest {
         } finally {
             restored.kill();
         }
+    }
+
+    /** Of the only clip's track. */
+    private static String incarnation(RunningServer server) throws IOException {
+        String clip = server.get("/api/clips").path(0).path("id").asString();
+        return server.get("/api/clips/" + clip + "/track")
+                .path("head")
+                .path("incarnation")
+                .asString();
     }
 
     private void whatIsDamagedIsRefused(Path file) throws Exception {

@@ -20,12 +20,13 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Machine code is loaded from a folder that nobody else can enter. Libraries unpack it to {@code java.io.tmpdir}, some
- * under a name that can be foretold: in the machine's common folder whoever was first could plant it.
+ * Native libraries are loaded from a folder that no other user can write to. They unpack themselves to {@code
+ * java.io.tmpdir}, one of them under a predictable name: in {@code /tmp} another user could put a library of theirs there
+ * first.
  *
- * <p>The launcher gives each process a folder for its temporary files, named by its number, inside one of the user's own:
- * Java reads the property before any code of ours runs. Where there is none, the library that unpacks itself under a
- * foretold name is given a folder of the user's own all the same.
+ * <p>The launcher gives each process a temporary folder of its own, named by its process id, inside the installation: Java
+ * reads the property before any code of ours runs. Started in another way, the library with the predictable name is still
+ * unpacked to a private folder.
  */
 public final class PrivateTemp {
     private static final Set<PosixFilePermission> OURS_ALONE = PosixFilePermissions.fromString("rwx------");
@@ -43,8 +44,8 @@ public final class PrivateTemp {
     public static void use() {
         try {
             Path given = Path.of(System.getProperty("java.io.tmpdir"));
-            boolean own = given.endsWith(Long.toString(ProcessHandle.current().pid()));
-            PrivateTemp temp = own && isOurs(given) ? new PrivateTemp(given.getParent()) : in(given);
+            boolean own = given.endsWith(Long.toString(ProcessHandle.current().pid())) && isOurs(given);
+            PrivateTemp temp = own ? new PrivateTemp(given.getParent()) : in(given);
             System.setProperty("skija.library.path", temp.skija().toString());
             if (own) {
                 temp.sweep();
@@ -53,11 +54,14 @@ public final class PrivateTemp {
         } catch (IOException e) {
             // Without it all works as it does for other programs, and a full disk is told by whoever needs it.
             System.getLogger(PrivateTemp.class.getName())
-                    .log(System.Logger.Level.WARNING, "machine code is unpacked to the common folder", e);
+                    .log(
+                            System.Logger.Level.WARNING,
+                            "native libraries are unpacked to the common temporary folder",
+                            e);
         }
     }
 
-    /** A user's folder of always the same name; one by chance where somebody else was there first. */
+    /** A folder of the user's, always of the same name; one with a random name where that one is not safe to use. */
     static PrivateTemp in(Path common) throws IOException {
         Path base = common.resolve("salt-drum-" + System.getProperty("user.name"));
         try {

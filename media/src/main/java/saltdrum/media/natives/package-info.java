@@ -1,2 +1,2 @@
-/** Where libraries of machine code are loaded from. */
+/** Where native libraries are loaded from. */
 package saltdrum.media.natives;

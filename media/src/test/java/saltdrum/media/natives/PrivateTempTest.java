@@ -9,7 +9,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Machine code lay in the machine's common folder under a name that could be foretold. */
+/** A native library lay in /tmp under a predictable name. */
 class PrivateTempTest {
     @TempDir
     private Path common;

@@ -22,19 +22,19 @@ final class Counted extends OncePerRequestFilter {
             .toList();
 
     private final Throttle throttle;
-    private final Guesses guesses;
+    private final FailedSignIns failedSignIns;
     private final KnownBrowser browser;
 
-    Counted(Throttle throttle, Guesses guesses, KnownBrowser browser) {
+    Counted(Throttle throttle, FailedSignIns failedSignIns, KnownBrowser browser) {
         this.throttle = throttle;
-        this.guesses = guesses;
+        this.failedSignIns = failedSignIns;
         this.browser = browser;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (SecuritySettings.signsIn(request) && !SignInName.isOne(SecuritySettings.tried(request))) {
+        if (SecuritySettings.signsIn(request) && !SignInEmail.isOne(SecuritySettings.tried(request))) {
             Problem.write(response, 422, "Sign in with an e-mail address, such as ada@quay.example.");
             return;
         }
@@ -54,7 +54,7 @@ final class Counted extends OncePerRequestFilter {
             throttle.count(Limit.SIGN_IN, request.getRemoteAddr());
             throttle.count(Limit.SIGN_IN_AS, SecuritySettings.pair(request));
             if (!browser.knows(request, name)) {
-                guesses.mayTry(name);
+                failedSignIns.mayTry(name);
             }
         } else if (FILES.stream().anyMatch(path -> path.matches(request))) {
             Authentication who = SecurityContextHolder.getContext().getAuthentication();

@@ -16,7 +16,7 @@ final class Forwarded implements WebServerFactoryCustomizer<TomcatServletWebServ
     private final String proxies;
 
     Forwarded(SignIn signIn, Settings settings) {
-        this.proxies = Proxies.pattern(settings.proxies());
+        this.proxies = TrustedProxies.pattern(settings.proxies());
         this.signIn = signIn;
     }
 

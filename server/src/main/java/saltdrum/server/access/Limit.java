@@ -6,7 +6,7 @@ import java.time.Duration;
 public enum Limit {
     /** From one address, whoever is tried. */
     SIGN_IN(30, Duration.ofMinutes(10)),
-    /** As one person, from one address. From all together: {@link Guesses}. */
+    /** As one person, from one address. From all together: {@link FailedSignIns}. */
     SIGN_IN_AS(10, Duration.ofMinutes(10)),
     /** Wrong present passwords of one person, who is signed in. */
     PRESENT_PASSWORD(10, Duration.ofMinutes(10)),

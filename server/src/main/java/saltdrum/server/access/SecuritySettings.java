@@ -41,13 +41,13 @@ class SecuritySettings {
             HttpSecurity http,
             SignIn signIn,
             Throttle throttle,
-            Guesses guesses,
+            FailedSignIns failedSignIns,
             KnownBrowser browser,
             PersonStore people,
             @Value("${management.server.port:}") String metricsPort)
             throws Exception {
         http.requestCache(AbstractHttpConfigurer::disable).httpBasic(AbstractHttpConfigurer::disable);
-        return signIn.required() ? closed(http, throttle, guesses, browser, people, metricsPort) : open(http);
+        return signIn.required() ? closed(http, throttle, failedSignIns, browser, people, metricsPort) : open(http);
     }
 
     /** Whoever sits at this machine; {@link LocalCallersOnly} keeps all others out. */
@@ -64,7 +64,7 @@ class SecuritySettings {
     private static SecurityFilterChain closed(
             HttpSecurity http,
             Throttle throttle,
-            Guesses guesses,
+            FailedSignIns failedSignIns,
             KnownBrowser browser,
             PersonStore people,
             String metricsPort)
@@ -98,12 +98,12 @@ class SecuritySettings {
                             long id = Long.parseLong(who.getName());
                             people.seen(id);
                             throttle.forgive(Limit.SIGN_IN_AS, pair(request));
-                            guesses.forget(tried(request));
+                            failedSignIns.forget(tried(request));
                             browser.remember(request, response, id);
                             response.setStatus(204);
                         })
                         .failureHandler((request, response, why) -> {
-                            guesses.missed(tried(request));
+                            failedSignIns.missed(tried(request));
                             Problem.write(
                                     response,
                                     401,
@@ -118,13 +118,14 @@ class SecuritySettings {
                                 403,
                                 "This is not yours to do. Nothing was changed; if your page is an old one, load it"
                                         + " again.")))
-                .addFilterBefore(new Counted(throttle, guesses, browser), UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(
+                        new Counted(throttle, failedSignIns, browser), UsernamePasswordAuthenticationFilter.class)
                 .build();
     }
 
     /** As whom somebody tries to sign in. */
     static String tried(HttpServletRequest request) {
-        return SignInName.of(request.getParameter("email"));
+        return SignInEmail.of(request.getParameter("email"));
     }
 
     /** As whom, and from where. */
@@ -146,7 +147,7 @@ class SecuritySettings {
     @Bean
     UserDetailsService whoSignsIn(PersonStore people) {
         return email -> {
-            PersonRow person = people.named(SignInName.of(email));
+            PersonRow person = people.named(SignInEmail.of(email));
             if (person == null) {
                 throw new UsernameNotFoundException("nobody");
             }

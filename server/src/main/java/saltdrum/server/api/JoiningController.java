@@ -14,7 +14,7 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.server.access.OwnersLink;
 import saltdrum.server.access.Passwords;
-import saltdrum.server.access.SignInName;
+import saltdrum.server.access.SignInEmail;
 import saltdrum.server.access.Throttle;
 import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonRow;
@@ -69,7 +69,7 @@ class JoiningController {
         String email;
         if (invitation.personId() == null) {
             name = PersonName.of(request.name());
-            email = SignInName.checked(request.email());
+            email = SignInEmail.checked(request.email());
         } else {
             PersonRow person = people.get(invitation.personId());
             name = person.name();

@@ -16,7 +16,7 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.RefusedEditException;
 import saltdrum.server.access.Caller;
-import saltdrum.server.access.Guesses;
+import saltdrum.server.access.FailedSignIns;
 import saltdrum.server.access.SignIn;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.InvitationRow;
@@ -32,10 +32,11 @@ class PeopleController {
     private final ClientStore clients;
     private final SignIn signIn;
     private final Caller caller;
-    private final Guesses guesses;
+    private final FailedSignIns failedSignIns;
 
-    PeopleController(PersonStore people, ClientStore clients, SignIn signIn, Caller caller, Guesses guesses) {
-        this.guesses = guesses;
+    PeopleController(
+            PersonStore people, ClientStore clients, SignIn signIn, Caller caller, FailedSignIns failedSignIns) {
+        this.failedSignIns = failedSignIns;
         this.people = people;
         this.clients = clients;
         this.signIn = signIn;
@@ -46,7 +47,7 @@ class PeopleController {
     @GetMapping("/people")
     List<PersonView> all() {
         return people.all().stream()
-                .map(person -> PersonView.of(person, guesses.of(person.email())))
+                .map(person -> PersonView.of(person, failedSignIns.of(person.email())))
                 .toList();
     }
 

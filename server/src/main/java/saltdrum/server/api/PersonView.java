@@ -7,7 +7,7 @@ import saltdrum.server.store.Role;
 /**
  * @param client name of the one whose things a reviewer sees
  * @param seen when they signed in last
- * @param missed wrong passwords that were tried as this person of late; missing for none, and where nobody may know
+ * @param failedSignIns wrong passwords that were tried as this person of late; missing for none, and where nobody may know
  */
 record PersonView(
         long id,
@@ -17,12 +17,12 @@ record PersonView(
         @MayBeMissing Long clientId,
         @MayBeMissing String client,
         @MayBeMissing String seen,
-        @MayBeMissing Integer missed) {
+        @MayBeMissing Integer failedSignIns) {
     static PersonView of(PersonRow person) {
         return of(person, 0);
     }
 
-    static PersonView of(PersonRow person, int missed) {
+    static PersonView of(PersonRow person, int failedSignIns) {
         return new PersonView(
                 person.id(),
                 person.name(),
@@ -31,6 +31,6 @@ record PersonView(
                 person.clientId(),
                 person.client(),
                 person.seen() == null ? null : person.seen().toString(),
-                missed == 0 ? null : missed);
+                failedSignIns == 0 ? null : failedSignIns);
     }
 }

@@ -36,6 +36,7 @@ import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
+import saltdrum.server.store.NewRemark;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.RemarkRow;
@@ -258,13 +259,14 @@ class SharedController {
         }
         reviews.say(
                 review.id(),
-                kind,
-                atMs,
-                word == null ? null : word.id(),
-                word == null ? null : word.text(),
-                author,
-                caller.person().isPresent(),
-                text);
+                new NewRemark(
+                        kind,
+                        atMs,
+                        word == null ? null : word.id(),
+                        word == null ? null : word.text(),
+                        author,
+                        caller.person().isPresent(),
+                        text));
         return view(review);
     }
 

@@ -39,21 +39,22 @@ class TrackController {
         this.houses = houses;
     }
 
-    /**
-     * @param version of the track that the change was made on
-     * @param incarnation of that track; null from those who do not tell
-     */
-    record EditRequest(long version, @MayBeMissing String incarnation, Edit edit) implements FromOutside {
-        TrackVersion on() {
-            return new TrackVersion(version, incarnation);
+    /** A change names what it was made on. */
+    private interface OnATrack {
+        /** Of the track. */
+        long version();
+
+        /** Of that track; null from those who do not tell. */
+        String incarnation();
+
+        default TrackVersion on() {
+            return new TrackVersion(version(), incarnation());
         }
     }
 
-    record StepRequest(long version, @MayBeMissing String incarnation) {
-        TrackVersion on() {
-            return new TrackVersion(version, incarnation);
-        }
-    }
+    record EditRequest(long version, @MayBeMissing String incarnation, Edit edit) implements OnATrack, FromOutside {}
+
+    record StepRequest(long version, @MayBeMissing String incarnation) implements OnATrack {}
 
     @GetMapping
     TrackView get(@PathVariable String clipId) {
@@ -84,12 +85,12 @@ class TrackController {
     }
 
     /** @param seq of the step that is to be the last done; 0 for the beginning */
-    record GoToRequest(long version, @MayBeMissing String incarnation, long seq) {}
+    record GoToRequest(long version, @MayBeMissing String incarnation, long seq) implements OnATrack {}
 
     @Operation(summary = "Undoes or does again up to a step of the history")
     @PostMapping("/history")
     TrackPatch goTo(@PathVariable String clipId, @RequestBody GoToRequest request) {
-        return patch(tracks.goTo(clipId, new TrackVersion(request.version(), request.incarnation()), request.seq()));
+        return patch(tracks.goTo(clipId, request.on(), request.seq()));
     }
 
     /** A style is there, and a track that takes it takes its present version. */

@@ -20,10 +20,10 @@ public class ClipStore {
     private final ClipMapper clips;
     private final CarriedTracks tracks;
     private final SaidStore said;
-    private final OneMoment oneMoment;
+    private final RepeatableRead repeatableRead;
 
-    ClipStore(ClipMapper clips, CarriedTracks tracks, SaidStore said, OneMoment oneMoment) {
-        this.oneMoment = oneMoment;
+    ClipStore(ClipMapper clips, CarriedTracks tracks, SaidStore said, RepeatableRead repeatableRead) {
+        this.repeatableRead = repeatableRead;
         this.said = said;
         this.clips = clips;
         this.tracks = tracks;
@@ -131,7 +131,7 @@ public class ClipStore {
 
     /** The same footage and captions once more; its history begins anew. */
     public ClipRow copy(String id, String name) {
-        return oneMoment.of(() -> {
+        return repeatableRead.run(() -> {
             String copy = Ids.fresh();
             clips.copy(get(id).id(), copy, name);
             clips.copyMeasured(id, copy);

@@ -69,12 +69,12 @@ public class JobStore {
     /**
      * Writes what an attempt made, in one transaction with the look whether it still is the last.
      *
-     * @throws OvertakenException when a later one has begun; nothing is written
+     * @throws SupersededAttemptException when a later one has begun; nothing is written
      */
     @Transactional
     public void write(Attempt attempt, Runnable what) {
         if (!mapper.isLast(attempt)) {
-            throw new OvertakenException();
+            throw new SupersededAttemptException();
         }
         what.run();
     }

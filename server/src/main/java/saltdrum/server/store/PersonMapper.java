@@ -86,6 +86,9 @@ interface PersonMapper {
     @Insert("insert into known_browser (token_hash, person_id) values (#{tokenHash}, #{personId})")
     void rememberBrowser(String tokenHash, long personId);
 
+    @Delete("delete from known_browser where created < now() - interval '1 year'")
+    void forgetOldBrowsers();
+
     @Select("select count(*) from known_browser where token_hash = #{tokenHash} and person_id = #{personId}")
     boolean knowsBrowser(String tokenHash, long personId);
 

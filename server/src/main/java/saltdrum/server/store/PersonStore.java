@@ -44,6 +44,7 @@ public class PersonStore {
     /** @return what shows later that this person has signed in with that browser */
     public String rememberBrowser(long id) {
         String token = Ids.token();
+        people.forgetOldBrowsers();
         people.rememberBrowser(Ids.hash(token), id);
         return token;
     }

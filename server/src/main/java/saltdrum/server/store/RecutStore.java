@@ -11,11 +11,11 @@ public class RecutStore {
     private final RecutMapper recuts;
     private final JobMapper jobs;
     private final ClipStore clips;
-    private final OneMoment oneMoment;
+    private final RepeatableRead repeatableRead;
 
-    RecutStore(RecutMapper recuts, JobMapper jobs, ClipStore clips, OneMoment oneMoment) {
+    RecutStore(RecutMapper recuts, JobMapper jobs, ClipStore clips, RepeatableRead repeatableRead) {
         this.jobs = jobs;
-        this.oneMoment = oneMoment;
+        this.repeatableRead = repeatableRead;
         this.recuts = recuts;
         this.clips = clips;
     }
@@ -33,12 +33,12 @@ public class RecutStore {
     /**
      * The footage takes its place, and the clip as it was goes to the archive as one of its own.
      *
-     * @throws OvertakenException when a later attempt at this work has begun
+     * @throws SupersededAttemptException when a later attempt at this work has begun
      */
     public void takePlace(Attempt by, RecutRow offered, String beforeName, CarryOver carry, Carried carried) {
-        oneMoment.of(() -> {
+        repeatableRead.run(() -> {
             if (!jobs.isLast(by)) {
-                throw new OvertakenException();
+                throw new SupersededAttemptException();
             }
             ClipRow before = clips.copy(offered.clipId(), beforeName);
             clips.archive(before.id(), true);

@@ -67,18 +67,11 @@ interface ReviewMapper {
     @Insert(
             """
             insert into remark (review_id, round, kind, at_ms, word_id, said, author, member, text)
-            select id, round, #{kind}, #{atMs,jdbcType=INTEGER}, #{wordId,jdbcType=BIGINT}, #{said}, #{author}, #{member}, #{text}
+            select id, round, #{remark.kind}, #{remark.atMs,jdbcType=INTEGER}, #{remark.wordId,jdbcType=BIGINT},
+              #{remark.said}, #{remark.author}, #{remark.member}, #{remark.text}
             from review where id = #{reviewId}
             """)
-    void say(
-            String reviewId,
-            RemarkRow.Kind kind,
-            Integer atMs,
-            Long wordId,
-            String said,
-            String author,
-            boolean member,
-            String text);
+    void say(String reviewId, NewRemark remark);
 
     @Update(
             """

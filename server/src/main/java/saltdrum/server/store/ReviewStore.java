@@ -73,25 +73,13 @@ public class ReviewStore {
         return reviews.remarks(reviewId);
     }
 
-    /**
-     * @param said how the word is written that it is about
-     * @param member whether who says it is signed in
-     */
     @Transactional
-    public void say(
-            String reviewId,
-            RemarkRow.Kind kind,
-            Integer atMs,
-            Long wordId,
-            String said,
-            String author,
-            boolean member,
-            String text) {
-        if (kind == RemarkRow.Kind.REMARK && reviews.count(reviewId) >= MOST_REMARKS) {
+    public void say(String reviewId, NewRemark remark) {
+        if (remark.kind() == RemarkRow.Kind.REMARK && reviews.count(reviewId) >= MOST_REMARKS) {
             throw new RefusedEditException(
                     "There are " + MOST_REMARKS + " remarks already. Talk to whoever sent you the link.");
         }
-        reviews.say(reviewId, kind, atMs, wordId, said, author, member, text);
+        reviews.say(reviewId, remark);
     }
 
     public RemarkRow settle(long remarkId, boolean settled, String by) {

@@ -122,7 +122,7 @@ public class TrackStore {
             TrackRow row = TrackRows.row(trackId, present.version() + 1, planned.after);
             StoredTrack written = writing.execute(status -> {
                 if (by != null && !jobs.isLast(by)) {
-                    throw new OvertakenException();
+                    throw new SupersededAttemptException();
                 }
                 if (!same(present, found(mapper.lock(trackId)))) {
                     return null;
@@ -155,7 +155,7 @@ public class TrackStore {
     /**
      * Makes a piece of work's change on top of the newest.
      *
-     * @throws OvertakenException when a later attempt at the work has begun
+     * @throws SupersededAttemptException when a later attempt at the work has begun
      */
     public StoredChange change(String trackId, Attempt by, Function<Track, String> said, UnaryOperator<Track> change) {
         return change(trackId, TrackVersion.NEWEST, by, said, change);
@@ -192,7 +192,7 @@ public class TrackStore {
      * Makes a piece of work's change, or makes its last one anew: all that it does is one step of the history as long as
      * nobody else has changed the track.
      *
-     * @throws OvertakenException when a later attempt at the work has begun
+     * @throws SupersededAttemptException when a later attempt at the work has begun
      */
     public StoredChange amend(String trackId, Attempt by, Function<Track, String> said, JobChange change) {
         String jobId = by.jobId();

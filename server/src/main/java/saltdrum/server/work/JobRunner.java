@@ -9,13 +9,13 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.ffmpeg.ToolFailedException;
 import saltdrum.server.store.Attempt;
-import saltdrum.server.store.Away;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
-import saltdrum.server.store.OvertakenException;
+import saltdrum.server.store.SupersededAttemptException;
+import saltdrum.server.store.TransientDatabaseFault;
 
 /** Does one job from beginning to end. What goes wrong becomes the job's message; nothing already stored is harmed. */
 @Component
@@ -58,7 +58,7 @@ class JobRunner {
             WorkOrder order = WorkOrder.FORM.read(job.workOrder());
             crew.carryOut(clip, order, watch);
             watch.finish();
-        } catch (OvertakenException e) {
+        } catch (SupersededAttemptException e) {
             LOG.warn("job {} was taken over while attempt {} rested", jobId, attempt.number());
         } catch (SaltDrumException e) {
             if (e instanceof ToolFailedException tool) {
@@ -75,7 +75,7 @@ class JobRunner {
                             ? "The disk is full. Make room and do this again; nothing was harmed."
                             : "A file could not be read or written. Do this again; nothing was harmed.");
         } catch (RuntimeException e) {
-            if (Away.is(e)) {
+            if (TransientDatabaseFault.is(e)) {
                 // As after a crash: done again when the database is back.
                 LOG.warn("job {} lost the database: {}", jobId, e.getMessage());
                 throw e;

@@ -8,11 +8,11 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PieceList;
 import saltdrum.server.store.Attempt;
-import saltdrum.server.store.Away;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobState;
 import saltdrum.server.store.JobStore;
-import saltdrum.server.store.OvertakenException;
+import saltdrum.server.store.SupersededAttemptException;
+import saltdrum.server.store.TransientDatabaseFault;
 
 /**
  * A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. Nobody who
@@ -112,7 +112,7 @@ final class Watch {
     void finish() {
         untilBack(() -> {
             if (!jobs.finish(attempt, stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName)) {
-                throw new OvertakenException();
+                throw new SupersededAttemptException();
             }
             return true;
         });
@@ -124,7 +124,7 @@ final class Watch {
             try {
                 return call.get();
             } catch (DataAccessException | TransactionException e) {
-                if (i == MOST_TRIES || !Away.is(e)) {
+                if (i == MOST_TRIES || !TransientDatabaseFault.is(e)) {
                     throw e;
                 }
                 pause();

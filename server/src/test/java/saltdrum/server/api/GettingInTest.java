@@ -84,8 +84,8 @@ class GettingInTest extends OfATeam {
         Visitor guesser = stranger();
         guesser.signIn("watched@quay.example", "guess");
         guesser.signIn("watched@quay.example", "guess again");
-        assertThat(person("watched@quay.example").path("missed").asInt()).isEqualTo(2);
-        assertThat(person("ada@quay.example").has("missed")).isFalse();
+        assertThat(person("watched@quay.example").path("failedSignIns").asInt()).isEqualTo(2);
+        assertThat(person("ada@quay.example").has("failedSignIns")).isFalse();
     }
 
     private JsonNode person(String email) throws Exception {

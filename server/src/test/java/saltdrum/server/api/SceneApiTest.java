@@ -60,10 +60,7 @@ class SceneApiTest extends OverHttp {
     /** Two pages on a translation: what the first track became was kept from the one that had asked before. */
     @Test
     void aTranslationsSceneFollowsTheFirstTrackOnEveryPage() throws Exception {
-        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
-        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
-        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
-                .andExpect(status().isOk());
+        String id = ofTwoCues();
         String translation = "/api/clips/" + id + "/translations/es";
         mvc.perform(put(translation)).andExpect(status().isOk());
         JsonNode cues = JSON.readTree(mvc.perform(get("/api/clips/" + id + "/track"))
@@ -94,6 +91,15 @@ class SceneApiTest extends OverHttp {
         assertThat(patch.path("removed").asInt() - patch.path("parts").size()).isEqualTo(1);
     }
 
+    /** @return the id of a clip of two cues */
+    private String ofTwoCues() throws Exception {
+        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
+        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
+        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
+                .andExpect(status().isOk());
+        return id;
+    }
+
     private static String tag(ResultActions scene) throws Exception {
         return JSON.readTree(scene.andReturn().getResponse().getContentAsString())
                 .path("tag")
@@ -107,10 +113,7 @@ class SceneApiTest extends OverHttp {
 
     @Test
     void aStyleIsTriedWithoutATrace() throws Exception {
-        String id = JSON.readTree(broughtIn("tide.mp4")).path("id").asString();
-        String srt = "1\n00:00:00,100 --> 00:00:00,500\nRow home\n\n2\n00:00:01,100 --> 00:00:01,900\nat tide\n";
-        mvc.perform(put("/api/clips/" + id + "/captions").param("name", "a.srt").content(srt))
-                .andExpect(status().isOk());
+        String id = ofTwoCues();
         String attempt = "/api/clips/" + id + "/scene/attempt";
         String tried = mvc.perform(post(attempt)
                         .param("fromMs", "1000")

@@ -116,6 +116,15 @@ class AnnouncementTest {
         next("\"clip\"");
     }
 
+    /** What was announced while the line was down nobody heard. */
+    @Test
+    void afterALostConnectionPagesAreToldToAskAnew() throws Exception {
+        sql.queryForList("select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen salt_drum'");
+        Patience.await("a word that some were missed").until(heard::poll, AnnouncementLine.MISSED::equals);
+        clips.rename(clipId, "Heard again");
+        next("\"clip\"");
+    }
+
     @Test
     void workIsToldFromItsOrderToItsEnd() throws Exception {
         String id = jobs.add(clipId, JobKind.PREPARE, "{}").id();

@@ -62,11 +62,11 @@ class AttemptTest extends OnAStoredTrack {
     void wordsAreWrittenByTheLastAttemptOnly() {
         Restyle edit = new Restyle("Chalk");
         assertThatThrownBy(() -> tracks.change(clipId, slept, edit::said, edit::on))
-                .isInstanceOf(OvertakenException.class);
+                .isInstanceOf(SupersededAttemptException.class);
         assertThatThrownBy(() -> tracks.amend(clipId, slept, edit::said, (track, anew) -> edit.on(track)))
-                .isInstanceOf(OvertakenException.class);
+                .isInstanceOf(SupersededAttemptException.class);
         assertThatThrownBy(() -> jobs.write(slept, () -> clips.rename(clipId, "Slept")))
-                .isInstanceOf(OvertakenException.class);
+                .isInstanceOf(SupersededAttemptException.class);
         assertThat(tracks.get(clipId).version()).isZero();
         assertThat(clips.get(clipId).name()).isEqualTo("Three coats");
         assertThat(tracks.change(clipId, present, edit::said, edit::on).after().version())

@@ -5,7 +5,7 @@ import org.springframework.boot.diagnostics.FailureAnalysis;
 import saltdrum.core.SaltDrumException;
 
 /** What keeps a server or worker from starting, and was said in a sentence by whoever found it. */
-public final class StartTrouble extends AbstractFailureAnalyzer<SaltDrumException> {
+public final class StartupFailureAnalyzer extends AbstractFailureAnalyzer<SaltDrumException> {
     @Override
     protected FailureAnalysis analyze(Throwable whole, SaltDrumException cause) {
         return new FailureAnalysis(cause.getMessage(), null, cause);

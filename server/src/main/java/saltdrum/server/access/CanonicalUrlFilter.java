@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-final class PlainAddress extends OncePerRequestFilter {
+final class CanonicalUrlFilter extends OncePerRequestFilter {
     /** A to Z, a to z, 0 to 9, and - . _ ~ */
     private static final Pattern NEEDLESS =
             Pattern.compile("%(2[DdEe]|3[0-9]|4[1-9A-Fa-f]|5[0-9AaFf]|6[1-9A-Fa-f]|7[0-9AaEe])");

@@ -6,12 +6,12 @@ import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
 
 /** The servers in front of this one whose word is believed about who calls: addresses, and IPv4 networks of whole bytes. */
-final class Proxies {
+final class TrustedProxies {
     private static final Pattern IPV4 = Pattern.compile("((?:\\d{1,3}\\.){3}\\d{1,3})(?:/(8|16|24|32))?");
     private static final Pattern IPV6 = Pattern.compile("[0-9A-Fa-f:]*:[0-9A-Fa-f:.]*");
     private static final int BITS_OF_A_BYTE = 8;
 
-    private Proxies() {}
+    private TrustedProxies() {}
 
     /**
      * @param named such as {@code 10.4.0.0/16} and {@code ::1}

@@ -9,23 +9,23 @@ import java.time.Instant;
 import org.junit.jupiter.api.Test;
 
 /** Guessing gets slower and never closes the door for long. */
-class GuessesTest {
+class FailedSignInsTest {
     private static final String ADA = "ada@quay.example";
 
     private Instant now = Instant.parse("2026-03-01T10:00:00Z");
-    private final Guesses guesses = new Guesses(() -> now);
+    private final FailedSignIns failedSignIns = new FailedSignIns(() -> now);
 
     private void miss(int times) {
         for (int i = 0; i < times; i++) {
-            guesses.missed(ADA);
+            failedSignIns.missed(ADA);
         }
     }
 
     @Test
     void tenMissesCostNothing() {
         miss(10);
-        assertThatCode(() -> guesses.mayTry(ADA)).doesNotThrowAnyException();
-        assertThat(guesses.of(" Ada@Quay.example")).isEqualTo(10);
+        assertThatCode(() -> failedSignIns.mayTry(ADA)).doesNotThrowAnyException();
+        assertThat(failedSignIns.of(" Ada@Quay.example")).isEqualTo(10);
     }
 
     @Test
@@ -46,18 +46,18 @@ class GuessesTest {
     private void waits(long seconds) {
         Instant before = now;
         now = before.plusMillis(seconds * 1000 - 1);
-        assertThatThrownBy(() -> guesses.mayTry(ADA)).isInstanceOf(TooOftenException.class);
+        assertThatThrownBy(() -> failedSignIns.mayTry(ADA)).isInstanceOf(TooOftenException.class);
         now = before.plusSeconds(seconds);
-        assertThatCode(() -> guesses.mayTry(ADA)).doesNotThrowAnyException();
+        assertThatCode(() -> failedSignIns.mayTry(ADA)).doesNotThrowAnyException();
         now = before;
     }
 
     @Test
     void othersAreNotKeptWaitingAndARightPasswordEndsIt() {
         miss(30);
-        assertThatCode(() -> guesses.mayTry("bo@quay.example")).doesNotThrowAnyException();
-        guesses.forget(ADA);
-        assertThatCode(() -> guesses.mayTry(ADA)).doesNotThrowAnyException();
+        assertThatCode(() -> failedSignIns.mayTry("bo@quay.example")).doesNotThrowAnyException();
+        failedSignIns.forget(ADA);
+        assertThatCode(() -> failedSignIns.mayTry(ADA)).doesNotThrowAnyException();
     }
 
     @Test

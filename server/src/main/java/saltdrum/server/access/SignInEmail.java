@@ -5,11 +5,11 @@ import java.util.regex.Pattern;
 import saltdrum.core.BadInputException;
 
 /** The address that somebody signs in with, as it is looked up, counted and kept: in one form. */
-public final class SignInName {
+public final class SignInEmail {
     /** Something before and after one @; whether mail gets there nobody asks. */
     private static final Pattern EMAIL = Pattern.compile("[^@\\s\\p{Cc}]{1,64}@[^@\\s\\p{Cc}]{1,189}");
 
-    private SignInName() {}
+    private SignInEmail() {}
 
     /** In small letters and without space around it. */
     public static String of(String typed) {

@@ -9,17 +9,17 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Several statements that see the database as it is at one moment (REPEATABLE READ), done again when others were first. */
 @Component
-class OneMoment {
+class RepeatableRead {
     private static final int MOST_TRIES = 50;
 
     private final TransactionTemplate transaction;
 
-    OneMoment(PlatformTransactionManager transactions) {
+    RepeatableRead(PlatformTransactionManager transactions) {
         transaction = new TransactionTemplate(transactions);
         transaction.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
-    <T> T of(Supplier<T> work) {
+    <T> T run(Supplier<T> work) {
         for (int i = 1; ; i++) {
             try {
                 return transaction.execute(status -> work.get());

@@ -9,10 +9,10 @@ import org.springframework.stereotype.Component;
 
 /**
  * Wrong passwords for a person, from wherever. Guessing gets slower and slower; the door is never closed for long, so that
- * who guesses cannot lock the person out, and a browser in which the person has signed in before does not wait at all.
+ * who failedSignIns cannot lock the person out, and a browser in which the person has signed in before does not wait at all.
  */
 @Component
-public class Guesses {
+public class FailedSignIns {
     /** So many go without waiting: hands miss. */
     private static final int FREE = 10;
 
@@ -28,11 +28,11 @@ public class Guesses {
             .build();
     private final Supplier<Instant> clock;
 
-    Guesses() {
+    FailedSignIns() {
         this(Instant::now);
     }
 
-    Guesses(Supplier<Instant> clock) {
+    FailedSignIns(Supplier<Instant> clock) {
         this.clock = clock;
     }
 
@@ -59,7 +59,7 @@ public class Guesses {
 
     /** Wrong passwords within an hour of each other, up to now. */
     public int of(String name) {
-        Missed known = missed.getIfPresent(SignInName.of(name));
+        Missed known = missed.getIfPresent(SignInEmail.of(name));
         return known == null ? 0 : known.times;
     }
 }

@@ -7,11 +7,11 @@ import org.springframework.dao.TransientDataAccessException;
 import org.springframework.transaction.CannotCreateTransactionException;
 
 /** Whether a fault is that the database is away or others were first, so that the same may succeed when it is done again. */
-public final class Away {
+public final class TransientDatabaseFault {
     /** Classes of SQLSTATE: connection, transaction rolled back, resources, operator, system (PostgreSQL, appendix A). */
     private static final Set<String> CLASSES = Set.of("08", "40", "53", "57", "58");
 
-    private Away() {}
+    private TransientDatabaseFault() {}
 
     public static boolean is(Throwable fault) {
         for (Throwable e = fault; e != null; e = e.getCause()) {

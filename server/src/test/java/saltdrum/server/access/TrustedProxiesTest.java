@@ -7,9 +7,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.SaltDrumException;
 
-class ProxiesTest {
+class TrustedProxiesTest {
     private static boolean believed(String address, String... named) {
-        return address.matches(Proxies.pattern(List.of(named)));
+        return address.matches(TrustedProxies.pattern(List.of(named)));
     }
 
     @Test
@@ -27,7 +27,7 @@ class ProxiesTest {
     @Test
     void whatIsNoAddressIsToldAtTheStart() {
         for (String wrong : List.of("gateway", "10.4.0.0/12", ".*", "1.2.3")) {
-            assertThatThrownBy(() -> Proxies.pattern(List.of(wrong)))
+            assertThatThrownBy(() -> TrustedProxies.pattern(List.of(wrong)))
                     .isInstanceOf(SaltDrumException.class)
                     .hasMessageContaining("SALT_DRUM_PROXIES");
         }
