@@ -37,7 +37,7 @@ export function Remarks(props: { remarks: Remark[]; round: number; onGo: (ms: nu
                     )}
                     {remark.said && <span>“{remark.said}”</span>}
                     <span className="text-ink">{remark.author}</span>
-                    {remark.member && <span title="Signed in to the workshop">of the workshop</span>}
+                    {remark.member && <span>signed in</span>}
                     {SAID[remark.kind] && <span>{SAID[remark.kind]}</span>}
                     <span>{moment(remark.written)}</span>
                     {remark.settled && <span className="ml-auto">settled</span>}

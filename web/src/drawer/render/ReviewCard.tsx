@@ -87,7 +87,7 @@ function Said({ clipId, remark }: { clipId: string; remark: Remark }) {
         )}
         <span className="text-soft">
           {remark.author}
-          {remark.member && ' (of the workshop)'}:
+          {remark.member && ' (signed in)'}:
         </span>{' '}
         {remark.text || (remark.kind === 'APPROVED' ? 'approved' : 'asks for changes')}
       </span>
