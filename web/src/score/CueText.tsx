@@ -174,7 +174,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
         <div id={said} role="status" className="mt-1.5 rounded-md bg-sunk px-2.5 py-1.5 text-note">
           <p className="text-soft">Somebody else typed here meanwhile:</p>
           <p dir="auto" className="py-0.5 text-ink">
-            {differing(theirs, draft?.text ?? field.current?.value ?? '').map(({ word, differs }, i) => (
+            {differing(theirs, field.current?.value ?? draft?.text ?? '').map(({ word, differs }, i) => (
               <span key={i} className={differs ? 'font-semibold text-accent' : undefined}>
                 {word}{' '}
               </span>

@@ -219,9 +219,10 @@ class WorkersTest {
     }
 
     private static void nothingIsLeft(RunningServer server) throws IOException {
-        try (Stream<Path> halves = Files.list(server.data().resolve("halves"))) {
-            assertThat(halves).as("pieces of films that are done").isEmpty();
-        }
+        // Who is killed right after a film, or wakes up over one that another has made, leaves some; the server sweeps.
+        Path halves = server.data().resolve("halves");
+        Patience.await("pieces of films that are done to go")
+                .until(() -> halves.toFile().list().length == 0);
         try (Stream<Path> all = Files.walk(server.data().resolve("work"))) {
             assertThat(all.filter(Files::isRegularFile)
                             .filter(file -> file.toString().endsWith(".mp4")))

@@ -2,7 +2,9 @@ package saltdrum.media.burn;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.DirectoryNotEmptyException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -132,7 +134,7 @@ public final class Halves {
         return whole;
     }
 
-    /** Nothing of it is needed any more. */
+    /** Nothing of it is needed any more. A folder that is still being written to stays; what was in it goes. */
     public static void clear(Path folder) {
         if (!Files.isDirectory(folder)) {
             return;
@@ -142,6 +144,8 @@ public final class Halves {
                 Files.deleteIfExists(file);
             }
             Files.deleteIfExists(folder);
+        } catch (DirectoryNotEmptyException | NoSuchFileException e) {
+            LOG.log(System.Logger.Level.DEBUG, "{0} is not cleared by us alone", folder);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -13,6 +13,12 @@ public record Attempt(String jobId, int number) {
         return jobId + BETWEEN + number;
     }
 
+    /** Whether the folder is of an earlier attempt at the same job; one without a number was made before there were any. */
+    boolean follows(String folder) {
+        return jobOf(folder).equals(jobId)
+                && (folder.equals(jobId) || Integer.parseInt(folder.substring(jobId.length() + 1)) < number);
+    }
+
     /** The job of an attempt's folder. */
     static String jobOf(String folder) {
         int end = folder.indexOf(BETWEEN);

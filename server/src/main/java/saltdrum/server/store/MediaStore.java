@@ -15,6 +15,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -93,7 +94,8 @@ public class MediaStore {
     public Path halves(Attempt attempt) {
         Path own = halves.resolve(attempt.folder());
         try (Stream<Path> folders = Files.list(halves)) {
-            for (Path left : folders.filter(folder -> jobOf(folder).equals(attempt.jobId()) && !folder.equals(own))
+            for (Path left : folders.filter(
+                            folder -> attempt.follows(folder.getFileName().toString()))
                     .sorted()
                     .toList()) {
                 if (Files.exists(own)) {
@@ -112,10 +114,16 @@ public class MediaStore {
         return Attempt.jobOf(folder.getFileName().toString());
     }
 
-    /** Forgets what unfinished films of other jobs than these have left. */
-    public void sweepHalves(Set<String> openJobs) {
+    /**
+     * Forgets what films that are not being made any more have left: who made them was killed, or woke up when they were done.
+     *
+     * @param openJobs asked after the folders were listed, so that none of a job that begins meanwhile is taken
+     */
+    public void sweepHalves(Supplier<Set<String>> openJobs) {
         try (Stream<Path> folders = Files.list(halves)) {
-            folders.filter(folder -> !openJobs.contains(jobOf(folder))).forEach(Halves::clear);
+            List<Path> left = folders.toList();
+            Set<String> open = left.isEmpty() ? Set.of() : openJobs.get();
+            left.stream().filter(folder -> !open.contains(jobOf(folder))).forEach(Halves::clear);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -31,13 +31,13 @@ class Caretaker {
     @Scheduled(fixedDelay = JOBS_MS, initialDelay = JOBS_MS)
     void jobs() {
         UnlessAway.call(workers::putRight);
+        UnlessAway.call(() -> media.sweepHalves(jobs::open));
     }
 
     @Scheduled(fixedDelay = FILES_MS)
     void files() {
         UnlessAway.call(clips::forgetRemoved);
         UnlessAway.call(media::sweep);
-        UnlessAway.call(() -> media.sweepHalves(jobs.open()));
     }
 
     @Scheduled(fixedDelay = TIDY_MS, initialDelay = TIDY_MS)

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -83,10 +84,28 @@ class AttemptTest extends OnAStoredTrack {
         assertThat(before).doesNotExist();
         assertThat(now.resolve("piece00000.mp4")).hasContent("whole");
         assertThat(media.halves(present)).as("asked again").isEqualTo(now).isNotEmptyDirectory();
-        media.sweepHalves(jobs.open());
+        media.halves(slept);
+        assertThat(now).as("of one that woke up later").isNotEmptyDirectory();
+        media.sweepHalves(jobs::open);
         assertThat(now).exists();
         jobs.finish(present, JobState.DONE, null, null, null);
-        media.sweepHalves(jobs.open());
+        media.sweepHalves(jobs::open);
         assertThat(now).doesNotExist();
+    }
+
+    @Test
+    void piecesOfAFilmThatBeginsDuringASweepStay() throws IOException {
+        Files.createDirectories(media.halves(slept));
+        jobs.finish(present, JobState.DONE, null, null, null);
+        Path[] begun = new Path[1];
+        media.sweepHalves(() -> {
+            Set<String> open = jobs.open();
+            begun[0] = media.halves(new Attempt("begun-meanwhile", 1));
+            begun[0].toFile().mkdir();
+            return open;
+        });
+        assertThat(media.halves(slept)).doesNotExist();
+        assertThat(begun[0]).exists();
+        media.sweepHalves(jobs::open);
     }
 }
