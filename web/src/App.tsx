@@ -9,6 +9,7 @@ import { Notices } from './notices/Notices';
 const Bench = lazy(() => import('./bench/Bench').then((part) => ({ default: part.Bench })));
 const Clips = lazy(() => import('./clips/Clips').then((part) => ({ default: part.Clips })));
 const NewOrder = lazy(() => import('./orders/NewOrder').then((part) => ({ default: part.NewOrder })));
+const Newcomer = lazy(() => import('./people/Newcomer').then((part) => ({ default: part.Newcomer })));
 const Orders = lazy(() => import('./orders/Orders').then((part) => ({ default: part.Orders })));
 const Result = lazy(() => import('./orders/Result').then((part) => ({ default: part.Result })));
 const Join = lazy(() => import('./people/Join').then((part) => ({ default: part.Join })));
@@ -45,9 +46,10 @@ function Door() {
   useEffect(() => onSignedOut(() => void askWhoIsHere()), []);
   if (session.error) return <p className="p-8 text-lead">{session.error.message}</p>;
   if (!session.data) return waiting;
-  const { signIn, ownerless, person } = session.data;
+  const { signIn, ownerless, person, newcomer } = session.data;
   if (!signIn) return <Inside />;
   if (!person) return <SignIn ownerless={ownerless} />;
+  if (newcomer) return <Newcomer person={person} />;
   return person.role === 'REVIEWER' ? <Reviews person={person} /> : <Inside />;
 }
 

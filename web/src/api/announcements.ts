@@ -1,10 +1,11 @@
 import { useEffect } from 'react';
+import { presenceKey } from './presence';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
 import type { Track } from './types';
 
 interface Announcement {
-  what: 'track' | 'translation' | 'clip' | 'job' | 'review' | 'missed';
+  what: 'track' | 'translation' | 'clip' | 'job' | 'review' | 'presence' | 'missed';
   clipId: string;
   version?: number;
 }
@@ -30,6 +31,8 @@ export function useAnnouncements() {
       } else if (said.what === 'job') {
         void queryClient.invalidateQueries({ queryKey: keys.jobs(said.clipId) });
         void queryClient.invalidateQueries({ queryKey: keys.orders });
+      } else if (said.what === 'presence') {
+        void queryClient.invalidateQueries({ queryKey: presenceKey(said.clipId) });
       } else if (said.what === 'review') {
         void queryClient.invalidateQueries({ queryKey: ['reviews', said.clipId] });
       } else {

@@ -3,6 +3,8 @@ export class Refused extends Error {
   constructor(
     readonly status: number,
     message: string,
+    /** What is missing for it to be done. */
+    readonly needs?: string,
   ) {
     super(message);
   }
@@ -12,8 +14,9 @@ const UNREACHABLE = 'The server cannot be reached. Nothing was lost: start it ag
 
 export async function refusal(status: number, body: string): Promise<Refused> {
   try {
-    const problem = JSON.parse(body) as { detail?: string; message?: string };
-    return new Refused(status, problem.detail ?? problem.message ?? `The server answered ${status}.`);
+    const problem = JSON.parse(body) as { detail?: string; message?: string; needs?: string };
+    const said = problem.detail ?? problem.message ?? `The server answered ${status}.`;
+    return new Refused(status, said, problem.needs);
   } catch {
     return new Refused(status, `The server answered ${status}. Do it again in a moment.`);
   }

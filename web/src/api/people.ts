@@ -1,8 +1,18 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
 import { queryClient } from './queryClient';
-import type { Invitation, InvitationLink, Joining, Person, Role, Session } from './types';
+import type {
+  AuditEntry,
+  Invitation,
+  InvitationLink,
+  Joining,
+  Person,
+  RecoveryCodes,
+  Role,
+  SecondStepBegun,
+  Session,
+} from './types';
 
 const SESSION = ['session'];
 
@@ -24,7 +34,7 @@ async function begin() {
 
 export const useSignIn = () =>
   useMutation({
-    mutationFn: (who: { email: string; password: string }) =>
+    mutationFn: (who: { email: string; password: string; code?: string }) =>
       call<void>('POST', '/api/session', new URLSearchParams(who)),
     onSuccess: begin,
   });
@@ -66,6 +76,7 @@ function usePeopleChange<In, Out>(run: (input: In) => Promise<Out>) {
     onSettled: () => {
       void queryClient.invalidateQueries({ queryKey: ['people'] });
       void queryClient.invalidateQueries({ queryKey: ['invitations'] });
+      void queryClient.invalidateQueries({ queryKey: ['record'] });
     },
   });
 }
@@ -88,3 +99,54 @@ export const useRemovePerson = () =>
 
 export const usePasswordLink = () =>
   usePeopleChange((id: number) => call<InvitationLink>('POST', `/api/people/${id}/link`));
+
+const SECOND_STEP = '/api/session/second-step';
+
+/** What an authenticator app is told. */
+export const useBeginSecondStep = () =>
+  useMutation({ mutationFn: () => call<SecondStepBegun>('POST', SECOND_STEP) });
+
+export const useTakeSecondStep = () =>
+  useMutation({
+    mutationFn: (asked: { password: string; code: string }) => call<RecoveryCodes>('PUT', SECOND_STEP, asked),
+  });
+
+export const useRenewRecoveryCodes = () =>
+  useMutation({
+    mutationFn: (asked: { password: string }) =>
+      call<RecoveryCodes>('POST', `${SECOND_STEP}/recovery-codes`, asked),
+  });
+
+export const useDropSecondStep = () =>
+  useMutation({
+    mutationFn: (asked: { password: string }) => call<void>('POST', `${SECOND_STEP}/off`, asked),
+    onSuccess: askWhoIsHere,
+  });
+
+export const useSecondStepOfAll = () =>
+  useQuery({
+    queryKey: ['second step of all'],
+    queryFn: () => call<{ ofAll: boolean }>('GET', '/api/people/second-step'),
+  });
+
+export function useAskOfAll() {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (ofAll: boolean) => call<{ ofAll: boolean }>('PUT', '/api/people/second-step', { ofAll }),
+    onSuccess: (now) => queryClient.setQueryData(['second step of all'], now),
+    onError: (error) => notice(error.message),
+  });
+}
+
+/** Who did what, the newest first; {@code before} an entry. */
+export const useRecord = () =>
+  useInfiniteQuery({
+    queryKey: ['record'],
+    queryFn: ({ pageParam }) =>
+      call<AuditEntry[]>('GET', `/api/people/record${pageParam ? `?before=${pageParam}` : ''}`),
+    initialPageParam: 0,
+    getNextPageParam: (last) => (last.length < 50 ? undefined : last[last.length - 1].id),
+  });
+
+export const useDropSecondStepOf = () =>
+  usePeopleChange((id: number) => call<void>('DELETE', `/api/people/${id}/second-step`));

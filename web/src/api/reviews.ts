@@ -39,6 +39,10 @@ export const useShowNext = (clipId: string) =>
 export const useWithdraw = (clipId: string) =>
   useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/withdraw`));
 
+/** The link before shows nothing any more. */
+export const useRelink = (clipId: string) =>
+  useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/link`));
+
 export const useSettle = (clipId: string) =>
   useReviewChange(clipId, ({ id, settled }: { id: number; settled: boolean }) =>
     call<Remark>('PUT', `/api/remarks/${id}/settled`, { settled }),

@@ -73,6 +73,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/second-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Settles it by a code of the app; answers with recovery codes, which nobody can read again */
+        put: operations["take"];
+        /** What an authenticator app is told; nothing is settled yet */
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/password": {
         parameters: {
             query?: never;
@@ -152,6 +170,24 @@ export interface paths {
         get?: never;
         /** Makes somebody something else; they sign in again as that */
         put: operations["become"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/second-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a second step is asked of all */
+        get: operations["ofAll"];
+        /** Asks a second step of all: who has none signs in again, and sets one up before anything else */
+        put: operations["askOfAll"];
         post?: never;
         delete?: never;
         options?: never;
@@ -243,6 +279,24 @@ export interface paths {
         put: operations["listenTo"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/presence/{page}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A page says, every ten seconds, that it has the clip open; answers with the others */
+        put: operations["here"];
+        post?: never;
+        /** A page is closed or goes to another clip */
+        delete: operations["left"];
         options?: never;
         head?: never;
         patch?: never;
@@ -418,6 +472,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/second-step/recovery-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** New recovery codes; those from before are good no more */
+        post: operations["renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/second-step/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs in with the password alone again */
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reviews/{reviewId}/withdraw": {
         parameters: {
             query?: never;
@@ -429,6 +517,23 @@ export interface paths {
         put?: never;
         /** A link shows nothing any more; what was said to it stays */
         post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/{reviewId}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes another link to the same; the one before shows nothing any more */
+        post: operations["relink"];
         delete?: never;
         options?: never;
         head?: never;
@@ -462,7 +567,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** A link by which somebody gives themselves a new password */
-        post: operations["renew"];
+        post: operations["renew_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -862,6 +967,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/track/merged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One text out of two that were made of the same one; nothing is changed */
+        post: operations["merged"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/track/history": {
         parameters: {
             query?: never;
@@ -889,7 +1011,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Makes one change; 409 when the track has moved on, 422 when it cannot be */
+        /** Makes one change, carried over later ones of other cues; 409 when others changed the same, 422 when it cannot be */
         post: operations["edit_1"];
         delete?: never;
         options?: never;
@@ -1404,6 +1526,40 @@ export interface paths {
         };
         /** Who may come in */
         get: operations["all_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who did what, the newest first: fifty, of those before one */
+        get: operations["entries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/record/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole record, a year of it, as CSV (RFC 4180) */
+        get: operations["csv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2176,6 +2332,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{personId}/second-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** For who has lost the app and the recovery codes: signs in with the password alone */
+        delete: operations["dropOf"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/invitations/{invitationId}": {
         parameters: {
             query?: never;
@@ -2315,6 +2488,13 @@ export interface components {
             going: components["schemas"]["GoingView"][];
             troubles: string[];
         };
+        StepOfOneRequest: {
+            password?: string;
+            code?: string;
+        };
+        RecoveryCodes: {
+            codes: string[];
+        };
         PasswordRequest: {
             now?: string;
             next?: string;
@@ -2356,7 +2536,7 @@ export interface components {
             jobId?: string;
             fileName?: string;
             language?: string;
-            path: string;
+            path?: string;
             /** Format: int32 */
             round: number;
             note: string;
@@ -2414,8 +2594,12 @@ export interface components {
             clientId?: number;
             client?: string;
             seen?: string;
+            secondStep: boolean;
             /** Format: int32 */
             failedSignIns?: number;
+        };
+        OfAll: {
+            ofAll: boolean;
         };
         Limits: {
             /** Format: double */
@@ -2753,6 +2937,18 @@ export interface components {
             choice: string;
             label: string;
         };
+        PresenceRequest: {
+            /** Format: int64 */
+            cueId?: number;
+            typing?: boolean;
+        };
+        PresenceRow: {
+            page: string;
+            name: string;
+            /** Format: int64 */
+            cueId: number;
+            typing: boolean;
+        };
         NameRequest: {
             name?: string;
         };
@@ -2841,6 +3037,12 @@ export interface components {
             /** Format: int32 */
             endMs: number;
             spaced: boolean;
+        };
+        Begun: {
+            secret: string;
+            picture: string;
+            /** Format: int32 */
+            side: number;
         };
         PictureRow: {
             hash: string;
@@ -3614,6 +3816,14 @@ export interface components {
             after: string;
             locked: boolean;
         };
+        MergeRequest: {
+            base?: string;
+            mine?: string;
+            theirs?: string;
+        };
+        MergeAnswer: {
+            text: string;
+        };
         GoToRequest: {
             /** Format: int64 */
             version?: number;
@@ -4040,7 +4250,7 @@ export interface components {
             most: number;
         };
         SharedRow: {
-            path: string;
+            path?: string;
             clip: string;
             /** @enum {string} */
             shows: "FILM" | "STAGE";
@@ -4062,6 +4272,7 @@ export interface components {
             ownerless: boolean;
             address: string;
             person?: components["schemas"]["PersonView"];
+            newcomer: boolean;
         };
         QualityView: {
             /** @enum {string} */
@@ -4077,6 +4288,15 @@ export interface components {
             draft: "AT_FIRST" | "WHEN_CHOSEN" | "NEVER";
             /** @enum {string} */
             opposite?: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
+        };
+        AuditEntry: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            made: string;
+            person: string;
+            did: string;
+            about: string;
         };
         OutputView: {
             /** @enum {string} */
@@ -4225,6 +4445,7 @@ export interface components {
             undone: boolean;
             /** Format: date-time */
             made: string;
+            by: string;
         };
         EmojiSuggestionView: {
             /** Format: int64 */
@@ -4942,6 +5163,50 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepOfOneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
     setPassword: {
         parameters: {
             query?: never;
@@ -5086,6 +5351,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    ofAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OfAll"];
+                };
+            };
+        };
+    };
+    askOfAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfAll"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OfAll"];
                 };
             };
         };
@@ -5350,6 +5659,54 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["ClipView"];
                 };
+            };
+        };
+    };
+    here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                page: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PresenceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PresenceRow"][];
+                };
+            };
+        };
+    };
+    left: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+                page: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5618,7 +5975,75 @@ export interface operations {
             };
         };
     };
+    renew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepOfOneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepOfOneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reviewId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    relink: {
         parameters: {
             query?: never;
             header?: never;
@@ -5662,7 +6087,7 @@ export interface operations {
             };
         };
     };
-    renew: {
+    renew_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6308,6 +6733,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Place"][];
+                };
+            };
+        };
+    };
+    merged: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MergeAnswer"];
                 };
             };
         };
@@ -7101,6 +7552,48 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    entries: {
+        parameters: {
+            query?: {
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AuditEntry"][];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -8167,6 +8660,26 @@ export interface operations {
         };
     };
     remove_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropOf: {
         parameters: {
             query?: never;
             header?: never;

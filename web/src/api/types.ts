@@ -7,6 +7,9 @@ export type Since = Schemas['SinceView'];
 export type WorkView = Schemas['WorkView'];
 export type Session = Schemas['SessionView'];
 export type Person = Schemas['PersonView'];
+export type AuditEntry = Schemas['AuditEntry'];
+export type RecoveryCodes = Schemas['RecoveryCodes'];
+export type SecondStepBegun = Schemas['Begun'];
 export type Role = Person['role'];
 export type Invitation = Schemas['InvitationView'];
 export type Joining = Schemas['JoiningView'];
@@ -31,6 +34,7 @@ export type SafeZones = Schemas['SafeZones'];
 export type OwnPicture = Schemas['PictureRow'];
 /** A track as the page holds it: its head and its cues side by side. */
 export type Headline = Schemas['Headline'];
+export type Presence = Schemas['PresenceRow'];
 export type Track = Schemas['TrackHead'] & { cues: Cue[] };
 export type TrackView = Schemas['TrackView'];
 export type TrackPatch = Schemas['TrackPatch'];

@@ -12,6 +12,7 @@ import { Drawer } from '../drawer/Drawer';
 import { useKeys } from '../keys/useKeys';
 import { Rail } from '../rail/Rail';
 import { HandLine } from '../score/HandLine';
+import { LostText } from '../score/LostText';
 import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
@@ -23,6 +24,7 @@ import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
 import { TopBar } from './TopBar';
 import { TurnBar } from './TurnBar';
+import { usePresence } from './usePresence';
 
 /** Opens at a word that was searched for, once: the address then is the step's again. */
 function useOpenedAt(clipId: string) {
@@ -67,6 +69,7 @@ export function Bench() {
   useEffect(() => setFound(findings.data), [findings.data]);
   const reviews = useReviews(clipId, track.data?.version).data;
   useEffect(() => setRemarks(reviews), [reviews]);
+  usePresence(clipId);
   useKeys(clipId);
   const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
   useEffect(() => {
@@ -130,6 +133,7 @@ export function Bench() {
           ) : (
             <NoWords clip={clip.data} working={working} />
           )}
+          <LostText clip={clip.data} track={track.data} />
           {byHand && <HandLine clip={clip.data} />}
         </div>
         <Drawer clip={clip.data} track={track.data} step={step} jobs={jobs.data ?? []} />

@@ -67,7 +67,10 @@ function Row({ step, on, go }: { step: HistoryStep; on: boolean; go: () => void 
       className={`flex w-full items-baseline gap-3 rounded-md px-3 py-1.5 text-left hover:bg-sunk ${on ? 'bg-tint font-semibold' : ''} ${step.undone ? 'text-soft' : ''}`}
     >
       <span className={`min-w-0 flex-1 ${step.undone ? 'line-through decoration-1' : ''}`}>{step.said}</span>
-      <span className="flex-none text-tiny font-normal text-soft">{time}</span>
+      <span className="flex-none text-tiny font-normal text-soft">
+        {step.by ? `${step.by}, ` : ''}
+        {time}
+      </span>
     </button>
   );
 }

@@ -5,6 +5,7 @@ import { useChange } from '../api/queries';
 import type { Clip, Track } from '../api/types';
 import { ClientPicker } from './ClientPicker';
 import { HistoryPanel } from './HistoryPanel';
+import { OthersHere } from './OthersHere';
 import { IconButton } from '../ui/IconButton';
 import { Mark } from '../ui/Mark';
 import { usePanels } from '../state/panels';
@@ -43,6 +44,7 @@ export function TopBar({ clip, track, step }: { clip: Clip; track: Track; step: 
         ))}
       </nav>
       <div className="flex w-72 items-center justify-end gap-1 max-[1099px]:w-auto">
+        <OthersHere />
         <span className="mr-2 text-note text-soft max-[699px]:sr-only" aria-live="polite">
           {saving ? 'Saving' : 'Saved'}
         </span>

@@ -27,6 +27,7 @@ export function Field(props: {
   complete?: string;
   note?: string;
   disabled?: boolean;
+  focused?: boolean;
 }) {
   const [shown, setShown] = useState(false);
   const id = useId();
@@ -48,6 +49,7 @@ export function Field(props: {
         onChange={(e) => props.onChange(e.target.value)}
         autoComplete={props.complete}
         disabled={props.disabled}
+        autoFocus={props.focused}
         maxLength={254}
         required
         className="w-full field px-3 py-2 text-head disabled:text-soft"
@@ -57,9 +59,12 @@ export function Field(props: {
   );
 }
 
-export function SendButton({ busy, children }: { busy: boolean; children: ReactNode }) {
+export function SendButton(props: { busy: boolean; onClick?: () => void; children: ReactNode }) {
+  const { busy, onClick, children } = props;
   return (
     <button
+      type={onClick ? 'button' : 'submit'}
+      onClick={onClick}
       disabled={busy}
       className="mt-2 w-full rounded-full bg-accent px-4 py-2.5 font-medium text-on-accent hover:brightness-110 disabled:opacity-60"
     >

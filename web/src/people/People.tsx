@@ -1,12 +1,22 @@
 import { useState } from 'react';
 import { useClients } from '../api/clients';
-import { useBecome, usePasswordLink, usePeople, useRemovePerson, useSession } from '../api/people';
+import {
+  useBecome,
+  useDropSecondStepOf,
+  usePasswordLink,
+  usePeople,
+  useRemovePerson,
+  useSession,
+} from '../api/people';
 import type { Person, Role } from '../api/types';
 import { PageHeader } from '../header/PageHeader';
 import { HandedLink } from './HandedLink';
 import { InvitePart } from './InvitePart';
+import { OfAllSwitch } from './OfAllSwitch';
 import { PasswordPart } from './PasswordPart';
+import { RecordPart } from './RecordPart';
 import { ROLES } from './roles';
+import { SecondStepPart } from './SecondStepPart';
 
 /** Who comes in, and what each is here; one's own password. */
 export function People() {
@@ -29,9 +39,15 @@ export function People() {
           <>
             <List me={me} address={session.address} />
             <InvitePart address={session.address} />
+            <RecordPart />
           </>
         )}
-        {me && <PasswordPart person={me} />}
+        {me && (
+          <div className="grid grid-cols-2 gap-x-16 gap-y-12 max-[899px]:grid-cols-1">
+            <PasswordPart person={me} />
+            <SecondStepPart person={me} />
+          </div>
+        )}
       </div>
     </main>
   );
@@ -50,6 +66,7 @@ function List({ me, address }: { me: Person; address: string }) {
           <Row key={person.id} person={person} me={person.id === me.id} address={address} />
         ))}
       </ul>
+      <OfAllSwitch />
     </section>
   );
 }
@@ -58,6 +75,7 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
   const become = useBecome();
   const remove = useRemovePerson();
   const link = usePasswordLink();
+  const drop = useDropSecondStepOf();
   const clients = useClients().data ?? [];
   const [sure, setSure] = useState(false);
   const change = (role: Role, clientId?: number) => become.mutate({ id: person.id, role, clientId });
@@ -73,6 +91,7 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
             {person.seen
               ? `here on ${new Date(person.seen).toLocaleDateString('en-GB', { dateStyle: 'medium' })}`
               : 'never here yet'}
+            {person.secondStep && ' · with a second step'}
           </p>
           {person.failedSignIns !== undefined && (
             <p className="text-note text-accent">
@@ -118,6 +137,15 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
           {!me && (
             <button onClick={() => link.mutate(person.id)} className="text-accent underline">
               Link for a new password
+            </button>
+          )}
+          {!me && person.secondStep && (
+            <button
+              onClick={() => drop.mutate(person.id)}
+              title="For who has lost the app and the recovery codes"
+              className="text-accent underline"
+            >
+              Drop second step
             </button>
           )}
           {!me &&

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Refused } from '../api/http';
 import { useSignIn } from '../api/people';
 import { Card, Field, Said, SendButton } from './Card';
 
@@ -6,7 +7,11 @@ import { Card, Field, Said, SendButton } from './Card';
 export function SignIn({ ownerless }: { ownerless: boolean }) {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState('');
   const signIn = useSignIn();
+  const needsCode = signIn.error instanceof Refused && signIn.error.needs === 'CODE';
+  const [asksCode, setAsksCode] = useState(false);
+  if (needsCode && !asksCode) setAsksCode(true);
   if (ownerless) {
     return (
       <Card title="Nobody is here yet">
@@ -23,7 +28,7 @@ export function SignIn({ ownerless }: { ownerless: boolean }) {
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          signIn.mutate({ email, password });
+          signIn.mutate(asksCode ? { email, password, code } : { email, password });
         }}
       >
         <Field label="E-mail address" type="email" complete="username" value={email} onChange={setEmail} />
@@ -34,8 +39,18 @@ export function SignIn({ ownerless }: { ownerless: boolean }) {
           value={password}
           onChange={setPassword}
         />
+        {asksCode && (
+          <Field
+            label="Code of your app"
+            complete="one-time-code"
+            value={code}
+            onChange={setCode}
+            note="Or one of your recovery codes."
+            focused
+          />
+        )}
         <SendButton busy={signIn.isPending}>Sign in</SendButton>
-        <Said error={signIn.error} />
+        <Said error={needsCode ? null : signIn.error} />
       </form>
       <p className="mt-6 text-note text-soft">
         Forgotten? The workshop’s owner gives you a link for a new password.

@@ -2,6 +2,7 @@ import { useSharedWithMe } from '../api/reviews';
 import type { Person } from '../api/types';
 import { PersonMenu } from '../header/PersonMenu';
 import { PasswordPart } from '../people/PasswordPart';
+import { SecondStepPart } from '../people/SecondStepPart';
 import { Mark } from '../ui/Mark';
 import { VERDICTS } from './said';
 
@@ -22,19 +23,22 @@ export function Reviews({ person }: { person: Person }) {
       {shared.error && <p className="text-accent">{shared.error.message}</p>}
       {shared.data?.length === 0 && <p>Nothing at present.</p>}
       <ul className="mb-14 divide-y divide-rule border-y border-rule empty:border-0">
-        {shared.data?.map((one) => (
-          <li key={one.path}>
+        {shared.data?.map((one, i) => (
+          <li key={one.path ?? i}>
             <a href={one.path} className="flex items-baseline gap-4 py-3 hover:text-accent">
               <span className="min-w-0 flex-1 truncate font-medium">{one.clip}</span>
               <span className="text-note text-soft">
                 {one.shows === 'FILM' ? `Version ${one.round}` : 'As it is now'} ·{' '}
-                {one.verdict ? VERDICTS[one.verdict] : 'waits for you'}
+                {one.verdict ? VERDICTS[one.verdict] : one.path ? 'waits for you' : 'ask for another link'}
               </span>
             </a>
           </li>
         ))}
       </ul>
-      <PasswordPart person={person} />
+      <div className="grid grid-cols-2 gap-x-12 gap-y-12 max-[699px]:grid-cols-1">
+        <PasswordPart person={person} />
+        <SecondStepPart person={person} />
+      </div>
     </main>
   );
 }

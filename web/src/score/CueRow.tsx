@@ -14,6 +14,7 @@ import { CueText } from './CueText';
 import { Lens } from './Lens';
 import { goTo, useFindingsNow } from '../state/findings';
 import { useLitMark } from '../state/lit';
+import { OthersIn } from './OthersIn';
 import { RemarksIn } from './RemarksIn';
 import { ScoreWord } from './ScoreWord';
 
@@ -79,6 +80,7 @@ export const CueRow = memo(function CueRow(props: {
             >
               {stamp(cue.showMs)}
             </button>
+            <OthersIn cueId={cue.id} />
             {(cue.brokenByHand || cue.locked) && (
               <span className="flex justify-end gap-1 text-soft">
                 {cue.brokenByHand && (

@@ -80,6 +80,26 @@ describe('two browsers on one cue', () => {
     expect(useSelection.getState().typing).toBeNull();
   });
 
+  it('puts both together on Ctrl Enter, for the typist to look at', async () => {
+    const asked: unknown[] = [];
+    vi.stubGlobal('fetch', async (_: string, sent: { body: string }) => {
+      asked.push(JSON.parse(sent.body));
+      return new Response(JSON.stringify({ text: 'row back now' }));
+    });
+    const user = userEvent.setup();
+    const { field, becomes } = opened('row home');
+    await user.type(field(), ' now');
+    becomes('row back');
+    await user.type(field(), '{Enter}');
+    await user.type(field(), '{Control>}{Enter}{/Control}');
+    await waitFor(() => expect(field().value).toBe('row back now'));
+    expect(asked).toEqual([{ base: 'row home', mine: 'row home now', theirs: 'row back' }]);
+    expect(server.sent).toEqual([]);
+    await user.type(field(), '{Enter}');
+    expect(server.sent).toEqual(['row back now']);
+    vi.unstubAllGlobals();
+  });
+
   it('opens again with what was typed where somebody was a moment earlier', async () => {
     const user = userEvent.setup();
     const { field, close } = opened('row home');

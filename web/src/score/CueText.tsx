@@ -1,5 +1,5 @@
 import { useId, useLayoutEffect, useRef, useState } from 'react';
-import { Refused } from '../api/http';
+import { call, Refused } from '../api/http';
 import { useChange, useTrackNow } from '../api/queries';
 import type { Cue, Track } from '../api/types';
 import { useChoices } from '../state/choices';
@@ -11,7 +11,7 @@ import { textOf, tidied, wordAt } from '../state/text';
 
 /**
  * A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. Where somebody else has typed there
- * meanwhile, both are shown, and Enter or Escape says which.
+ * meanwhile, both are shown, and Enter, Escape or Ctrl Enter says which, or both.
  */
 export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typing, { cueId: number }> }) {
   const { clipId, cue, typing } = props;
@@ -25,7 +25,11 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   /** What stood there when this typing began, or as it was last seen beside it. */
   const base = useRef(draft?.base ?? text);
   const [theirs, setTheirs] = useState(draft && draft.base !== text ? text : null);
+  /** What both began with, where there are two. */
+  const common = useRef(base.current);
   const said = useId();
+  const hold = (typed: string) =>
+    holdDraft(clipId, cue.id, { base: base.current, text: typed, showMs: cue.showMs, hideMs: cue.hideMs });
 
   useLayoutEffect(() => {
     const element = field.current!;
@@ -59,9 +63,10 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     const typed = tidied(field.current!.value);
     const mine = typed !== tidied(base.current) && typed !== text;
     if (mine && text !== base.current) {
+      common.current = base.current;
       base.current = text;
       setTheirs(text);
-      holdDraft(clipId, cue.id, { base: text, text: field.current!.value });
+      hold(field.current!.value);
       return null;
     }
     done.current = true;
@@ -86,6 +91,19 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     dropDraft(clipId, cue.id);
     endTyping();
     select(typing.wordId ? { kind: 'word', id: typing.wordId } : { kind: 'cue', id: cue.id });
+  };
+  /** Both into the field, for the typist to look at. */
+  const merge = async () => {
+    const typed = field.current!.value;
+    const { text: both } = await call<{ text: string }>('POST', `/api/clips/${clipId}/track/merged`, {
+      base: common.current,
+      mine: typed,
+      theirs,
+    });
+    if (!field.current || field.current.value !== typed) return;
+    field.current.value = both;
+    hold(both);
+    setTheirs(null);
   };
   const before = (): string => field.current!.value.slice(0, field.current!.selectionStart);
   const neighbour = (track: Track | null | undefined, by: number) => {
@@ -129,6 +147,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     if (e.key === 'Enter') {
       if (e.altKey) act = () => void breakAtCaret('splitCue');
       else if (e.shiftKey) act = () => void breakAtCaret('breakLine');
+      else if ((e.ctrlKey || e.metaKey) && theirs !== null) act = () => void merge().catch(() => undefined);
       else if (e.ctrlKey || e.metaKey) act = () => void go(1, 'end');
       else
         act = () =>
@@ -165,7 +184,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
         defaultValue={draft?.text ?? text}
         dir="auto"
         rows={Math.max(1, Math.ceil(text.length / 34))}
-        onInput={(e) => holdDraft(clipId, cue.id, { base: base.current, text: e.currentTarget.value })}
+        onInput={(e) => hold(e.currentTarget.value)}
         onBlur={() => void keep()}
         onKeyDown={onKeyDown}
         className="w-full resize-none rounded-md bg-page px-1.5 py-0.5 leading-[1.5] outline-2 outline-accent"
@@ -180,7 +199,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
               </span>
             ))}
           </p>
-          <p className="text-soft">Enter takes yours, Escape theirs.</p>
+          <p className="text-soft">Enter takes yours, Escape theirs, Ctrl Enter puts both together.</p>
         </div>
       )}
     </>

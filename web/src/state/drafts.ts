@@ -2,6 +2,9 @@
 export interface Draft {
   base: string;
   text: string;
+  /** When the cue was shown, ms. */
+  showMs: number;
+  hideMs: number;
 }
 
 const key = (clipId: string, cueId: number) => `typed ${clipId} ${cueId}`;
@@ -29,4 +32,24 @@ export function dropDraft(clipId: string, cueId: number) {
   } catch {
     // Nothing was kept.
   }
+}
+
+/** Texts whose cue is not there any more: somebody deleted it, joined it or broke it anew. */
+export function lostDrafts(
+  clipId: string,
+  there: (cueId: number) => boolean,
+): { cueId: number; draft: Draft }[] {
+  const lost: { cueId: number; draft: Draft }[] = [];
+  const begins = key(clipId, 0).slice(0, -1);
+  try {
+    for (let i = 0; i < sessionStorage.length; i++) {
+      const name = sessionStorage.key(i) ?? '';
+      const cueId = Number(name.slice(begins.length));
+      const draft = name.startsWith(begins) && !there(cueId) ? draftOf(clipId, cueId) : null;
+      if (draft) lost.push({ cueId, draft });
+    }
+  } catch {
+    // Nothing was kept.
+  }
+  return lost;
 }

@@ -1,6 +1,6 @@
 import { Check, PencilLine } from 'lucide-react';
 import { useSession } from '../../api/people';
-import { useSettle, useShowNext, useWithdraw } from '../../api/reviews';
+import { useRelink, useSettle, useShowNext, useWithdraw } from '../../api/reviews';
 import type { Job, Remark, Review } from '../../api/types';
 import { stamp } from '../../player/time';
 import { usePlayer } from '../../player/player';
@@ -10,6 +10,7 @@ import { CopyField } from '../../ui/CopyField';
 /** A link that was handed out, how it stands, and what was said. */
 export function ReviewCard({ review, newest }: { review: Review; newest: Job | undefined }) {
   const withdraw = useWithdraw(review.clipId);
+  const relink = useRelink(review.clipId);
   const next = useShowNext(review.clipId);
   const address = useSession().data?.address;
   const older = review.open && review.shows === 'FILM' && newest && newest.id !== review.jobId;
@@ -26,7 +27,15 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
         {review.open && review.verdict === 'CHANGES' && <PencilLine size={14} className="flex-none" />}
         {standing(review)}
       </p>
-      {review.open && <CopyField label="Link" text={`${address || window.location.origin}${review.path}`} />}
+      {review.open &&
+        (review.path ? (
+          <CopyField label="Link" text={`${address || window.location.origin}${review.path}`} />
+        ) : (
+          <p className="text-note text-soft">
+            The link that was sent still works. It is not known here any more, for this workshop was brought
+            back from a backup.
+          </p>
+        ))}
       {review.remarks.length > 0 && (
         <ul className="mt-3 space-y-2">
           {review.remarks.map((remark) => (
@@ -44,6 +53,13 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
               Show {newest.outputName} by it
             </button>
           )}
+          <button
+            onClick={() => relink.mutate(review.id)}
+            title="The one before shows nothing any more"
+            className="text-accent underline"
+          >
+            Another link
+          </button>
           <button onClick={() => withdraw.mutate(review.id)} className="text-accent underline">
             Withdraw
           </button>

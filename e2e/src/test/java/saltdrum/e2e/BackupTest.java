@@ -7,6 +7,11 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,12 +32,19 @@ class BackupTest {
     private record Said(int code, String text) {}
 
     private static Said backup(String action, Path file, Path data, TestDatabase database) throws Exception {
+        return backup(action, file, data, database, "ask");
+    }
+
+    private static Said backup(String action, Path file, Path data, TestDatabase database, String links)
+            throws Exception {
         List<String> command = new ArrayList<>(List.of("../tools/backup", action, file.toString()));
         if (data != null) {
             command.add(data.toString());
             command.addAll(database.place());
         }
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().put("SALT_DRUM_LINKS", links);
+        Process process = builder.start();
         String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         return new Said(process.waitFor(), text);
     }
@@ -107,6 +119,84 @@ class BackupTest {
                 .path("head")
                 .path("incarnation")
                 .asString();
+    }
+
+    /** A link that was withdrawn, and a person who was removed, after the backup was taken. */
+    @Test
+    void whatWasWithdrawnStaysSo() throws Exception {
+        TestDatabase database = TestDatabase.own();
+        RunningServer server = RunningServer.own(database, "withdrawn", "--salt-drum.hearers=0");
+        Path file = folder.resolve("links.tar");
+        String open = "select string_agg(id, ',' order by id) from review where withdrawn is null";
+        try {
+            String clip = server.bring(SmallClips.shortened("tide-pool"), "pool.mp4");
+            for (String one : List.of("r1", "r2")) {
+                run(
+                        database,
+                        "insert into review (id, clip_id, shows, token_hash, expires) values ('" + one + "', '" + clip
+                                + "', 'STAGE', 'hash of " + one + "', now() + interval '9 days')");
+            }
+            for (String one : List.of("ada", "bo")) {
+                run(
+                        database,
+                        "insert into person (name, email, password, role) values ('" + one + "', '" + one
+                                + "@quay.example', 'before', 'OWNER')");
+            }
+            run(
+                    database,
+                    "insert into invitation (token_hash, role, expires) values ('used since', 'OWNER', now() + interval '1 day')");
+            run(database, "insert into spring_session values ('p', 's', 0, 0, 1000, 9000000000000, '1')");
+            run(database, "insert into link_key (key) values ('\\x00') on conflict do nothing");
+            assertThat(backup("save", file, server.data(), database).code()).isZero();
+            run(database, "update review set withdrawn = now() where id = 'r1'");
+            run(database, "delete from invitation");
+            run(database, "delete from person where name = 'bo'");
+            run(database, "update person set password = 'after', role = 'DESIGNER' where name = 'ada'");
+        } finally {
+            server.kill();
+        }
+        String key = asked(database, "select encode(key, 'hex') from link_key");
+        Said said = backup("load", file, server.data(), database);
+        assertThat(said.code()).as(said.text()).isZero();
+        assertThat(asked(database, open)).isEqualTo("r2");
+        assertThat(asked(database, "select string_agg(name || password || role, ',') from person"))
+                .isEqualTo("adaafterDESIGNER");
+        assertThat(asked(database, "select count(*) from invitation")).isEqualTo("0");
+        assertThat(asked(database, "select count(*) from spring_session")).isEqualTo("0");
+        assertThat(asked(database, "select encode(key, 'hex') from link_key")).isEqualTo(key);
+
+        TestDatabase elsewhere = TestDatabase.own();
+        run(elsewhere, "create table here_before (one int)");
+        Path data = Files.createDirectories(folder.resolve("elsewhere"));
+        assertThat(backup("load", file, data, elsewhere)).satisfies(refused -> {
+            assertThat(refused.code()).isEqualTo(3);
+            assertThat(refused.text()).contains("has 3 links").contains("--links withdraw");
+        });
+        assertThat(asked(elsewhere, "select to_regclass('here_before')")).isEqualTo("here_before");
+        said = backup("load", file, data, elsewhere, "keep");
+        assertThat(said.code()).as(said.text()).isZero();
+        assertThat(asked(elsewhere, open)).isEqualTo("r1,r2");
+        assertThat(asked(elsewhere, "select count(*) from link_key"))
+                .as("who has a backup has no link")
+                .isEqualTo("0");
+        said = backup("load", file, data, TestDatabase.own(), "withdraw");
+        assertThat(said.code()).as(said.text()).isZero();
+    }
+
+    private static void run(TestDatabase database, String sql) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(database.url(), "saltdrum", database.password());
+                Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        }
+    }
+
+    private static String asked(TestDatabase database, String sql) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(database.url(), "saltdrum", database.password());
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(sql)) {
+            rows.next();
+            return rows.getString(1);
+        }
     }
 
     private void whatIsDamagedIsRefused(Path file) throws Exception {

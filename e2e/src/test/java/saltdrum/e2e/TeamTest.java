@@ -51,6 +51,58 @@ class TeamTest {
         assertThat(button(page, "Bring in a clip")).isVisible();
     }
 
+    /** Each sees where the other is, both type at once, and each undoes their own. */
+    private static void twoAtOnce(Page ada, Page bo, String bench) {
+        ada.navigate(bench + "/words");
+        assertThat(ada.getByLabel(Pattern.compile("Bo Tarn has this clip open")))
+                .isVisible();
+        Locator hers = cue(ada, 0);
+        Locator his = cue(bo, 1);
+        String before = hers.locator("[data-word]").first().innerText();
+        type(bo, his, "Bo was here");
+        assertThat(cue(ada, 1).getByLabel("Bo Tarn is typing here")).isVisible();
+        type(ada, hers, "Ada was here");
+        ada.keyboard().press("Enter");
+        assertThat(hers).containsText("was");
+        bo.keyboard().press("Enter");
+        for (Page page : List.of(ada, bo)) {
+            assertThat(cue(page, 0)).containsText("was");
+            assertThat(cue(page, 1)).containsText("was");
+        }
+        ada.keyboard().press("Control+z");
+        assertThat(cue(bo, 0)).containsText(before);
+        assertThat(cue(bo, 1)).containsText("was");
+        bo.keyboard().press("Control+z");
+        assertThat(cue(ada, 1)).not().containsText("was");
+
+        String third = cue(bo, 2).locator("[data-word]").first().innerText();
+        type(ada, cue(ada, 2), "not to be lost");
+        cue(bo, 2).getByLabel(Pattern.compile("select it")).click();
+        bo.keyboard().press("Delete");
+        Locator lost = ada.getByRole(AriaRole.ALERT);
+        assertThat(lost).containsText("not to be lost");
+        button(ada, "Make a cue of it").click();
+        assertThat(lost).isHidden();
+        assertThat(cue(bo, 2)).containsText("lost");
+        ada.keyboard().press("Control+z");
+        assertThat(cue(bo, 2)).not().containsText("lost");
+        bo.keyboard().press("Control+z");
+        assertThat(cue(bo, 2).locator("[data-word]").first()).hasText(third);
+        ada.navigate(bench.replaceFirst("/clips/.*", "/"));
+        assertThat(bo.getByLabel(Pattern.compile("Ada Quill has this clip open")))
+                .isHidden();
+    }
+
+    private static Locator cue(Page page, int index) {
+        return page.locator("[data-cue]").nth(index);
+    }
+
+    private static void type(Page page, Locator cue, String text) {
+        cue.locator("[data-word]").first().click();
+        page.keyboard().press("Enter");
+        page.getByLabel("Text of this cue").fill(text);
+    }
+
     private static void render(Page page) {
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Light"))
                 .click();
@@ -103,6 +155,7 @@ class TeamTest {
         String bench = bo.url().replace("/words", "");
         bo.getByLabel("Caption file").setInputFiles(Demo.CLIPS.resolve("three-coats.words.json"));
         bo.locator("[data-word]").first().waitFor();
+        twoAtOnce(ada, bo, bench);
         bo.navigate(bench + "/render");
         render(bo);
         assertThat(bo.getByText("Looked at: all as it should be")).isVisible();

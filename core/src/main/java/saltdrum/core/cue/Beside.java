@@ -22,7 +22,11 @@ public record Beside(List<Unscripted> unscripted, String regions, List<Headline>
     }
 
     /** @param text a rough guess at what was said, or empty */
-    public record Unscripted(long id, int startMs, int endMs, String text) {}
+    public record Unscripted(long id, int startMs, int endMs, String text) {
+        public Unscripted withId(long newId) {
+            return new Unscripted(newId, startMs, endMs, text);
+        }
+    }
 
     /** @throws BadInputException where it is gone */
     public Headline headline(long id) {

@@ -1,6 +1,10 @@
 package saltdrum.core.edit;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
@@ -55,10 +59,29 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
                 Decisions.of(after));
     }
 
+    /** Whether its cues stand in the track at their places as it found them. */
+    public boolean fits(Track track) {
+        int to = from + removed.size();
+        return from >= 0
+                && to <= track.cues().size()
+                && track.cues().subList(from, to).equals(removed);
+    }
+
+    /** The ids of the cues that it changes, removes or adds. */
+    public Set<Long> cueIds() {
+        Set<Cue> same = new HashSet<>(removed);
+        same.retainAll(added);
+        return Stream.concat(removed.stream(), added.stream())
+                .filter(cue -> !same.contains(cue))
+                .map(Cue::id)
+                .collect(Collectors.toSet());
+    }
+
     public Change reversed() {
         return new Change(from, added, removed, after, before);
     }
 
+    /** The track with it done; it has to {@linkplain #fits fit}. What it says of the track itself stands afterwards. */
     public Track applyTo(Track track) {
         List<Cue> cues = new java.util.ArrayList<>(track.cues().subList(0, from));
         cues.addAll(added);

@@ -132,6 +132,10 @@ public record Word(
         return new Word(id, text, startMs, endMs, confidence, source, emphasis, pin, newLook);
     }
 
+    public Word withConfidence(double newConfidence) {
+        return new Word(id, text, startMs, endMs, newConfidence, source, emphasis, pin, look);
+    }
+
     public Word confirmed() {
         return new Word(id, text, startMs, endMs, 1, WordSource.CONFIRMED, emphasis, pin, look);
     }

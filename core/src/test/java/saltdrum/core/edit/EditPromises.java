@@ -66,7 +66,7 @@ final class EditPromises {
         return after;
     }
 
-    private static void assertOrder(Track track) {
+    static void assertOrder(Track track) {
         int before = 0;
         for (Word word : track.words().toList()) {
             assertThat(word.startMs()).isGreaterThanOrEqualTo(before).isLessThan(word.endMs());

@@ -7,6 +7,8 @@ import org.springframework.http.HttpMethod;
 enum Access {
     /** The page itself holds nothing; what a link opens is asked for by what stands in the link. */
     ANYBODY,
+    /** Who has signed in, also before they have set up the second step that the workshop asks for. */
+    ONESELF,
     SIGNED_IN,
     DESIGNER,
     OWNER,
@@ -18,7 +20,7 @@ enum Access {
 
     static final List<Line> LINES = List.of(
             new Line(HttpMethod.GET, "/api/session", ANYBODY),
-            new Line(HttpMethod.PUT, "/api/session/password", SIGNED_IN),
+            new Line(null, "/api/session/*/**", ONESELF),
             new Line(null, "/api/joining/*", ANYBODY),
             new Line(HttpMethod.GET, "/api/shared", SIGNED_IN),
             new Line(null, "/api/shared/*/**", ANYBODY),

@@ -5,24 +5,38 @@ import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import saltdrum.server.store.Actor;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 
 /** Who asks at this moment. */
 @Component
-public class Caller {
+public class Caller implements Actor {
     private final PersonStore people;
 
     Caller(PersonStore people) {
         this.people = people;
     }
 
-    /** Nobody for who has not signed in, and where nobody signs in. */
-    public Optional<PersonRow> person() {
+    @Override
+    public Long personId() {
         Authentication known = SecurityContextHolder.getContext().getAuthentication();
         return known == null || known instanceof AnonymousAuthenticationToken || !known.isAuthenticated()
-                ? Optional.empty()
-                : Optional.of(people.get(Long.parseLong(known.getName())));
+                ? null
+                : Long.valueOf(known.getName());
+    }
+
+    /** Nobody for who has not signed in, and where nobody signs in. */
+    public Optional<PersonRow> person() {
+        return Optional.ofNullable(personId()).map(people::get);
+    }
+
+    /** Whether a second step has to be set up before anything else. */
+    public boolean newcomer() {
+        Authentication known = SecurityContextHolder.getContext().getAuthentication();
+        return known != null
+                && known.getAuthorities().stream()
+                        .anyMatch(authority -> SecuritySettings.NEWCOMER.equals(authority.getAuthority()));
     }
 
     /** Null where nobody signs in. */

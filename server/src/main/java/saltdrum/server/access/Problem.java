@@ -36,8 +36,21 @@ public final class Problem {
     }
 
     public static void write(HttpServletResponse response, int status, String detail) throws IOException {
+        write(response, status, body(status, detail));
+    }
+
+    /** @param needs what is missing, for the page */
+    static void write(HttpServletResponse response, int status, String detail, String needs) throws IOException {
+        write(
+                response,
+                status,
+                Json.write(Map.of("status", status, "detail", detail, "needs", needs))
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void write(HttpServletResponse response, int status, byte[] body) throws IOException {
         response.setStatus(status);
         response.setContentType("application/problem+json");
-        response.getOutputStream().write(body(status, detail));
+        response.getOutputStream().write(body);
     }
 }

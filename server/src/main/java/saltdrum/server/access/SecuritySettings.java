@@ -18,12 +18,14 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
+import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.Role;
@@ -44,10 +46,23 @@ class SecuritySettings {
             FailedSignIns failedSignIns,
             KnownBrowser browser,
             PersonStore people,
+            UserDetailsService whoSignsIn,
+            PasswordEncoder encoder,
+            SecondStep secondStep,
+            AuditLog audit,
             @Value("${management.server.port:}") String metricsPort)
             throws Exception {
         http.requestCache(AbstractHttpConfigurer::disable).httpBasic(AbstractHttpConfigurer::disable);
-        return signIn.required() ? closed(http, throttle, failedSignIns, browser, people, metricsPort) : open(http);
+        return signIn.required()
+                ? closed(
+                        http.authenticationProvider(new TwoStepProvider(whoSignsIn, encoder, secondStep)),
+                        throttle,
+                        failedSignIns,
+                        browser,
+                        people,
+                        audit,
+                        metricsPort)
+                : open(http);
     }
 
     /** Whoever sits at this machine; {@link LocalCallersOnly} keeps all others out. */
@@ -67,6 +82,7 @@ class SecuritySettings {
             FailedSignIns failedSignIns,
             KnownBrowser browser,
             PersonStore people,
+            AuditLog audit,
             String metricsPort)
             throws Exception {
         PathPatternRequestMatcher.Builder paths = PathPatternRequestMatcher.withDefaults();
@@ -82,7 +98,8 @@ class SecuritySettings {
                 var matched = asked.requestMatchers(paths.matcher(line.method(), line.path()));
                 switch (line.access()) {
                     case ANYBODY -> matched.permitAll();
-                    case SIGNED_IN -> matched.authenticated();
+                    case ONESELF -> matched.authenticated();
+                    case SIGNED_IN -> matched.hasAnyRole(Role.REVIEWER.name(), Role.DESIGNER.name(), Role.OWNER.name());
                     case DESIGNER -> matched.hasAnyRole(Role.DESIGNER.name(), Role.OWNER.name());
                     case OWNER -> matched.hasRole(Role.OWNER.name());
                     case NOBODY -> matched.denyAll();
@@ -94,23 +111,37 @@ class SecuritySettings {
                         .loginProcessingUrl(SESSION)
                         .usernameParameter("email")
                         .passwordParameter("password")
+                        .authenticationDetailsSource(SignInDetails::new)
                         .successHandler((request, response, who) -> {
                             long id = Long.parseLong(who.getName());
                             people.seen(id);
                             throttle.forgive(Limit.SIGN_IN_AS, pair(request));
                             failedSignIns.forget(tried(request));
                             browser.remember(request, response, id);
+                            audit.add(id, "Signed in", "");
                             response.setStatus(204);
                         })
                         .failureHandler((request, response, why) -> {
+                            if (why instanceof CodeNeededException) {
+                                Problem.write(response, 401, "Type the code that your app shows.", "CODE");
+                                return;
+                            }
                             failedSignIns.missed(tried(request));
+                            audit.add(null, "Failed to sign in", tried(request));
                             Problem.write(
                                     response,
                                     401,
-                                    "Address and password do not belong together. Nobody was signed in.");
+                                    request.getParameter("code") == null
+                                            ? "Address and password do not belong together. Nobody was signed in."
+                                            : "Address, password and code do not belong together. Nobody was signed in.");
                         }))
                 .logout(logout -> logout.logoutRequestMatcher(paths.matcher(HttpMethod.DELETE, SESSION))
-                        .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))
+                        .logoutSuccessHandler((request, response, who) -> {
+                            if (who != null) {
+                                audit.add(Long.valueOf(who.getName()), "Signed out", "");
+                            }
+                            response.setStatus(204);
+                        }))
                 .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
                                 Problem.write(response, 401, "Sign in first. Nothing was changed."))
                         .accessDeniedHandler((request, response, why) -> Problem.write(
@@ -144,8 +175,11 @@ class SecuritySettings {
         return cookie;
     }
 
+    /** Who has to set up a second step is nothing but oneself until then. */
+    static final String NEWCOMER = "ROLE_NEWCOMER";
+
     @Bean
-    UserDetailsService whoSignsIn(PersonStore people) {
+    UserDetailsService whoSignsIn(PersonStore people, SecondStep secondStep) {
         return email -> {
             PersonRow person = people.named(SignInEmail.of(email));
             if (person == null) {
@@ -153,7 +187,10 @@ class SecuritySettings {
             }
             return User.withUsername(Long.toString(person.id()))
                     .password(person.password())
-                    .roles(person.role().name())
+                    .authorities(
+                            secondStep.isMissing(person.id())
+                                    ? NEWCOMER
+                                    : "ROLE_" + person.role().name())
                     .build();
         };
     }

@@ -16,6 +16,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.text.Quoted;
+import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.ClientRow;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.StyleStore;
@@ -26,8 +27,10 @@ import saltdrum.server.store.StyleStore;
 class ClientController {
     private final ClientStore clients;
     private final StyleStore styles;
+    private final AuditLog audit;
 
-    ClientController(ClientStore clients, StyleStore styles) {
+    ClientController(ClientStore clients, StyleStore styles, AuditLog audit) {
+        this.audit = audit;
         this.clients = clients;
         this.styles = styles;
     }
@@ -50,7 +53,12 @@ class ClientController {
         if (name.isEmpty() || name.length() > 80) {
             throw new BadInputException("A client's name has 1 to 80 letters.");
         }
-        return clients.named(name);
+        boolean fresh = clients.all().stream().noneMatch(one -> one.name().equals(name));
+        ClientRow client = clients.named(name);
+        if (fresh) {
+            audit.add("Made a client", client.name());
+        }
+        return client;
     }
 
     @Operation(summary = "The recipes that ship, and those saved for a client, or for the workshop")
@@ -60,6 +68,7 @@ class ClientController {
     }
 
     @Operation(summary = "Saves a recipe under its name")
+    @Audited("Saved a recipe")
     @PutMapping("/recipes")
     RecipesView save(@RequestParam(required = false) Long client, @RequestBody Recipe recipe) {
         if (recipe.name().length() > 40) {
@@ -73,6 +82,7 @@ class ClientController {
         return recipes(client);
     }
 
+    @Audited("Deleted a recipe")
     @DeleteMapping("/recipes/{name}")
     RecipesView remove(@RequestParam(required = false) Long client, @PathVariable String name) {
         clients.removeRecipe(client, name);
@@ -90,6 +100,7 @@ class ClientController {
         return new ClientStyleView(clients.style(client));
     }
 
+    @Audited("Settled the style that new clips start with")
     @PutMapping("/clients/{client}/style")
     ClientStyleView startWith(@PathVariable long client, @RequestBody ClientStyleRequest request) {
         clients.startWith(

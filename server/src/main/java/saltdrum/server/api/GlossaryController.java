@@ -62,6 +62,7 @@ class GlossaryController {
     }
 
     @Operation(summary = "Puts these terms in the place of all")
+    @Audited("Changed the terms")
     @PutMapping
     GlossaryView replace(@RequestParam(required = false) Long client, @RequestBody GlossaryRequest request) {
         List<TermView> wanted = request.wanted();
@@ -74,6 +75,7 @@ class GlossaryController {
     }
 
     @Operation(summary = "One more term")
+    @Audited("Added a term")
     @PostMapping
     GlossaryView add(@RequestParam(required = false) Long client, @RequestBody TermView term) {
         clients.check(client);

@@ -77,6 +77,7 @@ class JobController {
         return JobView.of(workers.stop(jobId));
     }
 
+    @Audited("Deleted a finished file")
     @Operation(summary = "Forgets a finished piece of work and deletes its file")
     @DeleteMapping("/jobs/{jobId}")
     void remove(@PathVariable String jobId) {

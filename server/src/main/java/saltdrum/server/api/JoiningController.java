@@ -16,6 +16,7 @@ import saltdrum.server.access.OwnersLink;
 import saltdrum.server.access.Passwords;
 import saltdrum.server.access.SignInEmail;
 import saltdrum.server.access.Throttle;
+import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
@@ -30,8 +31,11 @@ class JoiningController {
     private final Passwords passwords;
     private final Throttle throttle;
     private final OwnersLink ownersLink;
+    private final AuditLog audit;
 
-    JoiningController(PersonStore people, Passwords passwords, Throttle throttle, OwnersLink ownersLink) {
+    JoiningController(
+            PersonStore people, Passwords passwords, Throttle throttle, OwnersLink ownersLink, AuditLog audit) {
+        this.audit = audit;
         this.ownersLink = ownersLink;
         this.people = people;
         this.passwords = passwords;
@@ -77,6 +81,7 @@ class JoiningController {
         }
         String hash = passwords.hash(request.password(), List.of(name, email));
         PersonRow person = people.join(token, name, email, hash);
+        audit.add(person.id(), invitation.personId() == null ? "Joined" : "Took another password by a link", "");
         ownersLink.tidy();
         return PersonView.of(person);
     }

@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import saltdrum.core.MayBeMissing;
+import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.DeliveryLineRow;
 import saltdrum.server.store.DeliveryRow;
 import saltdrum.server.store.DeliveryStore;
@@ -47,8 +48,10 @@ class OrderController {
     private final DeliveryStore store;
     private final Workers workers;
     private final MediaStore media;
+    private final AuditLog audit;
 
-    OrderController(Orders orders, DeliveryStore store, Workers workers, MediaStore media) {
+    OrderController(Orders orders, DeliveryStore store, Workers workers, MediaStore media, AuditLog audit) {
+        this.audit = audit;
         this.orders = orders;
         this.store = store;
         this.workers = workers;
@@ -131,7 +134,11 @@ class OrderController {
     @Operation(summary = "Orders all of it, or nothing")
     @PostMapping("/orders")
     OrderView order(@RequestBody OrderAsked asked) {
-        return view(orders.order(asked));
+        String id = orders.order(asked);
+        DeliveryRow order = store.get(id);
+        audit.add(
+                "Ordered deliveries", order.label() + ": " + order.lines() + (order.lines() == 1 ? " file" : " files"));
+        return view(id);
     }
 
     @Operation(summary = "Orders, the newest first, fifty at a time")
@@ -182,6 +189,7 @@ class OrderController {
         return view(orderId);
     }
 
+    @Audited("Deleted an order")
     @Operation(summary = "Forgets an order and deletes its files")
     @DeleteMapping("/orders/{orderId}")
     void remove(@PathVariable String orderId) {

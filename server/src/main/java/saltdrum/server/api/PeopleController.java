@@ -18,6 +18,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.server.access.Caller;
 import saltdrum.server.access.FailedSignIns;
 import saltdrum.server.access.SignIn;
+import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonStore;
@@ -33,9 +34,16 @@ class PeopleController {
     private final SignIn signIn;
     private final Caller caller;
     private final FailedSignIns failedSignIns;
+    private final AuditLog audit;
 
     PeopleController(
-            PersonStore people, ClientStore clients, SignIn signIn, Caller caller, FailedSignIns failedSignIns) {
+            PersonStore people,
+            ClientStore clients,
+            SignIn signIn,
+            Caller caller,
+            FailedSignIns failedSignIns,
+            AuditLog audit) {
+        this.audit = audit;
         this.failedSignIns = failedSignIns;
         this.people = people;
         this.clients = clients;
@@ -54,6 +62,7 @@ class PeopleController {
     /** @param clientId whose things a reviewer sees; null for all others */
     record RoleRequest(Role role, @MayBeMissing Long clientId) implements FromOutside {}
 
+    @Audited("Made somebody something else")
     @Operation(summary = "Makes somebody something else; they sign in again as that")
     @PutMapping("/people/{personId}/role")
     PersonView become(@PathVariable long personId, @RequestBody RoleRequest request) {
@@ -61,6 +70,7 @@ class PeopleController {
         return PersonView.of(people.become(personId, request.role(), request.clientId()));
     }
 
+    @Audited("Removed a person")
     @Operation(summary = "Lets somebody in no more; what they have open is closed")
     @DeleteMapping("/people/{personId}")
     void remove(@PathVariable long personId) {
@@ -73,6 +83,7 @@ class PeopleController {
      */
     record LinkView(String path, int hours) {}
 
+    @Audited("Made a link for a new password")
     @Operation(summary = "A link by which somebody gives themselves a new password")
     @PostMapping("/people/{personId}/link")
     LinkView renew(@PathVariable long personId) {
@@ -92,11 +103,11 @@ class PeopleController {
                             + " first: docs/running.md, “A team”.");
         }
         check(request.role(), request.clientId());
-        return link(people.invite(
-                PersonName.orEmpty(request.name()),
-                request.role(),
-                request.clientId(),
-                caller.person().orElse(null)));
+        String name = PersonName.orEmpty(request.name());
+        String token = people.invite(
+                name, request.role(), request.clientId(), caller.person().orElse(null));
+        audit.add("Invited somebody", name);
+        return link(token);
     }
 
     private static LinkView link(String token) {
@@ -137,6 +148,7 @@ class PeopleController {
         return people.invitations().stream().map(InvitationView::of).toList();
     }
 
+    @Audited("Withdrew an invitation")
     @Operation(summary = "Makes a link good no more")
     @DeleteMapping("/invitations/{invitationId}")
     void withdraw(@PathVariable long invitationId) {

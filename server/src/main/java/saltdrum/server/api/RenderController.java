@@ -58,6 +58,7 @@ class RenderController {
     }
 
     @Operation(summary = "Burns the captions, as they are now, into a new video: an order of one file")
+    @Audited("Ordered a film")
     @PostMapping("/clips/{clipId}/renders")
     JobView render(@PathVariable String clipId, @RequestBody RenderRequest request) {
         OrderAsked asked = new OrderAsked(

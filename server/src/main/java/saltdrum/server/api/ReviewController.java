@@ -59,6 +59,7 @@ class ReviewController {
     record ReviewRequest(@MayBeMissing String jobId, @MayBeMissing String language, int days, @MayBeMissing String note)
             implements FromOutside {}
 
+    @Audited("Made a review link")
     @Operation(summary = "Makes a link by which a client sees a film or the stage, and nothing else")
     @PostMapping("/clips/{clipId}/reviews")
     ReviewView show(@PathVariable String clipId, @RequestBody ReviewRequest request) {
@@ -110,6 +111,14 @@ class ReviewController {
         return view(reviews.showNext(reviewId, request.jobId(), language));
     }
 
+    @Audited("Made another review link")
+    @Operation(summary = "Makes another link to the same; the one before shows nothing any more")
+    @PostMapping("/reviews/{reviewId}/link")
+    ReviewView relink(@PathVariable String reviewId) {
+        return view(reviews.relink(reviewId));
+    }
+
+    @Audited("Withdrew a review link")
     @Operation(summary = "A link shows nothing any more; what was said to it stays")
     @PostMapping("/reviews/{reviewId}/withdraw")
     ReviewView withdraw(@PathVariable String reviewId) {
@@ -128,6 +137,7 @@ class ReviewController {
         String fileName = row.jobId() == null ? null : jobs.get(row.jobId()).outputName();
         return ReviewView.of(
                 row,
+                reviews.token(row),
                 fileName,
                 reviews.remarks(row.id()),
                 tracks.get(row.clipId()).track());

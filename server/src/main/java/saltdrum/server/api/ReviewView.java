@@ -8,7 +8,7 @@ import saltdrum.server.store.RemarkRow;
 import saltdrum.server.store.ReviewRow;
 
 /**
- * @param path of its link under the workshop's address
+ * @param path of its link under the workshop's address; missing where a backup was brought back that does not hold it
  * @param fileName of the film; missing where the stage is shown, and where the film was removed
  * @param language of the translation that is shown; missing for the clip's own words
  * @param open whether its link shows anything: it was not withdrawn, and its time is not over
@@ -21,7 +21,7 @@ record ReviewView(
         @MayBeMissing String jobId,
         @MayBeMissing String fileName,
         @MayBeMissing String language,
-        String path,
+        @MayBeMissing String path,
         int round,
         String note,
         @MayBeMissing String by,
@@ -74,7 +74,7 @@ record ReviewView(
     }
 
     /** @param track of the clip, as it is now */
-    static ReviewView of(ReviewRow row, String fileName, List<RemarkRow> remarks, Track track) {
+    static ReviewView of(ReviewRow row, String token, String fileName, List<RemarkRow> remarks, Track track) {
         return new ReviewView(
                 row.id(),
                 row.clipId(),
@@ -82,7 +82,7 @@ record ReviewView(
                 row.jobId(),
                 fileName,
                 row.language(),
-                "/review/" + row.token(),
+                path(token),
                 row.round(),
                 row.note(),
                 row.createdBy(),
@@ -94,6 +94,10 @@ record ReviewView(
                 remarks.stream()
                         .map(remark -> RemarkView.of(remark, place(row, remark, track)))
                         .toList());
+    }
+
+    static String path(String token) {
+        return token == null ? null : "/review/" + token;
     }
 
     private static RemarkPlace place(ReviewRow review, RemarkRow remark, Track track) {

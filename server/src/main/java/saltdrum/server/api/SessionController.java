@@ -44,8 +44,10 @@ class SessionController {
      * @param ownerless whether nobody can yet
      * @param address of the workshop as others call it; empty where it has none
      * @param person missing for nobody
+     * @param newcomer whether a second step has to be set up before anything else
      */
-    record SessionView(boolean signIn, boolean ownerless, String address, @MayBeMissing PersonView person) {}
+    record SessionView(
+            boolean signIn, boolean ownerless, String address, @MayBeMissing PersonView person, boolean newcomer) {}
 
     @Operation(summary = "Who is signed in, and whether that is needed")
     @GetMapping
@@ -54,11 +56,13 @@ class SessionController {
                 signIn.required(),
                 signIn.required() && !people.anOwner(),
                 signIn.url(),
-                caller.person().map(PersonView::of).orElse(null));
+                caller.person().map(PersonView::of).orElse(null),
+                caller.newcomer());
     }
 
     record PasswordRequest(String now, String next) implements FromOutside {}
 
+    @Audited("Took another password")
     @Operation(summary = "Gives oneself another password; every other session of one's own ends")
     @PutMapping("/password")
     void setPassword(@RequestBody PasswordRequest request, HttpServletRequest http) {

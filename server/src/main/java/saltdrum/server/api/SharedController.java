@@ -94,8 +94,9 @@ class SharedController {
         this.caller = caller;
     }
 
+    /** @param path of its link; missing where it cannot be told any more */
     record SharedRow(
-            String path,
+            @MayBeMissing String path,
             String clip,
             ReviewRow.Shows shows,
             int round,
@@ -113,7 +114,7 @@ class SharedController {
                 .orElse(List.of())
                 .stream()
                 .map(row -> new SharedRow(
-                        "/review/" + row.token(),
+                        ReviewView.path(reviews.token(row)),
                         clips.get(row.clipId()).name(),
                         row.shows(),
                         row.round(),

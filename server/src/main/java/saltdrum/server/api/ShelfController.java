@@ -80,6 +80,7 @@ class ShelfController {
         return one(clipId);
     }
 
+    @Audited("Removed a clip")
     @Operation(summary = "Removes a clip; it can be brought back for two weeks")
     @DeleteMapping("/{clipId}")
     void remove(@PathVariable String clipId) {
@@ -94,6 +95,7 @@ class ShelfController {
         return one(clipId);
     }
 
+    @Audited("Deleted a clip for good")
     @Operation(summary = "Forgets a removed clip for good, with its words and renders")
     @DeleteMapping("/{clipId}/for-good")
     void forget(@PathVariable String clipId) {

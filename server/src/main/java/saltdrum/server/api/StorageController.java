@@ -62,6 +62,7 @@ class StorageController {
     }
 
     @Operation(summary = "Says how long finished files are kept; what has to go goes within the hour")
+    @Audited("Settled how long finished files are kept")
     @PutMapping("/retention")
     StorageView keep(@RequestBody Retention retention) {
         store.setRetention(retention);

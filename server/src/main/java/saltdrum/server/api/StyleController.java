@@ -95,6 +95,7 @@ class StyleController {
     }
 
     @Operation(summary = "Takes a style out of the strip; tracks that use it keep it")
+    @Audited("Put a style away")
     @DeleteMapping("/styles/{style}")
     StyleView putAway(@PathVariable String style) {
         return StyleView.of(styles.putAway(style, true));

@@ -9,9 +9,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.MergedText;
 import saltdrum.core.edit.Restyle;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
@@ -59,10 +61,13 @@ class TrackController {
     @GetMapping
     TrackView get(@PathVariable String clipId) {
         ClipRow clip = clips.get(clipId);
-        return TrackView.of(tracks.get(clipId), clip.info().size(), houses.of(clip));
+        return TrackView.of(
+                tracks.get(clipId), tracks.steps(clipId), clip.info().size(), houses.of(clip));
     }
 
-    @Operation(summary = "Makes one change; 409 when the track has moved on, 422 when it cannot be")
+    @Operation(
+            summary =
+                    "Makes one change, carried over later ones of other cues; 409 when others changed the same, 422 when it cannot be")
     @PostMapping("/edits")
     TrackPatch edit(@PathVariable String clipId, @RequestBody EditRequest request) {
         return patch(tracks.change(clipId, request.on(), pinned(request.edit())));
@@ -76,6 +81,31 @@ class TrackController {
     @PostMapping("/redo")
     TrackPatch redo(@PathVariable String clipId, @RequestBody StepRequest request) {
         return patch(tracks.redo(clipId, request.on()));
+    }
+
+    /**
+     * @param base what stood there before
+     * @param mine what one made of it
+     * @param theirs what another made of it
+     */
+    record MergeRequest(String base, String mine, String theirs) implements FromOutside {
+        private static final int MOST = 2_000;
+
+        MergeRequest {
+            for (String text : List.of(base, mine, theirs)) {
+                if (text.length() > MOST) {
+                    throw new BadInputException("Texts of at most " + MOST + " characters can be merged.");
+                }
+            }
+        }
+    }
+
+    record MergeAnswer(String text) {}
+
+    @Operation(summary = "One text out of two that were made of the same one; nothing is changed")
+    @PostMapping("/merged")
+    MergeAnswer merged(@PathVariable String clipId, @RequestBody MergeRequest request) {
+        return new MergeAnswer(MergedText.of(request.base(), request.mine(), request.theirs()));
     }
 
     @Operation(summary = "Every step of the history, the oldest first")
@@ -106,6 +136,6 @@ class TrackController {
 
     private TrackPatch patch(StoredChange change) {
         ClipRow clip = clips.get(change.after().id());
-        return TrackPatch.of(change, clip.info().size(), houses.of(clip));
+        return TrackPatch.of(change, tracks.steps(clip.id()), clip.info().size(), houses.of(clip));
     }
 }

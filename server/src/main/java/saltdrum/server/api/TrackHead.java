@@ -12,6 +12,7 @@ import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
+import saltdrum.server.store.Steps;
 import saltdrum.server.store.StoredTrack;
 
 /** What there is to know of a track but its cues. */
@@ -30,7 +31,7 @@ record TrackHead(
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo) {
 
-    static TrackHead of(StoredTrack stored, Size clip, SafeZones zones) {
+    static TrackHead of(StoredTrack stored, Steps steps, Size clip, SafeZones zones) {
         Track track = stored.track();
         return new TrackHead(
                 stored.version(),
@@ -44,7 +45,7 @@ record TrackHead(
                 CueTime.restAtEnd(CueTime.of(track), track.endMs()),
                 track.beside().unscripted(),
                 track.beside().headlines(),
-                stored.steps().undo(),
-                stored.steps().redo());
+                steps.undo(),
+                steps.redo());
     }
 }

@@ -80,6 +80,7 @@ class TranslationController {
     }
 
     @Operation(summary = "Removes a translation with its history")
+    @Audited("Deleted a translation")
     @DeleteMapping("/clips/{clipId}/translations/{language}")
     void remove(@PathVariable String clipId, @PathVariable String language) {
         tracks.removeTranslation(clipId, language);
@@ -138,6 +139,6 @@ class TranslationController {
 
     private TrackView view(StoredTrack stored, String clipId) {
         ClipRow clip = clips.get(clipId);
-        return TrackView.of(stored, clip.info().size(), houses.of(clip));
+        return TrackView.of(stored, tracks.steps(stored.id()), clip.info().size(), houses.of(clip));
     }
 }

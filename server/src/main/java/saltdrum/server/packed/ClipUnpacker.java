@@ -16,6 +16,8 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Change;
+import saltdrum.core.edit.ConflictingChangeException;
+import saltdrum.core.edit.Rebase;
 import saltdrum.core.look.Styling;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
@@ -147,18 +149,27 @@ public class ClipUnpacker {
                     .toList();
             Track at = packed.track();
             for (int i = done.size() - 1; i >= 0; i--) {
-                at = done.get(i).reversed().applyTo(at);
+                at = Rebase.replayInOrder(at, done.get(i).reversed());
             }
             for (Change change : done) {
-                at = change.applyTo(at);
+                at = Rebase.replayInOrder(at, change);
             }
             boolean same = at.cues().equals(packed.track().cues());
             for (PackedStep step : packed.steps()) {
-                at = step.undone() ? step.change().applyTo(at) : at;
+                at = step.undone() ? doneAgain(at, step.change()) : at;
             }
             return same;
         } catch (RuntimeException itDoesNot) {
             return false;
+        }
+    }
+
+    /** A step that was taken back by itself need not fit any more: later ones changed the same. */
+    private static Track doneAgain(Track at, Change step) {
+        try {
+            return Rebase.replayInOrder(at, step);
+        } catch (ConflictingChangeException over) {
+            return at;
         }
     }
 

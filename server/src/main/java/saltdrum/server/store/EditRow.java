@@ -2,5 +2,11 @@ package saltdrum.server.store;
 
 import saltdrum.core.edit.Change;
 
-/** One entry of the history; {@code jobId} of the work that made it, or null. */
-record EditRow(long seq, String said, Change change, boolean undone, String jobId) {}
+/**
+ * One entry of the history.
+ *
+ * @param jobId of the work that made it; null for a person's
+ * @param personId who made it; null where nobody signs in, and for what work in the background made
+ * @param by that person's name, or null
+ */
+record EditRow(long seq, String said, Change change, boolean undone, String jobId, Long personId, String by) {}

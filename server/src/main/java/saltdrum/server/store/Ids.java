@@ -36,6 +36,11 @@ final class Ids {
         return random(26);
     }
 
+    /** What is typed from paper: 80 bits. */
+    static String recoveryCode() {
+        return random(16);
+    }
+
     private static String random(int length) {
         StringBuilder id = new StringBuilder(length);
         for (int i = 0; i < length; i++) {

@@ -13,7 +13,8 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface PersonMapper {
     String PERSON =
-            "select person.id, person.name, email, password, role, client_id, client.name as client, person.created, seen "
+            "select person.id, person.name, email, password, role, client_id, client.name as client, person.created, seen, "
+                    + "code_secret is not null as second_step "
                     + "from person left join client on client.id = client_id ";
     String INVITATION =
             "select invitation.id, invitation.name, role, client_id, client.name as client, person_id, invited_by, invitation.created, "

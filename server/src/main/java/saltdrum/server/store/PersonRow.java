@@ -5,6 +5,7 @@ import java.time.OffsetDateTime;
 /**
  * @param password its Argon2 hash
  * @param clientId whose things a reviewer sees; null for all others
+ * @param secondStep whether they sign in with a code too
  * @param seen when they signed in last; null for never
  */
 public record PersonRow(
@@ -16,4 +17,5 @@ public record PersonRow(
         Long clientId,
         String client,
         OffsetDateTime created,
-        OffsetDateTime seen) {}
+        OffsetDateTime seen,
+        boolean secondStep) {}

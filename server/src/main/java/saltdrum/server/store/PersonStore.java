@@ -86,6 +86,11 @@ public class PersonStore {
         people.endSessions(Long.toString(id), "");
     }
 
+    /** @param but id of a session that stays open */
+    public void endOtherSessions(long id, String but) {
+        people.endSessions(Long.toString(id), but);
+    }
+
     private void keepAnOwner() {
         if (people.ownersHeld() < 2) {
             throw new RefusedEditException(

@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface ReviewMapper {
     String REVIEW =
-            "select r.id, r.clip_id, shows, job_id, r.language, token, round, note, created_by, r.created, shown, expires, "
+            "select r.id, r.clip_id, shows, job_id, r.language, sealed, round, note, created_by, r.created, shown, expires, "
                     + "withdrawn, withdrawn is null and expires > now() as open from review r join clip on clip.id = r.clip_id "
                     + "and clip.removed is null ";
     String REMARK =
@@ -18,8 +18,8 @@ interface ReviewMapper {
 
     @Insert(
             """
-            insert into review (id, clip_id, shows, job_id, language, token, note, created_by, expires)
-            values (#{id}, #{clipId}, #{shows}, #{jobId}, #{language}, #{token}, #{note}, #{by},
+            insert into review (id, clip_id, shows, job_id, language, token_hash, sealed, note, created_by, expires)
+            values (#{id}, #{clipId}, #{shows}, #{jobId}, #{language}, #{tokenHash}, #{sealed}, #{note}, #{by},
               now() + #{days} * interval '1 day')
             """)
     void add(
@@ -28,7 +28,8 @@ interface ReviewMapper {
             ReviewRow.Shows shows,
             String jobId,
             String language,
-            String token,
+            String tokenHash,
+            byte[] sealed,
             String note,
             String by,
             int days);
@@ -36,8 +37,11 @@ interface ReviewMapper {
     @Select(REVIEW + "where r.id = #{id}")
     ReviewRow find(String id);
 
-    @Select(REVIEW + "where token = #{token} and withdrawn is null and expires > now()")
-    ReviewRow byToken(String token);
+    @Select(REVIEW + "where token_hash = #{tokenHash} and withdrawn is null and expires > now()")
+    ReviewRow byToken(String tokenHash);
+
+    @Update("update review set token_hash = #{tokenHash}, sealed = #{sealed} where id = #{id} and withdrawn is null")
+    int relink(String id, String tokenHash, byte[] sealed);
 
     @Select(REVIEW + "where r.clip_id = #{clipId} order by r.created desc, r.id")
     List<ReviewRow> ofClip(String clipId);

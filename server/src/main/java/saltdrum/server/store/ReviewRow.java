@@ -5,7 +5,7 @@ import java.time.OffsetDateTime;
 /**
  * @param jobId of the film that is shown; null for the stage, and for a film that was removed
  * @param language of the translation that is shown; null for the clip's own words
- * @param token what stands in its link
+ * @param sealed what stands in its link
  * @param round how many things were shown by the link so far
  * @param shown when the present one was put in
  */
@@ -15,7 +15,7 @@ public record ReviewRow(
         Shows shows,
         String jobId,
         String language,
-        String token,
+        byte[] sealed,
         int round,
         String note,
         String createdBy,

@@ -12,9 +12,16 @@ public class ReviewStore {
     private static final int MOST_REMARKS = 600;
 
     private final ReviewMapper reviews;
+    private final SealedLinks links;
 
-    ReviewStore(ReviewMapper reviews) {
+    ReviewStore(ReviewMapper reviews, SealedLinks links) {
         this.reviews = reviews;
+        this.links = links;
+    }
+
+    /** What stands in a review's link; null when it cannot be told here any more. */
+    public String token(ReviewRow review) {
+        return links.open(review.sealed());
     }
 
     public List<ReviewRow> ofClip(String clipId) {
@@ -36,7 +43,7 @@ public class ReviewStore {
 
     /** @throws NotFoundException for a link that was withdrawn, has expired, or never was: nobody learns which */
     public ReviewRow byToken(String token) {
-        ReviewRow review = reviews.byToken(token);
+        ReviewRow review = reviews.byToken(Ids.hash(token));
         if (review == null) {
             throw new NotFoundException("This link shows nothing any more. Ask whoever sent it for another one.");
         }
@@ -51,7 +58,8 @@ public class ReviewStore {
     public ReviewRow show(String clipId, String jobId, String language, String note, int days, String by) {
         String id = Ids.fresh();
         ReviewRow.Shows shows = jobId == null ? ReviewRow.Shows.STAGE : ReviewRow.Shows.FILM;
-        reviews.add(id, clipId, shows, jobId, language, Ids.token(), note, by, days);
+        String token = Ids.token();
+        reviews.add(id, clipId, shows, jobId, language, Ids.hash(token), links.seal(token), note, by, days);
         return get(id);
     }
 
@@ -59,6 +67,15 @@ public class ReviewStore {
     public ReviewRow showNext(String id, String jobId, String language) {
         if (reviews.show(get(id).id(), jobId, language) == 0) {
             throw new RefusedEditException("This link was withdrawn. Make another one.");
+        }
+        return get(id);
+    }
+
+    /** Another link to the same; the one before shows nothing any more. */
+    public ReviewRow relink(String id) {
+        String token = Ids.token();
+        if (reviews.relink(get(id).id(), Ids.hash(token), links.seal(token)) == 0) {
+            throw new RefusedEditException("This link was withdrawn. Show it anew.");
         }
         return get(id);
     }

@@ -2,9 +2,14 @@ package saltdrum.server.store;
 
 import saltdrum.core.SaltDrumException;
 
-/** A change was made on an older version of the track than the present one. */
+/** A change was made on an older version of the track than the present one, and cannot be carried over what came since. */
 public final class StaleException extends SaltDrumException {
     public StaleException() {
-        super("Someone else changed this clip meanwhile. Your change was not made; the newest words are shown now.");
+        this("this clip");
+    }
+
+    /** @param what both changed, as it is named within a sentence */
+    public StaleException(String what) {
+        super("Someone else changed " + what + " meanwhile. Your change was not made; the newest words are shown now.");
     }
 }

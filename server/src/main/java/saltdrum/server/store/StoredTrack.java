@@ -7,4 +7,8 @@ import saltdrum.core.cue.Track;
  *
  * @param incarnation which of the tracks that have had this id; versions of two have nothing to do with each other
  */
-public record StoredTrack(String id, String incarnation, long version, Track track, Steps steps) {}
+public record StoredTrack(String id, String incarnation, long version, Track track) {
+    StoredTrack with(Track changed) {
+        return new StoredTrack(id, incarnation, version, changed);
+    }
+}

@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import saltdrum.core.delivery.WorkStep;
+import saltdrum.core.edit.Change;
 
 @Mapper
 interface TrackMapper {
@@ -124,48 +125,69 @@ interface TrackMapper {
             "update track set looked_version = #{version}, looked_open = #{open} where id = #{id} and version = #{version}")
     void looked(String id, long version, int open);
 
-    @Delete("delete from edit where track_id = #{trackId} and undone")
-    void forgetUndone(String trackId);
+    /** Steps that a person can take back or do again: their own, and those that are nobody's. */
+    String OF_PERSON = "(#{personId}::bigint is null or person_id is null or person_id = #{personId}::bigint)";
+
+    String STEP = "select seq, said, change::text as change, undone, job_id, person_id, "
+            + "(select name from person where person.id = person_id) as by from edit where track_id = #{trackId} and ";
+
+    @Delete("delete from edit where track_id = #{trackId} and undone and " + OF_PERSON)
+    void forgetUndone(String trackId, Long personId);
 
     @Insert(
             """
-            insert into edit (track_id, seq, said, change, step, job_id)
-            select #{trackId}, coalesce(max(seq), 0) + 1, #{said}, #{change}::jsonb, #{step}, #{jobId} from edit
+            insert into edit (track_id, seq, said, change, step, job_id, person_id)
+            select #{trackId}, coalesce(max(seq), 0) + 1, #{said}, #{change}::jsonb, #{step}, #{jobId}, #{personId}::bigint from edit
             where track_id = #{trackId}
             """)
-    void addEdit(String trackId, String said, String change, WorkStep step, String jobId);
+    void addEdit(String trackId, String said, String change, WorkStep step, String jobId, Long personId);
 
-    @Select(
-            """
-            select seq, said, change::text as change, undone, job_id from edit
-            where track_id = #{trackId} and not undone order by seq desc limit 1
-            """)
+    /** The last step that is done. */
+    @Select(STEP + "not undone order by seq desc limit 1")
     EditRow lastDone(String trackId);
 
-    @Select(
-            """
-            select seq, said, change::text as change, undone, job_id from edit
-            where track_id = #{trackId} and undone order by seq limit 1
-            """)
-    EditRow firstUndone(String trackId);
+    @Select(STEP + "not undone and " + OF_PERSON + " order by seq desc limit 1")
+    EditRow lastDoneBy(String trackId, Long personId);
+
+    @Select(STEP + "undone and " + OF_PERSON + " order by seq limit 1")
+    EditRow firstUndoneBy(String trackId, Long personId);
 
     /** Steps that are done after the step {@code seq}, the newest first. */
-    @Select(
-            """
-            select seq, said, change::text as change, undone, job_id from edit
-            where track_id = #{trackId} and not undone and seq > #{seq} order by seq desc
-            """)
+    @Select(STEP + "not undone and seq > #{seq} order by seq desc")
     List<EditRow> doneAfter(String trackId, long seq);
 
-    /** Steps that are undone up to the step {@code seq}, the oldest first. */
+    /**
+     * Steps that are undone up to the step {@code seq}, the oldest first. One before a later step that is done was taken
+     * back by itself, and is done again only when it is the step that is asked for.
+     */
     @Select(
-            """
-            select seq, said, change::text as change, undone, job_id from edit
-            where track_id = #{trackId} and undone and seq <= #{seq} order by seq
+            STEP
+                    + """
+            undone and seq <= #{seq}
+            and (seq = #{seq} or seq > (select coalesce(max(seq), 0) from edit where track_id = #{trackId} and not undone))
+            order by seq
             """)
     List<EditRow> undoneUpTo(String trackId, long seq);
 
-    @Select("select seq, said, undone, made from edit where track_id = #{trackId} order by seq")
+    @Insert("insert into track_change (track_id, version, change) values (#{trackId}, #{version}, #{change}::jsonb)")
+    void addChange(String trackId, long version, String change);
+
+    @Delete("delete from track_change where track_id = #{trackId} and version <= #{version}")
+    void forgetChanges(String trackId, long version);
+
+    /** What made the versions after {@code after} up to {@code to}, the newest first; fewer where some are not known. */
+    @Select(
+            """
+            select change::text as change from track_change
+            where track_id = #{trackId} and version > #{after} and version <= #{to} order by version desc
+            """)
+    List<Change> changes(String trackId, long after, long to);
+
+    @Select(
+            """
+            select seq, said, undone, made, (select name from person where person.id = person_id) as by
+            from edit where track_id = #{trackId} order by seq
+            """)
     List<HistoryRow> history(String trackId);
 
     /** All steps, the oldest first. */
@@ -186,12 +208,17 @@ interface TrackMapper {
     @Update("update edit set undone = #{undone} where track_id = #{trackId} and seq = #{seq}")
     void markUndone(String trackId, long seq, boolean undone);
 
-    @Select(
-            """
-            select (select said from edit where track_id = #{trackId} and not undone order by seq desc limit 1) as undo,
-                   (select said from edit where track_id = #{trackId} and undone order by seq limit 1) as redo
+    @Select("""
+            select (select said from edit where track_id = #{trackId} and not undone and """
+            + OF_PERSON
+            + """
+             order by seq desc limit 1) as undo,
+                   (select said from edit where track_id = #{trackId} and undone and """
+            + OF_PERSON
+            + """
+             order by seq limit 1) as redo
             """)
-    Steps steps(String trackId);
+    Steps steps(String trackId, Long personId);
 
     @Insert(
             """

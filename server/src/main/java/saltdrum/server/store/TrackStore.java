@@ -1,6 +1,7 @@
 package saltdrum.server.store;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.dao.DuplicateKeyException;
@@ -12,19 +13,30 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.edit.Change;
+import saltdrum.core.edit.ConflictingChangeException;
 import saltdrum.core.edit.Edit;
+import saltdrum.core.edit.Rebase;
+import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.Translation;
 
-/** Tracks and their history. A change names the version it was made on; an older one is refused, never merged. */
+/**
+ * Tracks and their history. A change names the version it was made on. Where that is not the newest any more, it is carried
+ * over what came since, or refused when both changed the same.
+ */
 @Component
 public class TrackStore {
+    /** So many versions back a change can have been made on. */
+    private static final int VERSIONS_KEPT = 200;
+
     private final TrackMapper mapper;
     private final JobMapper jobs;
+    private final Actor actor;
 
     private final NewestTracks newest = new NewestTracks();
     private final TransactionTemplate writing;
 
-    TrackStore(TrackMapper mapper, JobMapper jobs, PlatformTransactionManager transactions) {
+    TrackStore(TrackMapper mapper, JobMapper jobs, Actor actor, PlatformTransactionManager transactions) {
+        this.actor = actor;
         this.jobs = jobs;
         this.mapper = mapper;
         this.writing = new TransactionTemplate(transactions);
@@ -53,15 +65,15 @@ public class TrackStore {
         }
         StoredTrack stored = get(translationId(clipId, language));
         return new StoredTrack(
-                stored.id(),
-                stored.incarnation(),
-                stored.version(),
-                Translation.over(first.track(), stored.track()),
-                stored.steps());
+                stored.id(), stored.incarnation(), stored.version(), Translation.over(first.track(), stored.track()));
     }
 
     public static String translationId(String clipId, String language) {
         return clipId + "-" + language;
+    }
+
+    private static boolean isTranslation(String trackId) {
+        return trackId.indexOf('-') >= 0;
     }
 
     /** Languages of the clip's translations, in order. */
@@ -93,52 +105,75 @@ public class TrackStore {
      *
      * @param history writes it down
      */
-    private record Plan(Change change, Track after, Runnable history) {}
+    private record Plan(Track after, Runnable history) {}
 
-    /**
-     * Works a change out on the newest track and writes it if that still is the newest; else it is worked out again, or
-     * refused where it was made on a certain version. Nobody waits for another's edit longer than that takes to write.
-     *
-     * @param on what the change was made on
-     * @param plan gives null where nothing is to be changed
-     * @throws StaleException when the track has moved on
-     */
-    private StoredChange carryOut(String trackId, TrackVersion on, Function<StoredTrack, Plan> plan) {
-        return carryOut(trackId, on, null, plan);
+    @FunctionalInterface
+    private interface Planner {
+        /**
+         * @param base what the change was made on
+         * @param present what it is done to
+         * @return null where nothing is to be changed
+         */
+        Plan of(StoredTrack base, StoredTrack present);
     }
 
-    /** @param by the piece of work whose change it is; null for a person's */
-    private StoredChange carryOut(String trackId, TrackVersion on, Attempt by, Function<StoredTrack, Plan> plan) {
+    /**
+     * Works a change out on the newest track and writes it if that still is the newest; else it is worked out again. Nobody
+     * waits for another's edit longer than that takes to write.
+     *
+     * @param on what the change was made on
+     * @param by the piece of work whose change it is; null for a person's
+     * @return the track that it was made on, and as it is now
+     * @throws StaleException when it cannot be done to the newest
+     */
+    private StoredChange carryOut(String trackId, TrackVersion on, Attempt by, Planner planner) {
         while (true) {
             StoredTrack present = get(trackId);
-            if (!on.isNewest() && !on.isOf(present)) {
-                throw new StaleException();
-            }
-            Plan planned = plan.apply(present);
+            StoredTrack base = at(on, present);
+            Plan planned = planner.of(base, present);
             if (planned == null) {
-                return new StoredChange(present, present);
+                return new StoredChange(base, present);
             }
-            String cues = Json.write(planned.change.added());
+            Change change = Change.between(present.track(), planned.after);
+            String cues = Json.write(change.added());
+            String written = Forms.CHANGE.write(change);
             TrackRow row = TrackRows.row(trackId, present.version() + 1, planned.after);
-            StoredTrack written = writing.execute(status -> {
+            boolean done = Boolean.TRUE.equals(writing.execute(status -> {
                 if (by != null && !jobs.isLast(by)) {
                     throw new SupersededAttemptException();
                 }
                 if (!same(present, found(mapper.lock(trackId)))) {
-                    return null;
+                    return false;
                 }
                 planned.history.run();
-                write(row, planned.change, cues);
-                return new StoredTrack(trackId, present.incarnation(), row.version(), planned.after, steps(trackId));
-            });
-            if (written != null) {
-                newest.put(trackId, written);
-                return new StoredChange(present, written);
-            }
-            if (!on.isNewest()) {
-                throw new StaleException();
+                write(row, change, cues);
+                mapper.addChange(trackId, row.version(), written);
+                mapper.forgetChanges(trackId, row.version() - VERSIONS_KEPT);
+                return true;
+            }));
+            if (done) {
+                StoredTrack after = new StoredTrack(trackId, present.incarnation(), row.version(), planned.after);
+                newest.put(trackId, after);
+                return new StoredChange(base, after);
             }
         }
+    }
+
+    /** The track as it was at an earlier version. @throws StaleException where that is not known any more */
+    private StoredTrack at(TrackVersion on, StoredTrack present) {
+        if (on.isNewest() || on.isOf(present)) {
+            return present;
+        }
+        List<Change> since =
+                on.isBefore(present) ? mapper.changes(present.id(), on.number(), present.version()) : List.of();
+        if (since.isEmpty() || since.size() != present.version() - on.number()) {
+            throw new StaleException();
+        }
+        Track track = present.track();
+        for (Change change : since) {
+            track = change.reversed().applyTo(track);
+        }
+        return new StoredTrack(present.id(), present.incarnation(), on.number(), track);
     }
 
     /**
@@ -163,14 +198,28 @@ public class TrackStore {
 
     private StoredChange change(
             String trackId, TrackVersion on, Attempt by, Function<Track, String> said, UnaryOperator<Track> change) {
-        return carryOut(trackId, on, by, present -> {
-            Track after = change.apply(present.track());
-            if (after.equals(present.track())) {
+        return carryOut(trackId, on, by, (base, present) -> {
+            Track changed = change.apply(base.track());
+            if (changed.equals(base.track())) {
                 return null;
             }
-            Change difference = Change.between(present.track(), after);
-            return new Plan(difference, after, step(trackId, said.apply(present.track()), difference, null));
+            Track after = base == present ? changed : rebased(present, Change.between(base.track(), changed));
+            return after.equals(present.track())
+                    ? null
+                    : new Plan(
+                            after,
+                            step(trackId, said.apply(base.track()), Change.between(present.track(), after), null));
         });
+    }
+
+    private static Track rebased(StoredTrack present, Change change) {
+        try {
+            return isTranslation(present.id())
+                    ? Rebase.ontoTranslation(present.track(), change)
+                    : Rebase.onto(present.track(), change);
+        } catch (ConflictingChangeException e) {
+            throw new StaleException(e.what());
+        }
     }
 
     /** An edit, which says itself in the history. See {@link #change(String, TrackVersion, Function, UnaryOperator)}. */
@@ -182,9 +231,10 @@ public class TrackStore {
         // Written out before the transaction begins.
         String json = Forms.CHANGE.write(change);
         WorkStep part = WorkStep.of(change);
+        Long personId = actor.personId();
         return () -> {
-            mapper.forgetUndone(trackId);
-            mapper.addEdit(trackId, said, json, part, jobId);
+            mapper.forgetUndone(trackId, personId);
+            mapper.addEdit(trackId, said, json, part, jobId, personId);
         };
     }
 
@@ -196,16 +246,18 @@ public class TrackStore {
      */
     public StoredChange amend(String trackId, Attempt by, Function<Track, String> said, JobChange change) {
         String jobId = by.jobId();
-        return carryOut(trackId, TrackVersion.NEWEST, by, present -> {
+        return carryOut(trackId, TrackVersion.NEWEST, by, (base, present) -> {
             EditRow last = mapper.lastDone(trackId);
-            boolean anew = last != null && jobId.equals(last.jobId());
+            boolean anew = last != null
+                    && jobId.equals(last.jobId())
+                    && last.change().reversed().fits(present.track());
             Track original = anew ? last.change().reversed().applyTo(present.track()) : present.track();
             Track after = change.of(original, anew);
             if (after.equals(present.track())) {
                 return null;
             }
             Runnable step = step(trackId, said.apply(original), Change.between(original, after), jobId);
-            return new Plan(Change.between(present.track(), after), after, () -> {
+            return new Plan(after, () -> {
                 if (anew) {
                     mapper.forget(trackId, last.seq());
                 }
@@ -232,26 +284,69 @@ public class TrackStore {
         return json == null ? null : Json.read(json, StoredReading.class, "reading");
     }
 
+    /**
+     * Takes back the last step of whoever asks, or one that is nobody's.
+     *
+     * @throws RefusedEditException when there is none, and when a later step of somebody else changed the same
+     */
     public StoredChange undo(String trackId, TrackVersion on) {
-        return carryOut(trackId, on, present -> {
-            EditRow last = mapper.lastDone(trackId);
+        return carryOut(trackId, on, null, (base, present) -> {
+            EditRow last = mapper.lastDoneBy(trackId, actor.personId());
             if (last == null) {
                 throw new RefusedEditException("There is nothing to undo.");
             }
-            Change back = last.change().reversed();
-            return new Plan(back, back.applyTo(present.track()), () -> mapper.markUndone(trackId, last.seq(), true));
+            requireSeen(last, base, present);
+            boolean inOrder = last.seq() == mapper.lastDone(trackId).seq();
+            Track after = replayed(present, last, last.change().reversed(), inOrder);
+            return new Plan(after, () -> mapper.markUndone(trackId, last.seq(), true));
         });
     }
 
+    /** See {@link #undo}. */
     public StoredChange redo(String trackId, TrackVersion on) {
-        return carryOut(trackId, on, present -> {
-            EditRow next = mapper.firstUndone(trackId);
+        return carryOut(trackId, on, null, (base, present) -> {
+            EditRow next = mapper.firstUndoneBy(trackId, actor.personId());
             if (next == null) {
                 throw new RefusedEditException("There is nothing to redo.");
             }
-            Change again = next.change();
-            return new Plan(again, again.applyTo(present.track()), () -> mapper.markUndone(trackId, next.seq(), false));
+            requireSeen(next, base, present);
+            EditRow last = mapper.lastDone(trackId);
+            Track after = replayed(present, next, next.change(), last == null || last.seq() < next.seq());
+            return new Plan(after, () -> mapper.markUndone(trackId, next.seq(), false));
         });
+    }
+
+    /** What somebody else did meanwhile is not taken back unseen: on an older version only one's own steps are undone. */
+    private static void requireSeen(EditRow step, StoredTrack base, StoredTrack present) {
+        if (base != present && step.personId() == null) {
+            throw new StaleException();
+        }
+    }
+
+    /** @param inOrder whether no later step is done */
+    private Track replayed(StoredTrack present, EditRow step, Change change, boolean inOrder) {
+        try {
+            return inOrder ? Rebase.replayInOrder(present.track(), change) : Rebase.replay(present.track(), change);
+        } catch (ConflictingChangeException e) {
+            throw new RefusedEditException(over(present.id(), step));
+        }
+    }
+
+    /** Why a step cannot be taken back or done again. */
+    private String over(String trackId, EditRow step) {
+        Set<Long> cues = step.change().cueIds();
+        List<EditRow> later = mapper.doneAfter(trackId, step.seq());
+        EditRow other = null;
+        for (EditRow row : later) {
+            // The earliest of them, which has to go first.
+            other = row.change().cueIds().stream().anyMatch(cues::contains) || other == null ? row : other;
+        }
+        String what = Quoted.of(step.said());
+        return other == null
+                ? what
+                        + " cannot be undone or done again by itself: what it changed is otherwise now. Nothing was changed."
+                : what + " was changed again later, by " + (other.by() == null ? "" : other.by() + " with ")
+                        + Quoted.of(other.said()) + ". That would have to be undone first; nothing was changed.";
     }
 
     /** All steps, the oldest first. */
@@ -259,22 +354,32 @@ public class TrackStore {
         return mapper.history(trackId);
     }
 
-    /** Undoes or does again until the step {@code seq} is the last that is done; 0 undoes all. */
+    /** What undo and redo would do for whoever asks. */
+    public Steps steps(String trackId) {
+        Steps steps = mapper.steps(trackId, actor.personId());
+        // MyBatis gives no record for a row of nulls.
+        return steps == null ? new Steps(null, null) : steps;
+    }
+
+    /** Undoes or does again, whoever made them, until the step {@code seq} is the last that is done; 0 undoes all. */
     public StoredChange goTo(String trackId, TrackVersion on, long seq) {
-        return carryOut(trackId, on, present -> {
+        return carryOut(trackId, on, null, (base, present) -> {
+            if (base != present) {
+                throw new StaleException();
+            }
             List<EditRow> back = mapper.doneAfter(trackId, seq);
             List<EditRow> again = mapper.undoneUpTo(trackId, seq);
             if (back.isEmpty() && again.isEmpty()) {
                 return null;
             }
-            Track after = present.track();
+            StoredTrack after = present;
             for (EditRow row : back) {
-                after = row.change().reversed().applyTo(after);
+                after = after.with(replayed(after, row, row.change().reversed(), true));
             }
             for (EditRow row : again) {
-                after = row.change().applyTo(after);
+                after = after.with(replayed(after, row, row.change(), true));
             }
-            return new Plan(Change.between(present.track(), after), after, () -> {
+            return new Plan(after.track(), () -> {
                 back.forEach(row -> mapper.markUndone(trackId, row.seq(), true));
                 again.forEach(row -> mapper.markUndone(trackId, row.seq(), false));
             });
@@ -297,13 +402,12 @@ public class TrackStore {
         mapper.update(row);
     }
 
-    /** Its words and steps are of the row's version when that still is the newest after they were read. */
+    /** Its words are of the row's version when that still is the newest after they were read. */
     private StoredTrack load(TrackRow first) {
         TrackRow row = first;
         while (true) {
             List<WordRow> words = mapper.words(row.id());
-            StoredTrack read = new StoredTrack(
-                    row.id(), row.incarnation(), row.version(), TrackRows.track(row, words), steps(row.id()));
+            StoredTrack read = new StoredTrack(row.id(), row.incarnation(), row.version(), TrackRows.track(row, words));
             row = found(mapper.find(row.id()));
             if (same(read, row)) {
                 return read;
@@ -313,12 +417,6 @@ public class TrackStore {
 
     private static boolean same(StoredTrack known, TrackRow row) {
         return known.version() == row.version() && known.incarnation().equals(row.incarnation());
-    }
-
-    private Steps steps(String trackId) {
-        Steps steps = mapper.steps(trackId);
-        // MyBatis gives no record for a row of nulls.
-        return steps == null ? new Steps(null, null) : steps;
     }
 
     private static TrackRow found(TrackRow row) {

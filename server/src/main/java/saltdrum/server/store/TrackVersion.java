@@ -17,6 +17,10 @@ public record TrackVersion(long number, String incarnation) {
         return number < 0;
     }
 
+    boolean isBefore(StoredTrack track) {
+        return number < track.version() && (incarnation == null || incarnation.equals(track.incarnation()));
+    }
+
     boolean isOf(StoredTrack track) {
         return number == track.version() && (incarnation == null || incarnation.equals(track.incarnation()));
     }

@@ -2,6 +2,7 @@ package saltdrum.server.work;
 
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
@@ -19,8 +20,10 @@ class Caretaker {
     private final JobStore jobs;
     private final ClipStore clips;
     private final StorageStore storage;
+    private final AuditLog audit;
 
-    Caretaker(Workers workers, MediaStore media, JobStore jobs, ClipStore clips, StorageStore storage) {
+    Caretaker(Workers workers, MediaStore media, JobStore jobs, ClipStore clips, StorageStore storage, AuditLog audit) {
+        this.audit = audit;
         this.storage = storage;
         this.clips = clips;
         this.jobs = jobs;
@@ -43,5 +46,6 @@ class Caretaker {
     @Scheduled(fixedDelay = TIDY_MS, initialDelay = TIDY_MS)
     void finishedFiles() {
         UnlessAway.call(storage::tidy);
+        UnlessAway.call(audit::forgetOld);
     }
 }

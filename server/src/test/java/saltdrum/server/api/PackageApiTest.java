@@ -20,14 +20,28 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.authentication.TestingAuthenticationToken;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.test.web.servlet.MvcResult;
+import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.RetypeCue;
 import saltdrum.server.SmallClips;
+import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.TrackVersion;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A clip goes out with all that belongs to it, and comes in as it was. */
 class PackageApiTest extends OnATrack {
+    @Autowired
+    TrackStore tracks;
+
+    @Autowired
+    JdbcTemplate sql;
+
     private byte[] packed(String clip) throws Exception {
         MvcResult started = mvc.perform(get("/api/clips/" + clip + "/package")).andReturn();
         return mvc.perform(asyncDispatch(started))
@@ -110,6 +124,25 @@ class PackageApiTest extends OnATrack {
                 .andExpect(status().isOk());
     }
 
+    private long person(String name) {
+        return sql.queryForObject(
+                "insert into person (name, email, password, role) values (?, ?, '-', 'DESIGNER') returning id",
+                Long.class,
+                name,
+                name + "@pier.example");
+    }
+
+    private static void as(long person, Runnable does) {
+        TestingAuthenticationToken token = new TestingAuthenticationToken(Long.toString(person), null);
+        token.setAuthenticated(true);
+        SecurityContextHolder.getContext().setAuthentication(token);
+        try {
+            does.run();
+        } finally {
+            SecurityContextHolder.clearContext();
+        }
+    }
+
     private static List<String> said(JsonNode history) {
         List<String> said = new ArrayList<>();
         history.forEach(step -> said.add(step.path("said").asString() + " " + step.path("undone") + " "
@@ -183,7 +216,10 @@ class PackageApiTest extends OnATrack {
         String json = new String(entries.get("clip.json"), StandardCharsets.UTF_8);
 
         Map<String, byte[]> other = new LinkedHashMap<>(entries);
-        other.put("clip.json", json.replaceFirst("\"from\":0", "\"from\":7").getBytes(StandardCharsets.UTF_8));
+        other.put(
+                "clip.json",
+                json.replaceFirst("\"added\":\\[\\{\"id\":", "\"added\":[{\"id\":9")
+                        .getBytes(StandardCharsets.UTF_8));
         assertThat(bringIn(zip(other), 422).path("detail").asString()).contains("do not fit together");
         other.put("clip.json", json.replace("\"nextId\":", "\"nextId\":-").getBytes(StandardCharsets.UTF_8));
         bringIn(zip(other), 422);
@@ -199,6 +235,22 @@ class PackageApiTest extends OnATrack {
         bringIn(zip(other), 422);
         byte[] cut = java.util.Arrays.copyOf(whole, whole.length / 2);
         bringIn(cut, 422);
+    }
+
+    /** One took a step back from under a later one of another's, who then changed the same. */
+    @Test
+    void aStepThatWasTakenBackByItselfComesAlong() throws Exception {
+        String clip = clip();
+        long first = track(clip).path("cues").path(0).path("id").asLong();
+        long mara = person("Mara");
+        long ivo = person("Ivo");
+        as(mara, () -> tracks.change(clip, TrackVersion.NEWEST, new RetypeCue(first, "Row back")));
+        as(ivo, () -> tracks.change(clip, TrackVersion.NEWEST, new Restyle("Anvil")));
+        as(mara, () -> tracks.undo(clip, TrackVersion.NEWEST));
+        as(ivo, () -> tracks.change(clip, TrackVersion.NEWEST, new RetypeCue(first, "Row on")));
+        JsonNode there = bringIn(packed(clip), 200);
+        assertThat(said(json("/api/clips/" + there.path("id").asString() + "/track/history")))
+                .isEqualTo(said(json("/api/clips/" + clip + "/track/history")));
     }
 
     /** Bytes changed anywhere are refused in a sentence, or do no harm. */

@@ -9,12 +9,16 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import saltdrum.server.Patience;
+import saltdrum.server.store.SealedLinks;
 import tools.jackson.databind.JsonNode;
 
 /** What a client sees by a link, says to it, and sees no more. */
 class ReviewApiTest extends OnATrack {
     @Autowired
     JdbcTemplate sql;
+
+    @Autowired
+    SealedLinks links;
 
     private Visitor designer() {
         return new Visitor(mvc);
@@ -57,6 +61,48 @@ class ReviewApiTest extends OnATrack {
         MockHttpServletResponse part = client.send(get(path + "/video").header("Range", "bytes=0-99"));
         assertThat(part.getStatus()).isEqualTo(206);
         assertThat(part.getContentAsByteArray()).hasSize(100);
+    }
+
+    @Test
+    void nothingInTheDatabaseOpensALink() throws Exception {
+        JsonNode review = handedOut(clip());
+        String token = review.path("path").asString().replace("/review/", "");
+        String row = sql.queryForObject(
+                "select review::text || encode(sealed, 'escape') from review where id = ?",
+                String.class,
+                review.path("id").asString());
+        assertThat(row).doesNotContain(token);
+        // Links from before they were sealed, as an older version wrote them.
+        sql.update(
+                "update review set token = ?, sealed = null where id = ?",
+                token,
+                review.path("id").asString());
+        links.sealOpenOnes();
+        assertThat(sql.queryForObject("select count(*) from review where token is not null", Long.class))
+                .isZero();
+        JsonNode again = designer()
+                .json("GET", "/api/clips/" + review.path("clipId").asString() + "/reviews", "")
+                .path(0);
+        assertThat(again.path("path").asString()).isEqualTo(review.path("path").asString());
+    }
+
+    /** The key is in no backup. */
+    @Test
+    void aLinkThatCannotBeShownAnyMoreStillWorksAndCanBeMadeAnew() throws Exception {
+        JsonNode review = handedOut(clip());
+        String ofClip = "/api/clips/" + review.path("clipId").asString() + "/reviews";
+        byte[] key = sql.queryForObject("select key from link_key", byte[].class);
+        sql.update("update link_key set key = sha256(key)");
+        try {
+            assertThat(designer().json("GET", ofClip, "").path(0).has("path")).isFalse();
+            assertThat(new Visitor(mvc).status("GET", shared(review), "")).isEqualTo(200);
+            JsonNode anew =
+                    designer().json("POST", "/api/reviews/" + review.path("id").asString() + "/link", "");
+            assertThat(new Visitor(mvc).status("GET", shared(anew), "")).isEqualTo(200);
+            assertThat(new Visitor(mvc).status("GET", shared(review), "")).isEqualTo(404);
+        } finally {
+            sql.update("update link_key set key = ?", key);
+        }
     }
 
     @Test

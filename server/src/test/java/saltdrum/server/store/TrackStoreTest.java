@@ -72,20 +72,25 @@ class TrackStoreTest extends OnAStoredTrack {
         for (int i = states.size() - 2; i >= 0; i--) {
             StoredTrack undone = tracks.undo(clipId, TrackVersion.of(version)).after();
             version = undone.version();
-            assertThat(undone.track()).isEqualTo(states.get(i));
+            assertThat(named(undone.track())).isEqualTo(named(states.get(i)));
             assertThat(stored().cues()).isEqualTo(states.get(i).cues());
         }
-        assertThat(tracks.get(clipId).steps().undo()).isNull();
+        assertThat(tracks.steps(clipId).undo()).isNull();
         for (int i = 1; i < states.size(); i++) {
             StoredTrack redone = tracks.redo(clipId, TrackVersion.of(version)).after();
             version = redone.version();
-            assertThat(redone.track()).isEqualTo(states.get(i));
+            assertThat(named(redone.track())).isEqualTo(named(states.get(i)));
         }
         assertThat(stored().cues()).isEqualTo(states.get(states.size() - 1).cues());
     }
 
+    /** An id that was given once is not given again: ids of what is new only grow. */
+    private static Track named(Track track) {
+        return track.withCues(track.cues(), 1);
+    }
+
     @Test
-    void aStaleChangeIsRefusedAndNothingIsLost() {
+    void aChangeOfTheSameIsRefusedAndNothingIsLost() {
         StoredTrack first = edit(0, new Restyle("Lantern"));
         assertThatThrownBy(() -> edit(0, new Restyle("Tidemark"))).isInstanceOf(StaleException.class);
         assertThat(tracks.get(clipId).track().style()).isEqualTo("Lantern");
@@ -122,7 +127,7 @@ class TrackStoreTest extends OnAStoredTrack {
     }
 
     @Test
-    void anEditThatWasOvertakenIsRefused() {
+    void anEditThatWasOvertakenByOneOfTheSameIsRefused() {
         assertThatThrownBy(() -> tracks.change(clipId, TrackVersion.of(0), t -> "Style", t -> {
                     edit(0, new Restyle("Tidemark"));
                     return new Restyle("Lantern").on(t);
@@ -137,8 +142,8 @@ class TrackStoreTest extends OnAStoredTrack {
         StoredTrack a = edit(0, new Restyle("Lantern"));
         StoredTrack b = tracks.undo(clipId, TrackVersion.of(a.version())).after();
         StoredTrack c = edit(b.version(), new Restyle("Tidemark"));
-        assertThat(c.steps().redo()).isNull();
-        assertThat(c.steps().undo()).isEqualTo("Style Tidemark");
+        assertThat(tracks.steps(clipId).redo()).isNull();
+        assertThat(tracks.steps(clipId).undo()).isEqualTo("Style Tidemark");
         assertThatThrownBy(() -> tracks.redo(clipId, TrackVersion.of(c.version())))
                 .isInstanceOf(RefusedEditException.class);
     }
@@ -157,7 +162,9 @@ class TrackStoreTest extends OnAStoredTrack {
         Cue given = track.cues().get(0).withGiven(new CueGiven(5, null, "align:left"));
         StoredTrack stored = edit(0, new BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
-        Track read = new TrackStore(mapper, jobMapper, transactions).get(clipId).track();
+        Track read = new TrackStore(mapper, jobMapper, () -> null, transactions)
+                .get(clipId)
+                .track();
         assertThat(read).isEqualTo(stored.track());
         assertThat(read.cues().get(0).given()).isEqualTo(given.given());
         assertThat(read.beside().regions()).isEqualTo("REGION\nid:a");

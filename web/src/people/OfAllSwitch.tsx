@@ -1,0 +1,24 @@
+import { useAskOfAll, useSecondStepOfAll } from '../api/people';
+
+/** Whether everybody signs in with a code too. */
+export function OfAllSwitch() {
+  const now = useSecondStepOfAll();
+  const ask = useAskOfAll();
+  return (
+    <label className="mt-4 flex items-baseline gap-2.5">
+      <input
+        type="checkbox"
+        checked={now.data?.ofAll ?? false}
+        disabled={!now.data || ask.isPending}
+        onChange={(e) => ask.mutate(e.target.checked)}
+        className="accent-accent"
+      />
+      <span>
+        Ask everybody for a second step{' '}
+        <span className="text-note text-soft">
+          Who has none signs in again, and sets one up before anything else.
+        </span>
+      </span>
+    </label>
+  );
+}

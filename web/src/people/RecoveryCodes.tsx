@@ -1,0 +1,24 @@
+import { SendButton } from './Card';
+
+/** Shown once. */
+export function RecoveryCodes(props: { codes: string[]; label: string; done: () => void }) {
+  return (
+    <>
+      <p className="mb-4 text-soft">
+        Write these down and keep them where your telephone is not: each lets you in once, without the app.
+        They are shown this once.
+      </p>
+      <ul
+        aria-label="Recovery codes"
+        className="mb-5 grid grid-cols-2 gap-x-6 gap-y-1.5 rounded-lg bg-sunk px-5 py-4 text-note tabular-nums select-all"
+      >
+        {props.codes.map((code) => (
+          <li key={code}>{code}</li>
+        ))}
+      </ul>
+      <SendButton busy={false} onClick={props.done}>
+        {props.label}
+      </SendButton>
+    </>
+  );
+}
