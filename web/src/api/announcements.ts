@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { askWhoIsHere } from './people';
 import { presenceKey } from './presence';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
@@ -43,6 +44,10 @@ export function useAnnouncements() {
     };
     // Whenever the line opens, the first time too: what was said before nobody here has heard.
     events.onopen = () => void queryClient.invalidateQueries();
+    // Refused, not only interrupted: whoever sat here may be signed out.
+    events.onerror = () => {
+      if (events.readyState === EventSource.CLOSED) void askWhoIsHere();
+    };
     return () => events.close();
   }, []);
 }

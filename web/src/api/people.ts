@@ -68,16 +68,19 @@ export const usePeople = () =>
 export const useInvitations = () =>
   useQuery({ queryKey: ['invitations'], queryFn: () => call<Invitation[]>('GET', '/api/invitations') });
 
+/** What owners are told is asked for anew. */
+function told() {
+  void queryClient.invalidateQueries({ queryKey: ['people'] });
+  void queryClient.invalidateQueries({ queryKey: ['invitations'] });
+  void queryClient.invalidateQueries({ queryKey: ['record'] });
+}
+
 function usePeopleChange<In, Out>(run: (input: In) => Promise<Out>) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: run,
     onError: (error) => notice(error.message),
-    onSettled: () => {
-      void queryClient.invalidateQueries({ queryKey: ['people'] });
-      void queryClient.invalidateQueries({ queryKey: ['invitations'] });
-      void queryClient.invalidateQueries({ queryKey: ['record'] });
-    },
+    onSettled: told,
   });
 }
 
@@ -109,6 +112,7 @@ export const useBeginSecondStep = () =>
 export const useTakeSecondStep = () =>
   useMutation({
     mutationFn: (asked: { password: string; code: string }) => call<RecoveryCodes>('PUT', SECOND_STEP, asked),
+    onSuccess: told,
   });
 
 export const useRenewRecoveryCodes = () =>
@@ -120,7 +124,10 @@ export const useRenewRecoveryCodes = () =>
 export const useDropSecondStep = () =>
   useMutation({
     mutationFn: (asked: { password: string }) => call<void>('POST', `${SECOND_STEP}/off`, asked),
-    onSuccess: askWhoIsHere,
+    onSuccess: () => {
+      told();
+      return askWhoIsHere();
+    },
   });
 
 export const useSecondStepOfAll = () =>
@@ -133,7 +140,10 @@ export function useAskOfAll() {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: (ofAll: boolean) => call<{ ofAll: boolean }>('PUT', '/api/people/second-step', { ofAll }),
-    onSuccess: (now) => queryClient.setQueryData(['second step of all'], now),
+    onSuccess: (now) => {
+      queryClient.setQueryData(['second step of all'], now);
+      told();
+    },
     onError: (error) => notice(error.message),
   });
 }

@@ -8,7 +8,7 @@ export function OfAllSwitch() {
     <label className="mt-4 flex items-baseline gap-2.5">
       <input
         type="checkbox"
-        checked={now.data?.ofAll ?? false}
+        checked={(ask.isPending ? ask.variables : now.data?.ofAll) ?? false}
         disabled={!now.data || ask.isPending}
         onChange={(e) => ask.mutate(e.target.checked)}
         className="accent-accent"

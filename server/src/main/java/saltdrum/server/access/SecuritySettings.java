@@ -12,6 +12,7 @@ import org.springframework.core.serializer.support.DeserializingConverter;
 import org.springframework.core.serializer.support.SerializationFailedException;
 import org.springframework.core.serializer.support.SerializingConverter;
 import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -53,16 +54,12 @@ class SecuritySettings {
             @Value("${management.server.port:}") String metricsPort)
             throws Exception {
         http.requestCache(AbstractHttpConfigurer::disable).httpBasic(AbstractHttpConfigurer::disable);
-        return signIn.required()
-                ? closed(
-                        http.authenticationProvider(new TwoStepProvider(whoSignsIn, encoder, secondStep)),
-                        throttle,
-                        failedSignIns,
-                        browser,
-                        people,
-                        audit,
-                        metricsPort)
-                : open(http);
+        if (!signIn.required()) {
+            return open(http);
+        }
+        // No other one besides, which would let in by the password alone.
+        http.authenticationManager(new ProviderManager(new TwoStepProvider(whoSignsIn, encoder, secondStep)));
+        return closed(http, throttle, failedSignIns, browser, people, audit, metricsPort);
     }
 
     /** Whoever sits at this machine; {@link LocalCallersOnly} keeps all others out. */

@@ -27,6 +27,8 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.text.Quoted;
 import saltdrum.server.access.Problem;
 import saltdrum.server.access.TooOftenException;
+import saltdrum.server.store.FullDatabaseDisk;
+import saltdrum.server.store.MediaStoreException;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
 import tools.jackson.core.JacksonException;
@@ -74,6 +76,12 @@ final class Errors {
                 .header(HttpHeaders.RETRY_AFTER, Long.toString(e.within().toSeconds()))
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage()));
+    }
+
+    @ExceptionHandler(MediaStoreException.class)
+    ProblemDetail mediaStore(MediaStoreException e) {
+        LOG.warn("{}", e.getMessage());
+        return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, e.getMessage());
     }
 
     @ExceptionHandler(SaltDrumException.class)
@@ -146,6 +154,11 @@ final class Errors {
                 "The database did not do it: {}",
                 String.valueOf(cause.getMessage()).lines().findFirst().orElse(""));
         LOG.debug("in full", e);
+        if (FullDatabaseDisk.is(e)) {
+            return ProblemDetail.forStatusAndDetail(
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "The disk of the database is full. Nothing was changed: make room and do it again.");
+        }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The database did not answer. Nothing was changed: wait a moment and do it again; "

@@ -35,6 +35,9 @@ import saltdrum.server.Settings;
 public class MediaStore {
     public static final long MOST_BYTES = 4L << 30;
 
+    /** Of no bytes: nobody keeps such a file, and any store can say that it has none. */
+    private static final String NOTHING = Ids.hash(new byte[0]);
+
     private final MediaPlace place;
     private final WorkFolder work;
     private final Path halves;
@@ -75,6 +78,16 @@ public class MediaStore {
     /** Where media lie, as a person names it. */
     String where() {
         return place.where();
+    }
+
+    /** What is wrong with where media lie, in a sentence; null where all is well. */
+    public String trouble() {
+        try {
+            place.has(NOTHING);
+            return null;
+        } catch (MediaStoreException e) {
+            return e.getMessage();
+        }
     }
 
     /** As an answer, of which only what is asked for is read. */

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import software.amazon.awssdk.awscore.exception.AwsServiceException;
 import software.amazon.awssdk.core.ResponseInputStream;
 import software.amazon.awssdk.core.checksums.RequestChecksumCalculation;
 import software.amazon.awssdk.core.checksums.ResponseChecksumValidation;
@@ -25,6 +26,7 @@ import software.amazon.awssdk.http.urlconnection.UrlConnectionHttpClient;
 import software.amazon.awssdk.regions.Region;
 import software.amazon.awssdk.services.s3.S3Client;
 import software.amazon.awssdk.services.s3.model.GetObjectResponse;
+import software.amazon.awssdk.services.s3.model.NoSuchBucketException;
 import software.amazon.awssdk.services.s3.model.NoSuchKeyException;
 import software.amazon.awssdk.services.s3.model.S3Object;
 
@@ -33,11 +35,16 @@ import software.amazon.awssdk.services.s3.model.S3Object;
  * only looks at a part of a film gets that part as it comes.
  */
 final class S3Place implements MediaPlace {
+    private static final String UNCHANGED = "Nothing was changed.";
+
     private static final String USUAL_REGION = "us-east-1";
 
     private final S3Client s3;
     private final String bucket;
     private final String prefix;
+    /** “ at http://…”, or nothing for Amazon's. */
+    private final String at;
+
     private final NearFiles near;
     private final Map<String, Object> underWay = new ConcurrentHashMap<>();
 
@@ -50,6 +57,7 @@ final class S3Place implements MediaPlace {
         String path = url.getPath() == null ? "" : url.getPath().replaceAll("^/+|/+$", "");
         this.prefix = path.isEmpty() ? "" : path + "/";
         this.near = near;
+        this.at = endpoint.isBlank() ? "" : " at " + endpoint;
         // Who the caller is stands in the environment, as for every program that asks S3.
         var client = S3Client.builder()
                 .httpClientBuilder(UrlConnectionHttpClient.builder())
@@ -67,11 +75,26 @@ final class S3Place implements MediaPlace {
         return prefix + hash.substring(0, 2) + "/" + hash;
     }
 
-    private static <T> T asked(Supplier<T> call) {
+    private <T> T asked(Supplier<T> call) {
         try {
             return call.get();
+        } catch (NoSuchBucketException e) {
+            throw new MediaStoreException("There is no bucket “" + bucket + "” at the media store. " + UNCHANGED);
+        } catch (AwsServiceException e) {
+            boolean refused = e.statusCode() == 401 || e.statusCode() == 403;
+            throw new MediaStoreException(
+                    refused
+                            ? "The media store " + where() + " refuses this workshop's key (" + e.statusCode()
+                                    + "). Start the server with the right AWS_ACCESS_KEY_ID and"
+                                    + " AWS_SECRET_ACCESS_KEY. " + UNCHANGED
+                            : "The media store " + where() + " answered " + e.statusCode() + ". " + UNCHANGED);
         } catch (SdkException e) {
-            throw new UncheckedIOException(new IOException("The media store: " + e.getMessage(), e));
+            boolean keyless = String.valueOf(e.getMessage()).contains("load credentials");
+            throw new MediaStoreException(
+                    keyless
+                            ? "No key is given for the media store " + where() + ". Start the server with"
+                                    + " AWS_ACCESS_KEY_ID and AWS_SECRET_ACCESS_KEY. " + UNCHANGED
+                            : "The media store " + where() + " cannot be reached" + at + ". " + UNCHANGED);
         }
     }
 

@@ -17,6 +17,7 @@ import saltdrum.core.Json;
 import saltdrum.server.Settings;
 import saltdrum.server.store.DatabaseClock;
 import saltdrum.server.store.Lane;
+import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.WorkerRow;
 import saltdrum.server.store.WorkerStore;
 import saltdrum.speech.SpeechDesk;
@@ -31,8 +32,10 @@ public class Troubles implements HealthIndicator {
     private final WorkerStore workers;
     private final SpeechDesk speech;
     private final DatabaseClock clock;
+    private final MediaStore media;
 
-    Troubles(Settings settings, WorkerStore workers, SpeechDesk speech, DatabaseClock clock) {
+    Troubles(Settings settings, WorkerStore workers, SpeechDesk speech, DatabaseClock clock, MediaStore media) {
+        this.media = media;
         this.clock = clock;
         this.settings = settings;
         this.workers = workers;
@@ -69,6 +72,10 @@ public class Troubles implements HealthIndicator {
         }
         idle.forEach(lane -> troubles.add("Nobody takes up work of the kind “" + lane.label
                 + "”. Start a worker that does:  ./salt-drum worker"));
+        String trouble = media.trouble();
+        if (trouble != null) {
+            troubles.add(trouble);
+        }
         troubles.addAll(speech.troubles());
         return troubles;
     }

@@ -1,0 +1,133 @@
+package saltdrum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import saltdrum.server.Patience;
+import saltdrum.server.TestDatabase;
+import saltdrum.server.access.TestCodes;
+
+/** An owner who signs in with a code, asks that of everybody, and reads the record. */
+class SecondStepTest {
+    private static final String PASSWORD = "lantern oarlock herring seven";
+
+    private final List<String> faults = new ArrayList<>();
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    private Page visitor() {
+        BrowserContext context = Browser.chromium().newContext(Browser.calm().setViewportSize(1280, 800));
+        contexts.add(context);
+        Page page = context.newPage();
+        page.setDefaultTimeout(Patience.LIMIT.toMillis());
+        page.onPageError(faults::add);
+        return page;
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void join(Page page, String link, String name, String email) {
+        page.navigate(link);
+        page.getByLabel("Your name").fill(name);
+        page.getByLabel("E-mail address").fill(email);
+        page.getByLabel("Password").fill(PASSWORD);
+        button(page, "Come in").click();
+        assertThat(button(page, "Bring in a clip")).isVisible();
+    }
+
+    private static void signIn(Page page, String email) {
+        page.getByLabel("E-mail address").fill(email);
+        page.getByLabel("Password").fill(PASSWORD);
+        button(page, "Sign in").click();
+    }
+
+    /** @return what the app was told */
+    private static String setUp(Page page) {
+        button(page, "Set it up").click();
+        assertThat(page.getByLabel("Picture for the app")).isVisible();
+        String secret = page.getByText(Pattern.compile("^([A-Z2-7]{4} ){7}[A-Z2-7]{4}$"))
+                .innerText()
+                .replace(" ", "");
+        page.locator("input[autocomplete=current-password]").last().fill(PASSWORD);
+        page.getByLabel("The code that it shows now").fill(TestCodes.of(secret, -1));
+        button(page, "Ask for it from now on").click();
+        assertThat(page.getByLabel("Recovery codes").locator("li")).hasCount(10);
+        return secret;
+    }
+
+    @Test
+    void whoSignsInShowsACodeToo() throws Exception {
+        RunningServer server = RunningServer.own(
+                TestDatabase.own(), "second-step", "--salt-drum.url=http://127.0.0.1:{port}", "--salt-drum.hearers=0");
+        try {
+            walk(server);
+        } finally {
+            contexts.forEach(BrowserContext::close);
+            server.end();
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    private void walk(RunningServer server) throws Exception {
+        Page ada = visitor();
+        ada.navigate(server.url());
+        assertThat(ada.getByText("Nobody is here yet")).isVisible();
+        join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
+        ada.navigate(server.url() + "/people");
+        ada.getByLabel("Whom").fill("Bo Tarn");
+        button(ada, "Make a link").click();
+        String invitation = ada.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
+                .inputValue();
+        Page bo = visitor();
+        join(bo, invitation, "Bo Tarn", "bo@quay.example");
+
+        String secret = setUp(ada);
+        String recovery = ada.getByLabel("Recovery codes").locator("li").first().innerText();
+        button(ada, "I have them").click();
+        assertThat(ada.getByText("with a second step")).isVisible();
+        ada.getByLabel("Ask everybody for a second step").click();
+        assertThat(ada.getByLabel("Ask everybody for a second step")).isChecked();
+
+        // Bo is signed out, and cannot go on before he has one too.
+        signIn(bo, "bo@quay.example");
+        assertThat(bo.getByText("This workshop asks everybody for a code")).isVisible();
+        String his = setUp(bo);
+        button(bo, "I have them: sign in").click();
+        signIn(bo, "bo@quay.example");
+        bo.getByLabel("Code of your app").fill("000000");
+        button(bo, "Sign in").click();
+        assertThat(bo.getByRole(AriaRole.ALERT)).containsText("code do not belong together");
+        bo.getByLabel("Code of your app").fill(TestCodes.of(his, 0));
+        button(bo, "Sign in").click();
+        assertThat(button(bo, "Bring in a clip")).isVisible();
+
+        ada.getByLabel("You are Ada Quill").click();
+        ada.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
+                .click();
+        signIn(ada, "ada@quay.example");
+        ada.getByLabel("Code of your app").fill(recovery);
+        button(ada, "Sign in").click();
+        assertThat(ada.getByLabel("You are Ada Quill")).isVisible();
+        ada.navigate(server.url() + "/people");
+        Locator record = ada.getByLabel("Entries");
+        assertThat(record).containsText("Bo Tarn");
+        assertThat(record).containsText("Set up a second step");
+        assertThat(record).containsText("Settled whether a second step is asked of all");
+        Download csv = ada.waitForDownload(
+                () -> ada.getByText("Save it as a table (CSV)").click());
+        assertThat(Files.readString(csv.path())).contains("\"Bo Tarn\",\"Set up a second step\"");
+        assertThat(secret).isNotEqualTo(his);
+    }
+}
