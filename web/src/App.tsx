@@ -46,9 +46,9 @@ function Door() {
   useEffect(() => onSignedOut(() => void askWhoIsHere()), []);
   if (session.error) return <p className="p-8 text-lead">{session.error.message}</p>;
   if (!session.data) return waiting;
-  const { signIn, ownerless, person, newcomer } = session.data;
+  const { signIn, ownerless, person, newcomer, passkeys } = session.data;
   if (!signIn) return <Inside />;
-  if (!person) return <SignIn ownerless={ownerless} />;
+  if (!person) return <SignIn ownerless={ownerless} passkeys={passkeys} />;
   if (newcomer) return <Newcomer person={person} />;
   return person.role === 'REVIEWER' ? <Reviews person={person} /> : <Inside />;
 }

@@ -1,12 +1,14 @@
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
+import { addPasskey, signInWithPasskey } from './passkeys';
 import { queryClient } from './queryClient';
 import type {
   AuditEntry,
   Invitation,
   InvitationLink,
   Joining,
+  Passkey,
   Person,
   RecoveryCodes,
   Role,
@@ -160,3 +162,25 @@ export const useRecord = () =>
 
 export const useDropSecondStepOf = () =>
   usePeopleChange((id: number) => call<void>('DELETE', `/api/people/${id}/second-step`));
+
+const PASSKEYS = ['passkeys'];
+
+export const usePasskeys = () =>
+  useQuery({ queryKey: PASSKEYS, queryFn: () => call<Passkey[]>('GET', '/api/session/passkeys') });
+
+function usePasskeyChange<In>(run: (input: In) => Promise<void>) {
+  return useMutation({
+    mutationFn: run,
+    onSettled: () => {
+      told();
+      return queryClient.invalidateQueries({ queryKey: PASSKEYS });
+    },
+  });
+}
+
+export const useAddPasskey = (who: Person) => usePasskeyChange((label: string) => addPasskey(who, label));
+
+export const useRemovePasskey = () =>
+  usePasskeyChange((id: string) => call<void>('DELETE', `/api/session/passkeys/${id}`));
+
+export const useSignInWithPasskey = () => useMutation({ mutationFn: signInWithPasskey, onSuccess: begin });

@@ -1466,6 +1466,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/passkeys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One's own passkeys */
+        get: operations["mine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/qualities": {
         parameters: {
             query?: never;
@@ -2282,6 +2299,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/passkeys/{passkeyId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Nobody signs in with it any more */
+        delete: operations["remove_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{name}": {
         parameters: {
             query?: never;
@@ -2292,7 +2326,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2326,7 +2360,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Lets somebody in no more; what they have open is closed */
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4273,6 +4307,13 @@ export interface components {
             address: string;
             person?: components["schemas"]["PersonView"];
             newcomer: boolean;
+            passkeys: boolean;
+        };
+        PasskeyView: {
+            id: string;
+            label: string;
+            created: string;
+            used: string;
         };
         QualityView: {
             /** @enum {string} */
@@ -7476,6 +7517,26 @@ export interface operations {
             };
         };
     };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PasskeyView"][];
+                };
+            };
+        };
+    };
     qualities: {
         parameters: {
             query?: never;
@@ -8615,6 +8676,26 @@ export interface operations {
     };
     remove_4: {
         parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                passkeyId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_5: {
+        parameters: {
             query?: {
                 client?: number;
             };
@@ -8659,7 +8740,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,6 +8,7 @@ export type WorkView = Schemas['WorkView'];
 export type Session = Schemas['SessionView'];
 export type Person = Schemas['PersonView'];
 export type AuditEntry = Schemas['AuditEntry'];
+export type Passkey = Schemas['PasskeyView'];
 export type RecoveryCodes = Schemas['RecoveryCodes'];
 export type SecondStepBegun = Schemas['Begun'];
 export type Role = Person['role'];

@@ -13,6 +13,7 @@ import { PageHeader } from '../header/PageHeader';
 import { HandedLink } from './HandedLink';
 import { InvitePart } from './InvitePart';
 import { OfAllSwitch } from './OfAllSwitch';
+import { PasskeysPart } from './PasskeysPart';
 import { PasswordPart } from './PasswordPart';
 import { RecordPart } from './RecordPart';
 import { ROLES } from './roles';
@@ -46,6 +47,7 @@ export function People() {
           <div className="grid grid-cols-2 gap-x-16 gap-y-12 max-[899px]:grid-cols-1">
             <PasswordPart person={me} />
             <SecondStepPart person={me} />
+            {session.passkeys && <PasskeysPart person={me} />}
           </div>
         )}
       </div>

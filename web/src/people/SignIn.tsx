@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { Refused } from '../api/http';
-import { useSignIn } from '../api/people';
+import { passkeysHere } from '../api/passkeys';
+import { useSignIn, useSignInWithPasskey } from '../api/people';
 import { Card, Field, Said, SendButton } from './Card';
 
 /** The door. */
-export function SignIn({ ownerless }: { ownerless: boolean }) {
+export function SignIn({ ownerless, passkeys }: { ownerless: boolean; passkeys: boolean }) {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
   const [code, setCode] = useState('');
   const signIn = useSignIn();
+  const passkey = useSignInWithPasskey();
   const needsCode = signIn.error instanceof Refused && signIn.error.needs === 'CODE';
   const [asksCode, setAsksCode] = useState(false);
   if (needsCode && !asksCode) setAsksCode(true);
@@ -52,6 +54,18 @@ export function SignIn({ ownerless }: { ownerless: boolean }) {
         <SendButton busy={signIn.isPending}>Sign in</SendButton>
         <Said error={needsCode ? null : signIn.error} />
       </form>
+      {passkeys && passkeysHere() && (
+        <>
+          <button
+            onClick={() => passkey.mutate()}
+            disabled={passkey.isPending}
+            className="mt-3 w-full rounded-full border border-rule px-4 py-2.5 font-medium hover:bg-sunk"
+          >
+            Sign in with a passkey
+          </button>
+          <Said error={passkey.error} />
+        </>
+      )}
       <p className="mt-6 text-note text-soft">
         Forgotten? The workshop’s owner gives you a link for a new password.
       </p>

@@ -21,6 +21,9 @@ final class Counted extends OncePerRequestFilter {
             .map(path -> PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.PUT, path))
             .toList();
 
+    private static final PathPatternRequestMatcher PASSKEY =
+            PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, "/webauthn/authenticate/options");
+
     private final Throttle throttle;
     private final FailedSignIns failedSignIns;
     private final KnownBrowser browser;
@@ -56,6 +59,8 @@ final class Counted extends OncePerRequestFilter {
             if (!browser.knows(request, name)) {
                 failedSignIns.mayTry(name);
             }
+        } else if (PASSKEY.matches(request)) {
+            throttle.count(Limit.PASSKEY, request.getRemoteAddr());
         } else if (FILES.stream().anyMatch(path -> path.matches(request))) {
             Authentication who = SecurityContextHolder.getContext().getAuthentication();
             throttle.count(Limit.UPLOAD, who == null ? request.getRemoteAddr() : who.getName());

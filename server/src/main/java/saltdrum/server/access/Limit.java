@@ -8,6 +8,8 @@ public enum Limit {
     SIGN_IN(30, Duration.ofMinutes(10)),
     /** As one person, from one address. From all together: {@link FailedSignIns}. */
     SIGN_IN_AS(10, Duration.ofMinutes(10)),
+    /** Passkeys asked for from one address, which makes a session each. */
+    PASSKEY(30, Duration.ofMinutes(10)),
     /** Wrong present passwords of one person, who is signed in. */
     PRESENT_PASSWORD(10, Duration.ofMinutes(10)),
     /** Files brought in by one person. */

@@ -24,6 +24,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.webauthn.management.PublicKeyCredentialUserEntityRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
 import saltdrum.server.store.AuditLog;
@@ -59,6 +60,12 @@ class SecuritySettings {
         }
         // No other one besides, which would let in by the password alone.
         http.authenticationManager(new ProviderManager(new TwoStepProvider(whoSignsIn, encoder, secondStep)));
+        if (signIn.passkeyHost() != null) {
+            http.webAuthn(passkeys -> passkeys.rpName("Salt Drum")
+                    .rpId(signIn.passkeyHost())
+                    .allowedOrigins(signIn.url())
+                    .disableDefaultRegistrationPage(true));
+        }
         return closed(http, throttle, failedSignIns, browser, people, audit, metricsPort);
     }
 
@@ -146,6 +153,7 @@ class SecuritySettings {
                                 403,
                                 "This is not yours to do. Nothing was changed; if your page is an old one, load it"
                                         + " again.")))
+                .addFilterBefore(new PasskeyFaults(), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(
                         new Counted(throttle, failedSignIns, browser), UsernamePasswordAuthenticationFilter.class)
                 .build();
@@ -178,7 +186,8 @@ class SecuritySettings {
     @Bean
     UserDetailsService whoSignsIn(PersonStore people, SecondStep secondStep) {
         return email -> {
-            PersonRow person = people.named(SignInEmail.of(email));
+            // A passkey names the person's id; what is typed is an address.
+            PersonRow person = email.contains("@") ? people.named(SignInEmail.of(email)) : people.find(email);
             if (person == null) {
                 throw new UsernameNotFoundException("nobody");
             }
@@ -190,6 +199,12 @@ class SecuritySettings {
                                     : "ROLE_" + person.role().name())
                     .build();
         };
+    }
+
+    /** Looked up by Spring Security's WebAuthn support. */
+    @Bean
+    PublicKeyCredentialUserEntityRepository passkeyOwners(Passkeys passkeys) {
+        return passkeys.owners();
     }
 
     /** Of HTTP only and of this site; over HTTPS by HTTPS only. */

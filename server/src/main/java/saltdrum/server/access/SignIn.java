@@ -54,6 +54,19 @@ public class SignIn {
         return url;
     }
 
+    /**
+     * The name that passkeys are bound to: the workshop's host. Null where browsers take none: without HTTPS but on this
+     * machine, and for bare numbers (WebAuthn Level 2, 5.1.2 and 13.4.9).
+     */
+    public String passkeyHost() {
+        if (url.isEmpty()) {
+            return null;
+        }
+        String host = host(url);
+        boolean name = host.chars().anyMatch(Character::isLetter) && !host.contains(":");
+        return name && (url.startsWith("https:") || host.equals("localhost")) ? host : null;
+    }
+
     /** Names under which the server may be called, small letters. */
     public List<String> hosts() {
         return hosts;

@@ -44,10 +44,16 @@ class SessionController {
      * @param ownerless whether nobody can yet
      * @param address of the workshop as others call it; empty where it has none
      * @param person missing for nobody
+     * @param passkeys whether browsers take passkeys at the workshop's address
      * @param newcomer whether a second step has to be set up before anything else
      */
     record SessionView(
-            boolean signIn, boolean ownerless, String address, @MayBeMissing PersonView person, boolean newcomer) {}
+            boolean signIn,
+            boolean ownerless,
+            String address,
+            @MayBeMissing PersonView person,
+            boolean newcomer,
+            boolean passkeys) {}
 
     @Operation(summary = "Who is signed in, and whether that is needed")
     @GetMapping
@@ -57,7 +63,8 @@ class SessionController {
                 signIn.required() && !people.anOwner(),
                 signIn.url(),
                 caller.person().map(PersonView::of).orElse(null),
-                caller.newcomer());
+                caller.newcomer(),
+                signIn.passkeyHost() != null);
     }
 
     record PasswordRequest(String now, String next) implements FromOutside {}

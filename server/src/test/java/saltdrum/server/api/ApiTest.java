@@ -69,7 +69,7 @@ class ApiTest extends OverHttp {
                 .andExpect(jsonPath("$.head.undo").value("Style Lantern"));
         mvc.perform(post("/api/clips/" + id + "/track/edits")
                         .contentType("application/json")
-                        .content(edit.formatted(0).replace("Lantern", "Chalk")))
+                        .content(edit.formatted(0).replace("Lantern", first.equals("Chalk") ? "Anvil" : "Chalk")))
                 .andExpect(status().isConflict());
         mvc.perform(post("/api/clips/" + id + "/track/undo")
                         .contentType("application/json")

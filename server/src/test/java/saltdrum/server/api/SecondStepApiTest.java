@@ -140,6 +140,45 @@ class SecondStepApiTest extends OfATeam {
         assertThat(bo.signIn(email, PASSWORD)).isEqualTo(204);
     }
 
+    /** The ceremonies themselves are Spring Security's; a browser goes through them in {@code SecondStepTest}. */
+    @Test
+    void passkeysAreAddedByWhoIsSignedInAndBoundToTheWorkshop() throws Exception {
+        Visitor stranger = stranger();
+        stranger.json("GET", "/api/session", "");
+        assertThat(stranger.ask("POST", "/webauthn/register/options", "").getContentAsString())
+                .doesNotContain("challenge");
+        assertThat(stranger.status("POST", "/webauthn/register", "{}")).isBetween(400, 499);
+        assertThat(stranger.json("POST", "/webauthn/authenticate/options", "")
+                        .path("rpId")
+                        .asString())
+                .isEqualTo("captions.example");
+        assertThat(stranger.status("POST", "/login/webauthn", "{}")).isBetween(400, 499);
+        Visitor bo = joined("passkeys@quay.example", "DESIGNER", null);
+        JsonNode options = bo.json("POST", "/webauthn/register/options", "");
+        assertThat(options.path("rp").path("id").asString()).isEqualTo("captions.example");
+        assertThat(bo.status("POST", "/webauthn/register", "{}")).isBetween(400, 499);
+        assertThat(bo.json("GET", "/api/session/passkeys", "").size()).isZero();
+        assertThat(bo.status("DELETE", "/api/session/passkeys/none", "")).isEqualTo(404);
+        long id = sql.queryForObject("select id from person where email = 'passkeys@quay.example'", Long.class);
+        sql.update("insert into user_entities (id, name) values ('e', ?) on conflict do nothing", Long.toString(id));
+        owner().json("DELETE", "/api/people/" + id, "");
+        assertThat(sql.queryForObject(
+                        "select count(*) from user_entities where name = ?", Long.class, Long.toString(id)))
+                .as("they go with the person")
+                .isZero();
+    }
+
+    @Test
+    void whoAsksForPasskeysAgainAndAgainIsStopped() throws Exception {
+        Visitor stranger = stranger();
+        stranger.json("GET", "/api/session", "");
+        int status = 200;
+        for (int i = 0; i < 40 && status == 200; i++) {
+            status = stranger.status("POST", "/webauthn/authenticate/options", "");
+        }
+        assertThat(status).isEqualTo(429);
+    }
+
     @Test
     void theRecordSaysWhoDidWhat() throws Exception {
         Visitor owner = owner();
