@@ -2,7 +2,9 @@ package saltdrum.core.edit;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import saltdrum.core.cue.Beside;
@@ -75,6 +77,22 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
                 .filter(cue -> !same.contains(cue))
                 .map(Cue::id)
                 .collect(Collectors.toSet());
+    }
+
+    /** Whether both changed the same cue, or the same decision about the whole track. */
+    public boolean overlaps(Change other) {
+        return cueIds().stream().anyMatch(other.cueIds()::contains)
+                || decided(Decisions::language, other)
+                || decided(Decisions::style, other)
+                || decided(Decisions::styling, other)
+                || decided(Decisions::recipe, other)
+                || decided(Decisions::frame, other)
+                || decided(Decisions::beside, other);
+    }
+
+    private boolean decided(Function<Decisions, Object> what, Change other) {
+        return !Objects.equals(what.apply(before), what.apply(after))
+                && !Objects.equals(what.apply(other.before), what.apply(other.after));
     }
 
     public Change reversed() {

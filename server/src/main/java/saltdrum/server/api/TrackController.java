@@ -22,6 +22,7 @@ import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
+import saltdrum.server.store.TrackHistory;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.store.TrackVersion;
 
@@ -31,13 +32,15 @@ import saltdrum.server.store.TrackVersion;
 class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
+    private final TrackHistory history;
     private final HouseStore houses;
     private final StyleStore styles;
 
-    TrackController(ClipStore clips, TrackStore tracks, HouseStore houses, StyleStore styles) {
+    TrackController(ClipStore clips, TrackStore tracks, TrackHistory history, HouseStore houses, StyleStore styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
+        this.history = history;
         this.houses = houses;
     }
 
@@ -62,7 +65,7 @@ class TrackController {
     TrackView get(@PathVariable String clipId) {
         ClipRow clip = clips.get(clipId);
         return TrackView.of(
-                tracks.get(clipId), tracks.steps(clipId), clip.info().size(), houses.of(clip));
+                tracks.get(clipId), history.steps(clipId), clip.info().size(), houses.of(clip));
     }
 
     @Operation(
@@ -75,12 +78,12 @@ class TrackController {
 
     @PostMapping("/undo")
     TrackPatch undo(@PathVariable String clipId, @RequestBody StepRequest request) {
-        return patch(tracks.undo(clipId, request.on()));
+        return patch(history.undo(clipId, request.on()));
     }
 
     @PostMapping("/redo")
     TrackPatch redo(@PathVariable String clipId, @RequestBody StepRequest request) {
-        return patch(tracks.redo(clipId, request.on()));
+        return patch(history.redo(clipId, request.on()));
     }
 
     /**
@@ -111,7 +114,7 @@ class TrackController {
     @Operation(summary = "Every step of the history, the oldest first")
     @GetMapping("/history")
     List<HistoryRow> history(@PathVariable String clipId) {
-        return tracks.history(clipId);
+        return history.history(clipId);
     }
 
     /** @param seq of the step that is to be the last done; 0 for the beginning */
@@ -120,7 +123,7 @@ class TrackController {
     @Operation(summary = "Undoes or does again up to a step of the history")
     @PostMapping("/history")
     TrackPatch goTo(@PathVariable String clipId, @RequestBody GoToRequest request) {
-        return patch(tracks.goTo(clipId, request.on(), request.seq()));
+        return patch(history.goTo(clipId, request.on(), request.seq()));
     }
 
     /** A style is there, and a track that takes it takes its present version. */
@@ -136,6 +139,6 @@ class TrackController {
 
     private TrackPatch patch(StoredChange change) {
         ClipRow clip = clips.get(change.after().id());
-        return TrackPatch.of(change, tracks.steps(clip.id()), clip.info().size(), houses.of(clip));
+        return TrackPatch.of(change, history.steps(clip.id()), clip.info().size(), houses.of(clip));
     }
 }

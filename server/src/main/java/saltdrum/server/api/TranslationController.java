@@ -24,6 +24,7 @@ import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.TrackHistory;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
@@ -38,15 +39,22 @@ class TranslationController {
 
     private final ClipStore clips;
     private final TrackStore tracks;
+    private final TrackHistory history;
     private final Workers workers;
     private final HouseStore houses;
     private final List<Translator> translators;
 
     TranslationController(
-            ClipStore clips, TrackStore tracks, Workers workers, HouseStore houses, List<Translator> translators) {
+            ClipStore clips,
+            TrackStore tracks,
+            TrackHistory history,
+            Workers workers,
+            HouseStore houses,
+            List<Translator> translators) {
         this.houses = houses;
         this.clips = clips;
         this.tracks = tracks;
+        this.history = history;
         this.workers = workers;
         this.translators = translators;
     }
@@ -122,7 +130,7 @@ class TranslationController {
             @PathVariable String clipId,
             @PathVariable String language,
             @RequestBody TrackController.StepRequest request) {
-        return changed(tracks.undo(TrackStore.translationId(clipId, language), request.on()), clipId, language);
+        return changed(history.undo(TrackStore.translationId(clipId, language), request.on()), clipId, language);
     }
 
     @PostMapping("/clips/{clipId}/translations/{language}/redo")
@@ -130,7 +138,7 @@ class TranslationController {
             @PathVariable String clipId,
             @PathVariable String language,
             @RequestBody TrackController.StepRequest request) {
-        return changed(tracks.redo(TrackStore.translationId(clipId, language), request.on()), clipId, language);
+        return changed(history.redo(TrackStore.translationId(clipId, language), request.on()), clipId, language);
     }
 
     private TrackView changed(StoredChange change, String clipId, String language) {
@@ -139,6 +147,6 @@ class TranslationController {
 
     private TrackView view(StoredTrack stored, String clipId) {
         ClipRow clip = clips.get(clipId);
-        return TrackView.of(stored, tracks.steps(stored.id()), clip.info().size(), houses.of(clip));
+        return TrackView.of(stored, history.steps(stored.id()), clip.info().size(), houses.of(clip));
     }
 }

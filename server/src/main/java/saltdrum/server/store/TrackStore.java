@@ -1,7 +1,6 @@
 package saltdrum.server.store;
 
 import java.util.List;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.dao.DuplicateKeyException;
@@ -9,18 +8,16 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
-import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.edit.Change;
 import saltdrum.core.edit.ConflictingChangeException;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.Rebase;
-import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.Translation;
 
 /**
- * Tracks and their history. A change names the version it was made on. Where that is not the newest any more, it is carried
+ * Tracks, and every change of them as a step of their {@linkplain TrackHistory history}. A change names the version it was made on. Where that is not the newest any more, it is carried
  * over what came since, or refused when both changed the same.
  */
 @Component
@@ -105,10 +102,10 @@ public class TrackStore {
      *
      * @param history writes it down
      */
-    private record Plan(Track after, Runnable history) {}
+    record Plan(Track after, Runnable history) {}
 
     @FunctionalInterface
-    private interface Planner {
+    interface Planner {
         /**
          * @param base what the change was made on
          * @param present what it is done to
@@ -126,7 +123,7 @@ public class TrackStore {
      * @return the track that it was made on, and as it is now
      * @throws StaleException when it cannot be done to the newest
      */
-    private StoredChange carryOut(String trackId, TrackVersion on, Attempt by, Planner planner) {
+    StoredChange carryOut(String trackId, TrackVersion on, Attempt by, Planner planner) {
         while (true) {
             StoredTrack present = get(trackId);
             StoredTrack base = at(on, present);
@@ -282,108 +279,6 @@ public class TrackStore {
     public StoredReading reading(String trackId, long wordId) {
         String json = mapper.reading(trackId, wordId);
         return json == null ? null : Json.read(json, StoredReading.class, "reading");
-    }
-
-    /**
-     * Takes back the last step of whoever asks, or one that is nobody's.
-     *
-     * @throws RefusedEditException when there is none, and when a later step of somebody else changed the same
-     */
-    public StoredChange undo(String trackId, TrackVersion on) {
-        return carryOut(trackId, on, null, (base, present) -> {
-            EditRow last = mapper.lastDoneBy(trackId, actor.personId());
-            if (last == null) {
-                throw new RefusedEditException("There is nothing to undo.");
-            }
-            requireSeen(last, base, present);
-            boolean inOrder = last.seq() == mapper.lastDone(trackId).seq();
-            Track after = replayed(present, last, last.change().reversed(), inOrder);
-            return new Plan(after, () -> mapper.markUndone(trackId, last.seq(), true));
-        });
-    }
-
-    /** See {@link #undo}. */
-    public StoredChange redo(String trackId, TrackVersion on) {
-        return carryOut(trackId, on, null, (base, present) -> {
-            EditRow next = mapper.firstUndoneBy(trackId, actor.personId());
-            if (next == null) {
-                throw new RefusedEditException("There is nothing to redo.");
-            }
-            requireSeen(next, base, present);
-            EditRow last = mapper.lastDone(trackId);
-            Track after = replayed(present, next, next.change(), last == null || last.seq() < next.seq());
-            return new Plan(after, () -> mapper.markUndone(trackId, next.seq(), false));
-        });
-    }
-
-    /** What somebody else did meanwhile is not taken back unseen: on an older version only one's own steps are undone. */
-    private static void requireSeen(EditRow step, StoredTrack base, StoredTrack present) {
-        if (base != present && step.personId() == null) {
-            throw new StaleException();
-        }
-    }
-
-    /** @param inOrder whether no later step is done */
-    private Track replayed(StoredTrack present, EditRow step, Change change, boolean inOrder) {
-        try {
-            return inOrder ? Rebase.replayInOrder(present.track(), change) : Rebase.replay(present.track(), change);
-        } catch (ConflictingChangeException e) {
-            throw new RefusedEditException(over(present.id(), step));
-        }
-    }
-
-    /** Why a step cannot be taken back or done again. */
-    private String over(String trackId, EditRow step) {
-        Set<Long> cues = step.change().cueIds();
-        List<EditRow> later = mapper.doneAfter(trackId, step.seq());
-        EditRow other = null;
-        for (EditRow row : later) {
-            // The earliest of them, which has to go first.
-            other = row.change().cueIds().stream().anyMatch(cues::contains) || other == null ? row : other;
-        }
-        String what = Quoted.of(step.said());
-        return other == null
-                ? what
-                        + " cannot be undone or done again by itself: what it changed is otherwise now. Nothing was changed."
-                : what + " was changed again later, by " + (other.by() == null ? "" : other.by() + " with ")
-                        + Quoted.of(other.said()) + ". That would have to be undone first; nothing was changed.";
-    }
-
-    /** All steps, the oldest first. */
-    public List<HistoryRow> history(String trackId) {
-        return mapper.history(trackId);
-    }
-
-    /** What undo and redo would do for whoever asks. */
-    public Steps steps(String trackId) {
-        Steps steps = mapper.steps(trackId, actor.personId());
-        // MyBatis gives no record for a row of nulls.
-        return steps == null ? new Steps(null, null) : steps;
-    }
-
-    /** Undoes or does again, whoever made them, until the step {@code seq} is the last that is done; 0 undoes all. */
-    public StoredChange goTo(String trackId, TrackVersion on, long seq) {
-        return carryOut(trackId, on, null, (base, present) -> {
-            if (base != present) {
-                throw new StaleException();
-            }
-            List<EditRow> back = mapper.doneAfter(trackId, seq);
-            List<EditRow> again = mapper.undoneUpTo(trackId, seq);
-            if (back.isEmpty() && again.isEmpty()) {
-                return null;
-            }
-            StoredTrack after = present;
-            for (EditRow row : back) {
-                after = after.with(replayed(after, row, row.change().reversed(), true));
-            }
-            for (EditRow row : again) {
-                after = after.with(replayed(after, row, row.change(), true));
-            }
-            return new Plan(after.track(), () -> {
-                back.forEach(row -> mapper.markUndone(trackId, row.seq(), true));
-                again.forEach(row -> mapper.markUndone(trackId, row.seq(), false));
-            });
-        });
     }
 
     private void write(TrackRow row, Change change, String cues) {

@@ -29,6 +29,7 @@ import org.springframework.test.web.servlet.MvcResult;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.server.SmallClips;
+import saltdrum.server.store.TrackHistory;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.store.TrackVersion;
 import tools.jackson.databind.JsonNode;
@@ -38,6 +39,9 @@ import tools.jackson.databind.node.ObjectNode;
 class PackageApiTest extends OnATrack {
     @Autowired
     TrackStore tracks;
+
+    @Autowired
+    TrackHistory history;
 
     @Autowired
     JdbcTemplate sql;
@@ -246,7 +250,7 @@ class PackageApiTest extends OnATrack {
         long ivo = person("Ivo");
         as(mara, () -> tracks.change(clip, TrackVersion.NEWEST, new RetypeCue(first, "Row back")));
         as(ivo, () -> tracks.change(clip, TrackVersion.NEWEST, new Restyle("Anvil")));
-        as(mara, () -> tracks.undo(clip, TrackVersion.NEWEST));
+        as(mara, () -> history.undo(clip, TrackVersion.NEWEST));
         as(ivo, () -> tracks.change(clip, TrackVersion.NEWEST, new RetypeCue(first, "Row on")));
         JsonNode there = bringIn(packed(clip), 200);
         assertThat(said(json("/api/clips/" + there.path("id").asString() + "/track/history")))

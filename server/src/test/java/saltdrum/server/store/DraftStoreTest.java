@@ -40,10 +40,10 @@ class DraftStoreTest extends OnAStoredTrack {
         }
         assertThat(anew).containsExactly(false, true, true);
         assertThat(last.version()).isEqualTo(3);
-        StoredTrack undone = tracks.undo(clipId, TrackVersion.of(3)).after();
+        StoredTrack undone = history.undo(clipId, TrackVersion.of(3)).after();
         assertThat(undone.track().withCues(before.cues(), before.nextId())).isEqualTo(before);
         assertThat(undone.track().cues()).isEqualTo(before.cues());
-        assertThat(tracks.steps(clipId).undo()).isNull();
+        assertThat(history.steps(clipId).undo()).isNull();
     }
 
     @Test
@@ -57,7 +57,7 @@ class DraftStoreTest extends OnAStoredTrack {
         assertThat(anew).containsExactly(false, false);
         assertThat(after.track().style()).isEqualTo("Tidemark");
         assertThat(after.track().words().findFirst().orElseThrow().emphasis()).isEqualTo(2);
-        assertThat(tracks.steps(clipId).undo()).isEqualTo("Draft");
+        assertThat(history.steps(clipId).undo()).isEqualTo("Draft");
     }
 
     @Test

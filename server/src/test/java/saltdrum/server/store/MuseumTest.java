@@ -42,6 +42,9 @@ class MuseumTest {
     private TrackStore tracks;
 
     @Autowired
+    private TrackHistory history;
+
+    @Autowired
     private JdbcTemplate sql;
 
     @Test
@@ -71,10 +74,10 @@ class MuseumTest {
     @Test
     void theWholeHistoryGoesBackAndOnAgain() {
         StoredTrack before = tracks.get(THREE_COATS);
-        List<HistoryRow> steps = tracks.history(THREE_COATS);
+        List<HistoryRow> steps = history.history(THREE_COATS);
         assertThat(steps).hasSizeGreaterThanOrEqualTo(9);
         StoredTrack first =
-                tracks.goTo(THREE_COATS, TrackVersion.of(before.version()), 0).after();
+                history.goTo(THREE_COATS, TrackVersion.of(before.version()), 0).after();
         assertThat(first.track().style()).isNotEqualTo("Lantern");
         assertThat(first.track().words().filter(word -> word.emphasis() == 1))
                 .extracting(Word::text)
@@ -85,17 +88,17 @@ class MuseumTest {
                 .mapToLong(HistoryRow::seq)
                 .max()
                 .orElseThrow();
-        StoredTrack again =
-                tracks.goTo(THREE_COATS, TrackVersion.of(first.version()), last).after();
+        StoredTrack again = history.goTo(THREE_COATS, TrackVersion.of(first.version()), last)
+                .after();
         assertThat(again.track().cues()).isEqualTo(before.track().cues());
         assertThat(again.track().frame()).isEqualTo(before.track().frame());
         StoredTrack redone =
-                tracks.redo(THREE_COATS, TrackVersion.of(again.version())).after();
+                history.redo(THREE_COATS, TrackVersion.of(again.version())).after();
         assertThat(redone.track())
                 .as("what was undone in the old version can be done again")
                 .isNotEqualTo(again.track());
         StoredTrack undone =
-                tracks.undo(THREE_COATS, TrackVersion.of(redone.version())).after();
+                history.undo(THREE_COATS, TrackVersion.of(redone.version())).after();
         assertThat(undone.track().cues()).isEqualTo(before.track().cues());
         assertThat(undone.track().styling()).isEqualTo(before.track().styling());
     }

@@ -57,6 +57,9 @@ abstract class OnAStoredTrack {
     TrackStore tracks;
 
     @Autowired
+    TrackHistory history;
+
+    @Autowired
     MediaStore media;
 
     @Autowired

@@ -70,14 +70,14 @@ class TrackStoreTest extends OnAStoredTrack {
             }
         }
         for (int i = states.size() - 2; i >= 0; i--) {
-            StoredTrack undone = tracks.undo(clipId, TrackVersion.of(version)).after();
+            StoredTrack undone = history.undo(clipId, TrackVersion.of(version)).after();
             version = undone.version();
             assertThat(named(undone.track())).isEqualTo(named(states.get(i)));
             assertThat(stored().cues()).isEqualTo(states.get(i).cues());
         }
-        assertThat(tracks.steps(clipId).undo()).isNull();
+        assertThat(history.steps(clipId).undo()).isNull();
         for (int i = 1; i < states.size(); i++) {
-            StoredTrack redone = tracks.redo(clipId, TrackVersion.of(version)).after();
+            StoredTrack redone = history.redo(clipId, TrackVersion.of(version)).after();
             version = redone.version();
             assertThat(named(redone.track())).isEqualTo(named(states.get(i)));
         }
@@ -134,17 +134,17 @@ class TrackStoreTest extends OnAStoredTrack {
                 }))
                 .isInstanceOf(StaleException.class);
         assertThat(tracks.get(clipId).track().style()).isEqualTo("Tidemark");
-        assertThat(tracks.history(clipId)).hasSize(1);
+        assertThat(history.history(clipId)).hasSize(1);
     }
 
     @Test
     void aNewChangeForgetsWhatWasUndone() {
         StoredTrack a = edit(0, new Restyle("Lantern"));
-        StoredTrack b = tracks.undo(clipId, TrackVersion.of(a.version())).after();
+        StoredTrack b = history.undo(clipId, TrackVersion.of(a.version())).after();
         StoredTrack c = edit(b.version(), new Restyle("Tidemark"));
-        assertThat(tracks.steps(clipId).redo()).isNull();
-        assertThat(tracks.steps(clipId).undo()).isEqualTo("Style Tidemark");
-        assertThatThrownBy(() -> tracks.redo(clipId, TrackVersion.of(c.version())))
+        assertThat(history.steps(clipId).redo()).isNull();
+        assertThat(history.steps(clipId).undo()).isEqualTo("Style Tidemark");
+        assertThatThrownBy(() -> history.redo(clipId, TrackVersion.of(c.version())))
                 .isInstanceOf(RefusedEditException.class);
     }
 

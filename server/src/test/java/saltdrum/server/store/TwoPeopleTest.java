@@ -89,7 +89,7 @@ class TwoPeopleTest extends OnAStoredTrack {
         StoredChange none = as(ivo, () -> tracks.change(clipId, TrackVersion.of(0), new Restyle(track.style())));
         assertThat(none.before().version()).isZero();
         assertThat(none.after().version()).isEqualTo(1);
-        assertThat(tracks.history(clipId)).hasSize(1);
+        assertThat(history.history(clipId)).hasSize(1);
     }
 
     @Test
@@ -110,19 +110,19 @@ class TwoPeopleTest extends OnAStoredTrack {
         String before = text(0);
         retypes(mara, 0, 0, "Mara was here");
         retypes(ivo, 1, 3, "and so was Ivo");
-        assertThat(as(mara, () -> tracks.steps(clipId)).undo()).contains("Mara was here");
-        assertThat(as(ivo, () -> tracks.steps(clipId)).undo()).contains("and so was Ivo");
+        assertThat(as(mara, () -> history.steps(clipId)).undo()).contains("Mara was here");
+        assertThat(as(ivo, () -> history.steps(clipId)).undo()).contains("and so was Ivo");
         // On the version that her page shows: she has not seen his.
-        StoredChange undone = as(mara, () -> tracks.undo(clipId, TrackVersion.of(1)));
+        StoredChange undone = as(mara, () -> history.undo(clipId, TrackVersion.of(1)));
         assertThat(undone.before().version()).isEqualTo(1);
         assertThat(text(0)).isEqualTo(before);
         assertThat(text(3)).isEqualTo("and so was Ivo");
-        assertThat(as(mara, () -> tracks.steps(clipId)).undo()).isNull();
-        assertThat(as(ivo, () -> tracks.steps(clipId)).redo()).isNull();
-        as(ivo, () -> tracks.undo(clipId, TrackVersion.of(3)));
+        assertThat(as(mara, () -> history.steps(clipId)).undo()).isNull();
+        assertThat(as(ivo, () -> history.steps(clipId)).redo()).isNull();
+        as(ivo, () -> history.undo(clipId, TrackVersion.of(3)));
         assertThat(stored().cues()).isEqualTo(track.cues());
-        as(mara, () -> tracks.redo(clipId, TrackVersion.of(4)));
-        as(ivo, () -> tracks.redo(clipId, TrackVersion.of(5)));
+        as(mara, () -> history.redo(clipId, TrackVersion.of(4)));
+        as(ivo, () -> history.redo(clipId, TrackVersion.of(5)));
         assertThat(text(0)).isEqualTo("Mara was here");
         assertThat(text(3)).isEqualTo("and so was Ivo");
     }
@@ -131,33 +131,44 @@ class TwoPeopleTest extends OnAStoredTrack {
     void undoSaysWhoseStepStandsOverIt() {
         retypes(mara, 0, 0, "Mara was here");
         retypes(ivo, 1, 0, "Ivo was here");
-        assertThatThrownBy(() -> as(mara, () -> tracks.undo(clipId, TrackVersion.of(2))))
+        assertThatThrownBy(() -> as(mara, () -> history.undo(clipId, TrackVersion.of(2))))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("by Ivo with “")
                 .hasMessageContaining("Ivo was here");
         assertThat(text(0)).isEqualTo("Ivo was here");
-        as(ivo, () -> tracks.undo(clipId, TrackVersion.of(2)));
-        as(mara, () -> tracks.undo(clipId, TrackVersion.of(3)));
+        as(ivo, () -> history.undo(clipId, TrackVersion.of(2)));
+        as(mara, () -> history.undo(clipId, TrackVersion.of(3)));
         assertThat(stored().cues()).isEqualTo(track.cues());
+    }
+
+    @Test
+    void undoSaysWhoseStyleStandsOverOnesOwn() {
+        as(mara, () -> tracks.change(clipId, TrackVersion.of(0), new Restyle("Lantern")));
+        retypes(ivo, 1, 3, "and so was Ivo");
+        as(ivo, () -> tracks.change(clipId, TrackVersion.of(2), new Restyle("Chalk")));
+        retypes(ivo, 3, 1, "Ivo again");
+        assertThatThrownBy(() -> as(mara, () -> history.undo(clipId, TrackVersion.of(4))))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("by Ivo with “Style Chalk”");
     }
 
     @Test
     void aNewStepForgetsOnlyWhatItsMakerHadTakenBack() {
         retypes(mara, 0, 0, "Mara was here");
-        as(mara, () -> tracks.undo(clipId, TrackVersion.of(1)));
+        as(mara, () -> history.undo(clipId, TrackVersion.of(1)));
         retypes(ivo, 2, 3, "and so was Ivo");
-        as(mara, () -> tracks.redo(clipId, TrackVersion.of(3)));
+        as(mara, () -> history.redo(clipId, TrackVersion.of(3)));
         assertThat(text(0)).isEqualTo("Mara was here");
-        as(mara, () -> tracks.undo(clipId, TrackVersion.of(4)));
+        as(mara, () -> history.undo(clipId, TrackVersion.of(4)));
         retypes(mara, 5, 1, "Mara again");
-        assertThat(as(mara, () -> tracks.steps(clipId)).redo()).isNull();
+        assertThat(as(mara, () -> history.steps(clipId)).redo()).isNull();
     }
 
     /** Words that one has taken back keep their ids for when they are done again. */
     @Test
     void idsOfWhatWasTakenBackAreNotGivenToOthers() {
         retypes(mara, 0, 0, "Mara was here with three new words");
-        as(mara, () -> tracks.undo(clipId, TrackVersion.of(1)));
+        as(mara, () -> history.undo(clipId, TrackVersion.of(1)));
         retypes(ivo, 2, 3, "and so was Ivo with some words more");
         Cue his = stored().cues().get(3);
         as(
@@ -166,7 +177,7 @@ class TwoPeopleTest extends OnAStoredTrack {
                         clipId,
                         TrackVersion.of(3),
                         new SplitCue(his.words().get(2).id())));
-        as(mara, () -> tracks.redo(clipId, TrackVersion.of(4)));
+        as(mara, () -> history.redo(clipId, TrackVersion.of(4)));
         assertThat(text(0)).isEqualTo("Mara was here with three new words");
         assertThat(stored().words().map(word -> word.id())).doesNotHaveDuplicates();
     }
@@ -176,9 +187,9 @@ class TwoPeopleTest extends OnAStoredTrack {
         retypes(mara, 0, 0, "Mara was here");
         // Work in the background, which is nobody's.
         edit(1, new Restyle("Lantern"));
-        assertThatThrownBy(() -> as(mara, () -> tracks.undo(clipId, TrackVersion.of(1))))
+        assertThatThrownBy(() -> as(mara, () -> history.undo(clipId, TrackVersion.of(1))))
                 .isInstanceOf(StaleException.class);
-        as(mara, () -> tracks.undo(clipId, TrackVersion.of(2)));
+        as(mara, () -> history.undo(clipId, TrackVersion.of(2)));
         assertThat(tracks.get(clipId).track().style()).isEqualTo(track.style());
         assertThat(text(0)).isEqualTo("Mara was here");
     }
@@ -188,12 +199,12 @@ class TwoPeopleTest extends OnAStoredTrack {
         retypes(mara, 0, 0, "Mara was here");
         retypes(ivo, 1, 3, "and so was Ivo");
         retypes(mara, 2, 1, "Mara again");
-        assertThat(tracks.history(clipId)).extracting(HistoryRow::by).containsExactly("Mara", "Ivo", "Mara");
-        as(ivo, () -> tracks.undo(clipId, TrackVersion.of(3)));
+        assertThat(history.history(clipId)).extracting(HistoryRow::by).containsExactly("Mara", "Ivo", "Mara");
+        as(ivo, () -> history.undo(clipId, TrackVersion.of(3)));
         StoredTrack here = tracks.get(clipId);
-        as(mara, () -> tracks.goTo(clipId, TrackVersion.of(4), 0));
+        as(mara, () -> history.goTo(clipId, TrackVersion.of(4), 0));
         assertThat(stored().cues()).isEqualTo(track.cues());
-        as(mara, () -> tracks.goTo(clipId, TrackVersion.of(5), 1));
+        as(mara, () -> history.goTo(clipId, TrackVersion.of(5), 1));
         assertThat(text(0)).isEqualTo("Mara was here");
         assertThat(text(3)).isEqualTo(track.cues().get(3).text());
         assertThat(here.track().cues().get(1).text()).isEqualTo("Mara again");
