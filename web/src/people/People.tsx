@@ -46,8 +46,10 @@ export function People() {
         {me && (
           <div className="grid grid-cols-2 gap-x-16 gap-y-12 max-[899px]:grid-cols-1">
             <PasswordPart person={me} />
-            <SecondStepPart person={me} />
-            {session.passkeys && <PasskeysPart person={me} />}
+            <div className="space-y-12">
+              <SecondStepPart person={me} />
+              {session.passkeys && <PasskeysPart person={me} />}
+            </div>
           </div>
         )}
       </div>
@@ -83,17 +85,17 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
   const change = (role: Role, clientId?: number) => become.mutate({ id: person.id, role, clientId });
   return (
     <li className="py-3" data-person={person.email}>
-      <div className="grid grid-cols-[minmax(0,1fr)_330px_250px] items-center gap-x-6 gap-y-2 max-[899px]:grid-cols-1">
+      <div className="grid grid-cols-[minmax(0,1fr)_300px_400px] items-center gap-x-6 gap-y-2 max-[899px]:grid-cols-1">
         <div className="min-w-0">
           <p className="truncate font-medium">
             {person.name} {me && <span className="font-normal text-soft">(you)</span>}
+            {person.secondStep && <span className="font-normal text-soft"> with a second step</span>}
           </p>
           <p className="truncate text-note text-soft">
             {person.email} ·{' '}
             {person.seen
               ? `here on ${new Date(person.seen).toLocaleDateString('en-GB', { dateStyle: 'medium' })}`
               : 'never here yet'}
-            {person.secondStep && ' · with a second step'}
           </p>
           {person.failedSignIns !== undefined && (
             <p className="text-note text-accent">
@@ -135,7 +137,7 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
             </select>
           )}
         </div>
-        <div className="flex gap-4 text-note min-[900px]:justify-end">
+        <div className="flex flex-wrap gap-x-4 gap-y-1 text-note whitespace-nowrap min-[900px]:justify-end">
           {!me && (
             <button onClick={() => link.mutate(person.id)} className="text-accent underline">
               Link for a new password
