@@ -120,6 +120,19 @@ class DatabaseAccessTest {
         }
     }
 
+    /** Restoring waited for itself until it gave up: the database had inherited the lock of who had started it. */
+    @Test
+    void theLockOfWhoStartsItIsFreeAgain() throws Exception {
+        TestDatabase database = TestDatabase.own();
+        Path lock = Files.createTempFile("salt-drum", ".lock");
+        String again =
+                "exec 9>\"$1\"; flock 9; ../tools/postgres stop \"$2\" \"$3\"; ../tools/postgres start \"$2\" \"$3\";"
+                        + " exec 9>&-; flock -n \"$1\" true";
+        List<String> place = database.place();
+        run(List.of("bash", "-ec", again, "bash", lock.toString(), place.get(0), place.get(1)));
+        Files.delete(lock);
+    }
+
     private static String postgres(String action, Path folder, int port) {
         return run(List.of("../tools/postgres", action, folder.toString(), Integer.toString(port)));
     }
