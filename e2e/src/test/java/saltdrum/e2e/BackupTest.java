@@ -146,12 +146,25 @@ class BackupTest {
                     database,
                     "insert into invitation (token_hash, role, expires) values ('used since', 'OWNER', now() + interval '1 day')");
             run(database, "insert into spring_session values ('p', 's', 0, 0, 1000, 9000000000000, '1')");
+            run(database, "insert into recovery_code select id, 'used since' from person where name = 'ada'");
+            run(
+                    database,
+                    "insert into user_entities (id, name) select 'e', id::text from person where name = 'ada';"
+                            + " insert into user_credentials (credential_id, user_entity_user_id, public_key, backup_eligible,"
+                            + " backup_state, label) values ('lost since', 'e', '', false, false, 'A telephone')");
             run(database, "insert into link_key (key) values ('\\x00') on conflict do nothing");
             assertThat(backup("save", file, server.data(), database).code()).isZero();
             run(database, "update review set withdrawn = now() where id = 'r1'");
             run(database, "delete from invitation");
             run(database, "delete from person where name = 'bo'");
-            run(database, "update person set password = 'after', role = 'DESIGNER' where name = 'ada'");
+            run(
+                    database,
+                    "update person set password = 'after', role = 'DESIGNER', code_secret = 'since', code_step = 7"
+                            + " where name = 'ada'");
+            run(
+                    database,
+                    "delete from recovery_code; delete from user_entities;"
+                            + " insert into audit_entry (did) values ('Removed a person')");
         } finally {
             server.kill();
         }
@@ -161,6 +174,17 @@ class BackupTest {
         assertThat(asked(database, open)).isEqualTo("r2");
         assertThat(asked(database, "select string_agg(name || password || role, ',') from person"))
                 .isEqualTo("adaafterDESIGNER");
+        assertThat(asked(database, "select convert_from(code_secret, 'UTF8') || code_step from person"))
+                .as("a second step that was set up since")
+                .isEqualTo("since7");
+        assertThat(asked(
+                        database,
+                        "select (select count(*) from recovery_code) + (select count(*) from user_credentials)"))
+                .as("a recovery code that was used, and the passkey of a telephone that was lost")
+                .isEqualTo("0");
+        assertThat(asked(database, "select did from audit_entry order by id desc limit 1"))
+                .isEqualTo("Removed a person");
+        run(database, "insert into audit_entry (did) values ('Goes on')");
         assertThat(asked(database, "select count(*) from invitation")).isEqualTo("0");
         assertThat(asked(database, "select count(*) from spring_session")).isEqualTo("0");
         assertThat(asked(database, "select encode(key, 'hex') from link_key")).isEqualTo(key);

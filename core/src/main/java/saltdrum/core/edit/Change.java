@@ -1,11 +1,12 @@
 package saltdrum.core.edit;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
@@ -26,6 +27,11 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
         public Decisions {
             // Steps from before styles could be bent say nothing of it.
             styling = styling == null ? Styling.PLAIN : styling;
+        }
+
+        /** Each of them, in order; ids that are free are no decision. */
+        private List<Object> all() {
+            return Arrays.asList(language, style, styling, recipe, frame, beside);
         }
 
         static Decisions of(Track track) {
@@ -82,17 +88,17 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
     /** Whether both changed the same cue, or the same decision about the whole track. */
     public boolean overlaps(Change other) {
         return cueIds().stream().anyMatch(other.cueIds()::contains)
-                || decided(Decisions::language, other)
-                || decided(Decisions::style, other)
-                || decided(Decisions::styling, other)
-                || decided(Decisions::recipe, other)
-                || decided(Decisions::frame, other)
-                || decided(Decisions::beside, other);
+                || decided().stream().anyMatch(other.decided()::contains);
     }
 
-    private boolean decided(Function<Decisions, Object> what, Change other) {
-        return !Objects.equals(what.apply(before), what.apply(after))
-                && !Objects.equals(what.apply(other.before), what.apply(other.after));
+    /** Places of those decisions that it changes. */
+    private Set<Integer> decided() {
+        List<Object> was = before.all();
+        List<Object> is = after.all();
+        return IntStream.range(0, was.size())
+                .filter(i -> !Objects.equals(was.get(i), is.get(i)))
+                .boxed()
+                .collect(Collectors.toSet());
     }
 
     public Change reversed() {

@@ -27,12 +27,18 @@ import saltdrum.core.word.Word;
 public final class Rebase {
     private final Track present;
     private final Change change;
-    private final LongUnaryOperator named;
+    private final LongUnaryOperator cueId;
+    private final LongUnaryOperator id;
 
-    private Rebase(Track present, Change change, LongUnaryOperator named) {
+    /**
+     * @param cueId gives the ids that the change's cues get
+     * @param id gives those of everything else in it
+     */
+    private Rebase(Track present, Change change, LongUnaryOperator cueId, LongUnaryOperator id) {
         this.present = present;
         this.change = change;
-        this.named = named;
+        this.cueId = cueId;
+        this.id = id;
     }
 
     /**
@@ -41,24 +47,20 @@ public final class Rebase {
      * @throws ConflictingChangeException when one of those touched the same
      */
     public static Track onto(Track present, Change change) {
-        long first = change.before().nextId();
-        long moved = present.nextId() - first;
-        return new Rebase(present, change, id -> id >= first ? id + moved : id).track();
+        LongUnaryOperator free = free(present, change);
+        return new Rebase(present, change, free, free).track();
     }
 
     /** The same for a change of a translation, whose cues have the ids of those that they translate. */
     public static Track ontoTranslation(Track present, Change change) {
-        long moved = present.nextId() - change.before().nextId();
-        Change renamed = new Change(
-                change.from(),
-                change.removed(),
-                change.added().stream()
-                        .map(cue ->
-                                named(cue, cue.id(), id -> id >= change.before().nextId() ? id + moved : id))
-                        .toList(),
-                change.before(),
-                change.after());
-        return new Rebase(present, renamed, LongUnaryOperator.identity()).track();
+        return new Rebase(present, change, LongUnaryOperator.identity(), free(present, change)).track();
+    }
+
+    /** Renames what is new in a change to ids that are free in another track. */
+    private static LongUnaryOperator free(Track present, Change change) {
+        long first = change.before().nextId();
+        long moved = present.nextId() - first;
+        return id -> id >= first ? id + moved : id;
     }
 
     /**
@@ -67,7 +69,7 @@ public final class Rebase {
      * @throws ConflictingChangeException when something of it is otherwise now
      */
     public static Track replay(Track present, Change step) {
-        return new Rebase(present, step, LongUnaryOperator.identity()).track();
+        return new Rebase(present, step, LongUnaryOperator.identity(), LongUnaryOperator.identity()).track();
     }
 
     /**
@@ -133,7 +135,7 @@ public final class Rebase {
             throw new ConflictingChangeException(
                     Quoted.of(gone.values().iterator().next().text()));
         }
-        added.forEach(cue -> cues.add(named(cue, named.applyAsLong(cue.id()), named)));
+        added.forEach(cue -> cues.add(renamed(cue)));
         requireDistinct(cues);
         cues.sort(Comparator.comparingInt(Cue::firstWordMs));
         return cues;
@@ -165,24 +167,25 @@ public final class Rebase {
         return cue.withWords(words);
     }
 
-    private static Cue named(Cue cue, long id, LongUnaryOperator named) {
+    private Cue renamed(Cue cue) {
         List<Word> words = cue.words().stream()
-                .map(word -> word.withId(named.applyAsLong(word.id())))
+                .map(word -> word.withId(id.applyAsLong(word.id())))
                 .toList();
-        return new Cue(id, words, cue.lineStarts(), cue.locked(), cue.given(), cue.look());
+        return new Cue(
+                cueId.applyAsLong(cue.id()), words, cue.lineStarts(), cue.locked(), cue.given(), cue.look());
     }
 
     private Beside beside(Beside before, Beside after) {
         Beside now = present.beside();
         List<Headline> headlines = after.headlines().stream()
-                .map(headline -> headline.withId(named.applyAsLong(headline.id())))
+                .map(headline -> headline.withId(id.applyAsLong(headline.id())))
                 .toList();
         return new Beside(
                 merged(
                         "speech outside the script",
                         before.unscripted(),
                         after.unscripted().stream()
-                                .map(heard -> heard.withId(named.applyAsLong(heard.id())))
+                                .map(heard -> heard.withId(id.applyAsLong(heard.id())))
                                 .toList(),
                         now.unscripted(),
                         Beside.Unscripted::id),

@@ -80,6 +80,7 @@ class FontController {
     }
 
     @Operation(summary = "Takes a font out of the list; what uses it keeps it")
+    @Audited("Put a font away")
     @DeleteMapping("/{fontId}")
     FontView putAway(@PathVariable String fontId) {
         return FontView.of(fonts.putAway(fontId, true));

@@ -60,6 +60,7 @@ class FrameController {
     }
 
     @Operation(summary = "Back to what is usual")
+    @Audited("Took the usual safe zones again")
     @DeleteMapping("/zones")
     SafeZones usualZones(@RequestParam(required = false) Long client) {
         houses.setZones(client, null);

@@ -53,6 +53,7 @@ class PictureController {
     }
 
     @Operation(summary = "Takes a picture out of the list; what uses it keeps it")
+    @Audited("Put a picture away")
     @DeleteMapping("/pictures/{hash}")
     PictureRow putAway(@PathVariable String hash) {
         return pictures.putAway(hash, true);

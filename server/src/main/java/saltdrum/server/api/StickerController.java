@@ -44,6 +44,7 @@ class StickerController {
     }
 
     @Operation(summary = "Takes a sticker out of the list; what uses it keeps it")
+    @Audited("Put a sticker away")
     @DeleteMapping("/{name}")
     StickerRow putAway(@PathVariable String name) {
         return stickers.putAway(name, true);

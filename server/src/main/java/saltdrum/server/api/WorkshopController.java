@@ -38,6 +38,7 @@ class WorkshopController {
         return new WorkshopView(workshop.unsureBelow(), STEPS);
     }
 
+    @Audited("Settled how sure words have to be")
     @PutMapping
     WorkshopView put(@RequestBody WorkshopRequest request) {
         double below = request.unsureBelow();
