@@ -4,51 +4,19 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.JsonObject;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
 import saltdrum.server.access.TestCodes;
 
 /** An owner who signs in with a code, asks that of everybody, and reads the record. */
-class SecondStepTest {
-    private static final String PASSWORD = "lantern oarlock herring seven";
-
-    private final List<String> faults = new ArrayList<>();
-    private final List<BrowserContext> contexts = new ArrayList<>();
-
-    private Page visitor() {
-        BrowserContext context = Browser.chromium().newContext(Browser.calm().setViewportSize(1280, 800));
-        contexts.add(context);
-        Page page = context.newPage();
-        page.setDefaultTimeout(Patience.LIMIT.toMillis());
-        page.onPageError(faults::add);
-        return page;
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void join(Page page, String link, String name, String email) {
-        page.navigate(link);
-        page.getByLabel("Your name").fill(name);
-        page.getByLabel("E-mail address").fill(email);
-        page.getByLabel("Password").fill(PASSWORD);
-        button(page, "Come in").click();
-        assertThat(button(page, "Bring in a clip")).isVisible();
-    }
-
+class SecondStepTest extends WithVisitors {
     private static void signIn(Page page, String email) {
         page.getByLabel("E-mail address").fill(email);
         page.getByLabel("Password").fill(PASSWORD);
@@ -76,16 +44,14 @@ class SecondStepTest {
         try {
             walk(server);
         } finally {
-            contexts.forEach(BrowserContext::close);
             server.end();
         }
-        assertThat(faults).isEmpty();
     }
 
     private void walk(RunningServer server) throws Exception {
         // Passkeys are bound to a name: a bare number has none.
         String home = server.url().replace("127.0.0.1", "localhost");
-        Page ada = visitor();
+        Page ada = visitor(1280, false);
         ada.navigate(home);
         assertThat(ada.getByText("Nobody is here yet")).isVisible();
         join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
@@ -94,7 +60,7 @@ class SecondStepTest {
         button(ada, "Make a link").click();
         String invitation = ada.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
                 .inputValue();
-        Page bo = visitor();
+        Page bo = visitor(1280, false);
         join(bo, invitation, "Bo Tarn", "bo@quay.example");
 
         String secret = setUp(ada);

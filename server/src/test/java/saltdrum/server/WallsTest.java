@@ -1,5 +1,6 @@
 package saltdrum.server;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -8,6 +9,7 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
+import org.springframework.web.bind.annotation.DeleteMapping;
 
 /** The walls of docs/architecture: each module uses only what stands below it. */
 class WallsTest {
@@ -93,6 +95,22 @@ class WallsTest {
                 .callMethod(String.class, "toLowerCase")
                 .orShould()
                 .callMethod(String.class, "toUpperCase")
+                .check(CLASSES);
+    }
+
+    /** Deletions are in the record: what is none of them says so here. */
+    @Test
+    void whatIsDeletedIsInTheRecord() {
+        methods()
+                .that()
+                .areAnnotatedWith(DeleteMapping.class)
+                // A page that is closed, and a note that was read.
+                .and()
+                .areNotDeclaredIn("saltdrum.server.api.PresenceController")
+                .and()
+                .areNotDeclaredIn("saltdrum.server.api.FootageController")
+                .should()
+                .beAnnotatedWith("saltdrum.server.api.Audited")
                 .check(CLASSES);
     }
 }

@@ -30,7 +30,7 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
         }
 
         /** Each of them, in order; ids that are free are no decision. */
-        private List<Object> all() {
+        List<Object> all() {
             return Arrays.asList(language, style, styling, recipe, frame, beside);
         }
 

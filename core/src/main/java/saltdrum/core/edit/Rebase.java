@@ -171,8 +171,7 @@ public final class Rebase {
         List<Word> words = cue.words().stream()
                 .map(word -> word.withId(id.applyAsLong(word.id())))
                 .toList();
-        return new Cue(
-                cueId.applyAsLong(cue.id()), words, cue.lineStarts(), cue.locked(), cue.given(), cue.look());
+        return new Cue(cueId.applyAsLong(cue.id()), words, cue.lineStarts(), cue.locked(), cue.given(), cue.look());
     }
 
     private Beside beside(Beside before, Beside after) {

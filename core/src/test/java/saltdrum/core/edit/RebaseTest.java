@@ -134,6 +134,19 @@ class RebaseTest {
                 .isInstanceOf(ConflictingChangeException.class);
     }
 
+    /** A decision that is added is looked at in both places: ids that are free are the one component that is none. */
+    @Example
+    void everyDecisionIsCompared() {
+        assertThat(Change.between(base, base).before().all())
+                .hasSize(Change.Decisions.class.getRecordComponents().length - 1);
+        Change style = Change.between(base, new Restyle("Lantern").on(base));
+        Change other = Change.between(base, new Restyle("Tidemark").on(base));
+        Change text = Change.between(base, new RetypeCue(base.cues().get(0).id(), "Sand").on(base));
+        assertThat(style.overlaps(other)).isTrue();
+        assertThat(style.overlaps(text)).isFalse();
+        assertThat(text.overlaps(text)).isTrue();
+    }
+
     private static List<Long> ids(List<Cue> cues) {
         return cues.stream().map(Cue::id).toList();
     }

@@ -96,6 +96,7 @@ class CheckController {
         return ValueParts.parts(Limits.class);
     }
 
+    @Audited("Settled the limits of checks")
     @PutMapping("/limits")
     Limits setLimits(@RequestParam(required = false) Long client, @RequestBody Limits limits) {
         houses.setLimits(client, limits);
@@ -103,6 +104,7 @@ class CheckController {
     }
 
     @Operation(summary = "Back to what is usual")
+    @Audited("Took the usual limits again")
     @DeleteMapping("/limits")
     Limits usualLimits(@RequestParam(required = false) Long client) {
         houses.setLimits(client, null);

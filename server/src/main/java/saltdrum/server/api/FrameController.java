@@ -53,6 +53,7 @@ class FrameController {
         return ValueParts.parts(SafeZones.class);
     }
 
+    @Audited("Settled the safe zones")
     @PutMapping("/zones")
     SafeZones setZones(@RequestParam(required = false) Long client, @RequestBody SafeZones zones) {
         houses.setZones(client, zones);

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static saltdrum.server.SignedIn.as;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -23,8 +24,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.security.authentication.TestingAuthenticationToken;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.test.web.servlet.MvcResult;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.edit.RetypeCue;
@@ -134,17 +133,6 @@ class PackageApiTest extends OnATrack {
                 Long.class,
                 name,
                 name + "@pier.example");
-    }
-
-    private static void as(long person, Runnable does) {
-        TestingAuthenticationToken token = new TestingAuthenticationToken(Long.toString(person), null);
-        token.setAuthenticated(true);
-        SecurityContextHolder.getContext().setAuthentication(token);
-        try {
-            does.run();
-        } finally {
-            SecurityContextHolder.clearContext();
-        }
     }
 
     private static List<String> said(JsonNode history) {

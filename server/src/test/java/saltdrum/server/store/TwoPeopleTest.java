@@ -2,13 +2,12 @@ package saltdrum.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static saltdrum.server.SignedIn.as;
 
-import java.util.function.Supplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.security.authentication.TestingAuthenticationToken;
 import org.springframework.security.core.context.SecurityContextHolder;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
@@ -40,17 +39,6 @@ class TwoPeopleTest extends OnAStoredTrack {
         String email = name + "@quay.example";
         people.add(name, email, "-", Role.DESIGNER, null);
         return people.named(email).id();
-    }
-
-    private static <T> T as(long person, Supplier<T> does) {
-        TestingAuthenticationToken token = new TestingAuthenticationToken(Long.toString(person), null);
-        token.setAuthenticated(true);
-        SecurityContextHolder.getContext().setAuthentication(token);
-        try {
-            return does.get();
-        } finally {
-            SecurityContextHolder.clearContext();
-        }
     }
 
     private StoredChange retypes(long person, long version, int cue, String text) {
