@@ -58,7 +58,7 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
             title="The one before shows nothing any more"
             className="text-accent underline"
           >
-            Another link
+            Replace the link
           </button>
           <button onClick={() => withdraw.mutate(review.id)} className="text-accent underline">
             Withdraw
