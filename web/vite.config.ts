@@ -1,9 +1,10 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
+  test: { setupFiles: ['src/test-setup.ts'], testTimeout: 180_000, hookTimeout: 180_000 },
   build: { target: 'es2022', assetsInlineLimit: 0, manifest: true },
   // The launcher's dev says where the server is.
   server: {

@@ -21,6 +21,8 @@ export const useFindings = (id: string, version: number | undefined, measured: s
     queryKey: ['findings', id, version, measured],
     queryFn: () => call<Found>('GET', `/api/clips/${id}/findings`),
     enabled: version !== undefined,
+    // Looks up the rest of the words meanwhile.
+    refetchInterval: (query) => (query.state.data?.lookingUp ? 1500 : false),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });

@@ -4164,12 +4164,12 @@ export interface components {
             left: string[];
         };
         JsonNode: {
-            string: boolean;
-            float: boolean;
             array: boolean;
             empty: boolean;
             null: boolean;
             container: boolean;
+            string: boolean;
+            float: boolean;
             number: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
@@ -4578,6 +4578,7 @@ export interface components {
             voice: boolean;
             /** Format: int32 */
             unheard: number;
+            lookingUp: boolean;
             findings: components["schemas"]["Finding"][];
         };
         Remedy: {

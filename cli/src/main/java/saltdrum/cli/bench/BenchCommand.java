@@ -14,14 +14,14 @@ import saltdrum.core.BadInputException;
 
 @Command(
         description =
-                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two) and siege (a server under fire) by name.")
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two), siege (a server under fire) and soak (hours of work, and memory) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
     @Parameters(index = "0", arity = "0..1", paramLabel = "WHAT")
     String what;
 
-    @Parameters(index = "1", arity = "0..1", paramLabel = "MINUTES", description = "Of siege: 10 by default.")
+    @Parameters(index = "1", arity = "0..1", paramLabel = "MINUTES", description = "Of siege and soak: 10 by default.")
     double minutes = 10;
 
     @Option(
@@ -58,6 +58,7 @@ public final class BenchCommand implements Callable<Integer> {
         benches.put("workshop", WorkshopBench::run);
         benches.put("workers", WorkersBench::run);
         benches.put("siege", report -> SiegeBench.run(spec.commandLine().getOut(), minutes));
+        benches.put("soak", report -> SoakBench.run(report, minutes));
         return benches;
     }
 

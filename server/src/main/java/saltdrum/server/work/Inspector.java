@@ -55,6 +55,7 @@ public class Inspector {
     private final HouseStore houses;
     private final GlossaryStore glossary;
     private final Dictionaries dictionaries;
+    private final LikelyWords likely;
     private final MeasuredStore measures;
     private final MediaStore media;
     private final PictureStore pictures;
@@ -63,7 +64,6 @@ public class Inspector {
     private final Map<String, Samples> samples = few();
     private final Map<String, PictureText> texts = few();
     private final Map<Object, FramedLight> framed = few();
-    private final Map<String, List<String>> likely = few();
 
     private static <K, V> Map<K, V> few() {
         return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
@@ -82,6 +82,7 @@ public class Inspector {
             HouseStore houses,
             GlossaryStore glossary,
             Dictionaries dictionaries,
+            LikelyWords likely,
             MeasuredStore measures,
             MediaStore media,
             PictureStore pictures) {
@@ -92,6 +93,7 @@ public class Inspector {
         this.houses = houses;
         this.glossary = glossary;
         this.dictionaries = dictionaries;
+        this.likely = likely;
         this.measures = measures;
         this.media = media;
         this.pictures = pictures;
@@ -104,8 +106,10 @@ public class Inspector {
      * @param picture whether the picture was measured
      * @param voice whether the voice was
      * @param unheard words of the track that were not heard when the voice was measured
+     * @param lookingUp whether what may have been meant by some unknown words is there only at a later look
      */
-    public record Found(long version, boolean picture, boolean voice, int unheard, List<Finding> findings) {
+    public record Found(
+            long version, boolean picture, boolean voice, int unheard, boolean lookingUp, List<Finding> findings) {
         /** How many are not let stand. */
         public int open() {
             return (int) findings.stream()
@@ -121,12 +125,14 @@ public class Inspector {
         int unheard = measured.onsets() == null
                 ? 0
                 : (int) track.words().count() - measured.onsets().of(track).size();
+        List<Finding> findings = checker.findings(looked.subject);
         return new Found(
                 looked.stored.version(),
                 measured.lightHash() != null,
                 measured.onsets() != null,
                 unheard,
-                checker.findings(looked.subject));
+                looked.words.unfinished(),
+                findings);
     }
 
     /**
@@ -143,7 +149,7 @@ public class Inspector {
                         .toList());
     }
 
-    private record Looked(StoredTrack stored, Measured measured, Subject subject) {}
+    private record Looked(StoredTrack stored, Measured measured, Subject subject, LikelyWords.Look words) {}
 
     private Looked subject(String clipId) {
         ClipRow clip = clips.get(clipId);
@@ -155,6 +161,7 @@ public class Inspector {
         Measured measured = measures.of(clipId);
         Scene scene = scenes.make(track, style, size);
         FrameLayout layout = track.frame().layout(size, house.zones());
+        LikelyWords.Look words = likely.look(track.language());
         Subject subject = new Subject.Builder(
                         track,
                         scene,
@@ -165,12 +172,12 @@ public class Inspector {
                 .unsureBelow(house.unsureBelow())
                 .onsets(measured.onsets())
                 .light(light(measured, track.frame(), layout))
-                .spelling(misspelt(clip, track), text -> suggestions(track.language(), text))
+                .spelling(misspelt(clip, track), words::of)
                 .translations(translations(clipId))
                 .inPicture(inPicture(measured))
                 .captionStreams(clip.info().captions().size())
                 .build();
-        return new Looked(stored, measured, subject);
+        return new Looked(stored, measured, subject, words);
     }
 
     /** The finished picture under the captions; null where it was not measured. */
@@ -218,13 +225,6 @@ public class Inspector {
 
     private Set<Long> misspelt(ClipRow clip, Track track) {
         return dictionaries.misspelt(track, glossary.termsFor(clip.clientId())).orElse(Set.of());
-    }
-
-    private List<String> suggestions(String language, String text) {
-        return known(likely, language + " " + text, () -> dictionaries
-                .of(language)
-                .map(spelling -> spelling.suggestions(text).stream().limit(2).toList())
-                .orElse(List.of()));
     }
 
     private List<Translated> translations(String clipId) {

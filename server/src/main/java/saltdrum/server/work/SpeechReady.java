@@ -26,6 +26,7 @@ class SpeechReady {
     private final Hands hands;
     private final boolean warm;
     private CompletableFuture<Void> checked = CompletableFuture.completedFuture(null);
+    private CompletableFuture<Void> ready = CompletableFuture.completedFuture(null);
 
     SpeechReady(SpeechDesk speech, Hands hands, Settings settings) {
         this.speech = speech;
@@ -40,9 +41,12 @@ class SpeechReady {
         }
         Executor aside = SpeechReady::aside;
         checked = CompletableFuture.runAsync(speech::check, aside);
-        if (warm) {
-            checked.thenRunAsync(this::warm, aside);
-        }
+        ready = warm ? checked.thenRunAsync(this::warm, aside) : checked;
+    }
+
+    /** Begins something else that is wanted soon, when this is no longer in its way. */
+    void then(Runnable next) {
+        ready.thenRunAsync(next, SpeechReady::aside);
     }
 
     private static void aside(Runnable work) {
