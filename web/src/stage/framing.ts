@@ -1,4 +1,5 @@
 import type { Box, FrameLayout } from '../api/types';
+import { drawBlurred } from './paint/gaussian';
 
 /** How much of the picture is cropped: to the nearest pixel, then to the even one at or before it. */
 const even = (corner: number) => -2 * Math.floor(Math.round(-corner) / 2);
@@ -79,9 +80,12 @@ export class BackdropPainter {
     extend(plain, rim, small.width, small.height);
     const soft = this.soft.getContext('2d')!;
     soft.clearRect(0, 0, this.soft.width, this.soft.height);
-    soft.filter = `blur(${sigma}px) brightness(${light})`;
-    soft.drawImage(this.small, 0, 0);
-    soft.filter = 'none';
+    drawBlurred(soft, this.small, this.small.width, this.small.height, sigma, 0);
+    // Darker by as much as a filter of that brightness makes it.
+    soft.globalCompositeOperation = 'source-atop';
+    soft.fillStyle = `rgb(0 0 0 / ${1 - light})`;
+    soft.fillRect(0, 0, this.soft.width, this.soft.height);
+    soft.globalCompositeOperation = 'source-over';
     const { width, height } = context.canvas;
     context.imageSmoothingEnabled = true;
     context.imageSmoothingQuality = 'low';

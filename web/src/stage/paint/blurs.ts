@@ -1,3 +1,4 @@
+import { drawBlurred } from './gaussian';
 import type { Layers } from './layers';
 import type { Target } from './target';
 
@@ -47,11 +48,7 @@ export class Blurs {
     const sharp = this.kept.get(SIGMAS[0])!;
     const room = Math.ceil(3 * sigma);
     const soft = this.layers.around(sharp, room);
-    const { canvas } = soft;
-    const { width, height } = sharp;
-    canvas.filter = `blur(${sigma}px)`;
-    canvas.drawImage(sharp.canvas.canvas, 0, 0, width, height, room, room, width, height);
-    canvas.filter = 'none';
+    drawBlurred(soft.canvas, sharp.canvas.canvas, sharp.width, sharp.height, sigma, room);
     return soft;
   }
 

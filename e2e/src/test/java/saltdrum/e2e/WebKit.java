@@ -1,5 +1,6 @@
 package saltdrum.e2e;
 
+import java.io.File;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -7,15 +8,15 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.List;
 import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 
 /** Safari's engine, WebKitGTK from Debian's packages, driven by WebDriver (W3C) on a screen that nobody sees (Xvfb). */
-final class WebKit implements AutoCloseable {
-    private static final JsonMapper JSON = new JsonMapper();
-    private static final String DISPLAY = ":97";
+final class WebKit extends Engine {
+    private static final File LOG = new File("target/webkit.log");
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final String driver;
@@ -23,15 +24,19 @@ final class WebKit implements AutoCloseable {
     private final Process process;
     private final String session;
 
-    WebKit() throws Exception {
+    WebKit() throws IOException {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
         driver = "http://127.0.0.1:" + port;
-        screen = begun(new ProcessBuilder("Xvfb", DISPLAY, "-screen", "0", "1280x900x24"));
+        // It chooses a display that is free and writes its number.
+        screen = new ProcessBuilder("Xvfb", "-displayfd", "1", "-screen", "0", "1280x900x24")
+                .redirectError(LOG)
+                .start();
+        String display = ":" + screen.inputReader().readLine();
         ProcessBuilder builder = new ProcessBuilder("WebKitWebDriver", "--port=" + port);
-        builder.environment().put("DISPLAY", DISPLAY);
+        builder.environment().put("DISPLAY", display);
         builder.environment().put("LIBGL_ALWAYS_SOFTWARE", "1");
         process = begun(builder);
         Patience.await("the driver")
@@ -43,18 +48,17 @@ final class WebKit implements AutoCloseable {
         asked.putObject("capabilities").putObject("alwaysMatch").set("webkitgtk:browserOptions", options);
         session =
                 "/session/" + call("POST", "/session", asked).path("sessionId").asString();
+        // The window has a bar of its own.
         var size = JSON.createObjectNode()
                 .put("x", 0)
                 .put("y", 0)
-                .put("width", 1280)
-                .put("height", 860);
+                .put("width", WIDTH)
+                .put("height", HEIGHT + 60);
         call("POST", session + "/window/rect", size);
     }
 
     private static Process begun(ProcessBuilder builder) throws IOException {
-        return builder.redirectErrorStream(true)
-                .redirectOutput(Path.of("target/webkit.log").toFile())
-                .start();
+        return builder.redirectErrorStream(true).redirectOutput(LOG).start();
     }
 
     /** Where the package has put it. */
@@ -90,26 +94,45 @@ final class WebKit implements AutoCloseable {
         }
     }
 
+    @Override
     void open(String url) throws IOException {
         call("POST", session + "/url", JSON.createObjectNode().put("url", url));
     }
 
-    /** @return what a script gives that begins with {@code return} */
-    JsonNode run(String script) throws IOException {
-        var asked = JSON.createObjectNode().put("script", script);
+    @Override
+    public JsonNode run(String body) throws IOException {
+        // The last argument is what ends it (WebDriver, "execute async script").
+        var asked = JSON.createObjectNode()
+                .put(
+                        "script",
+                        "const end = arguments[arguments.length - 1]; (async () => {" + body
+                                + "})().then((value) => end([JSON.stringify(value)]), (fault) => end([null, String(fault)]))");
         asked.putArray("args");
-        return call("POST", session + "/execute/sync", asked);
+        JsonNode told = call("POST", session + "/execute/async", asked);
+        if (told.size() > 1) {
+            throw new IllegalStateException(told.path(1).asString());
+        }
+        return told.path(0).isString() ? JSON.readTree(told.path(0).asString()) : JSON.missingNode();
     }
 
-    void await(String what, String script) {
-        Patience.await(what).until(() -> run("return !!(" + script + ")").asBoolean());
+    @Override
+    void act(ArrayNode actions) throws IOException {
+        call("POST", session + "/actions", JSON.createObjectNode().set("actions", actions));
     }
 
-    void click(String selector) throws IOException {
+    @Override
+    void chooseFile(String selector, Path file) throws IOException {
         var asked = JSON.createObjectNode().put("using", "css selector").put("value", selector);
         JsonNode element = call("POST", session + "/element", asked);
         String id = element.properties().iterator().next().getValue().asString();
-        call("POST", session + "/element/" + id + "/click", JSON.createObjectNode());
+        var path = JSON.createObjectNode().put("text", file.toAbsolutePath().toString());
+        call("POST", session + "/element/" + id + "/value", path);
+    }
+
+    @Override
+    byte[] picture() throws IOException {
+        return Base64.getDecoder()
+                .decode(call("GET", session + "/screenshot", null).asString());
     }
 
     @Override

@@ -1,8 +1,6 @@
 // Paints a scene as the page does and compares it with what the server's painter made of it, here in the page: of two pictures
 // of megabytes only three numbers come out.
 (() => {
-  const scenes = {};
-  const painters = new Map();
   const canvas = new OffscreenCanvas(1, 1);
   const c = canvas.getContext('2d', { willReadFrequently: true });
 
@@ -44,6 +42,39 @@
     return count === 0 ? 1 : sum / count;
   }
 
+  // How many pixels are further than that from all that the other picture has there and beside it. Rasterisers that cut curves
+  // into other lines cover an edge's pixels by more or less, which this does not count; what is moved, missing, paler or softer
+  // it does.
+  function beyondEdges(one, other, width, height, alike) {
+    let count = 0;
+    for (let y = 0; y < height; y++) {
+      for (let x = 0; x < width; x++) {
+        const at = (y * width + x) * 4;
+        const same = [0, 1, 2].every(
+          (c) =>
+            Math.abs(one[at + c] - other[at + c]) <= alike ||
+            (within(one[at + c], other, x, y, width, height, c, alike) &&
+              within(other[at + c], one, x, y, width, height, c, alike)),
+        );
+        if (!same) count++;
+      }
+    }
+    return count;
+  }
+
+  function within(value, picture, x, y, width, height, channel, alike) {
+    let least = 255;
+    let greatest = 0;
+    for (let j = Math.max(0, y - 1); j <= Math.min(height - 1, y + 1); j++) {
+      for (let i = Math.max(0, x - 1); i <= Math.min(width - 1, x + 1); i++) {
+        const there = picture[(j * width + i) * 4 + channel];
+        if (there < least) least = there;
+        if (there > greatest) greatest = there;
+      }
+    }
+    return value >= least - alike && value <= greatest + alike;
+  }
+
   // ours: blue first, as the burn paints; theirs: red first.
   function compare(ours, theirs, width, height, alike) {
     let difference = 0;
@@ -61,27 +92,28 @@
       if (most > alike) strays++;
     }
     // Windows without a difference would come to 1 all the same.
-    return { difference, strays, ssim: difference === 0 ? 1 : ssim(ours, theirs, width, height) };
+    return {
+      difference,
+      strays,
+      beyondEdges: strays === 0 ? 0 : beyondEdges(ours, theirs, width, height, alike),
+      ssim: difference === 0 ? 1 : ssim(ours, theirs, width, height),
+    };
   }
 
   window.parity = {
     compare,
-    async load(name, scene) {
-      painters.clear();
-      for (const key of Object.keys(scenes)) delete scenes[key];
-      scenes[name] = await saltDrumPainter.withBitmaps(JSON.parse(scene));
-    },
-    // One after the other; the server paints its own while the page paints.
-    async pictures({ scene, scale, background, alike, ours, places }) {
+    // The scene that the server has now, one moment after the other; the server paints its own while the page paints.
+    async pictures({ scale, background, alike, places }) {
+      const scene = await saltDrumPainter.withBitmaps(await (await fetch('/scene')).json());
+      const painter = new saltDrumPainter.ScenePainter(scene, scale);
       const seen = [];
       for (const [index, { t, left, top, width, height }] of places.entries()) {
-        const asked = fetch(`${ours}/${index}`);
-        if (!painters.has(scale)) painters.set(scale, new saltDrumPainter.ScenePainter(scenes[scene], scale));
+        const asked = fetch(`/pictures/${index}`);
         canvas.width = width;
         canvas.height = height;
         c.fillStyle = background;
         c.fillRect(0, 0, width, height);
-        painters.get(scale).paint(c, t, left, top);
+        painter.paint(c, t, left, top);
         const theirs = c.getImageData(0, 0, width, height).data;
         const bytes = new Uint8Array(await (await asked).arrayBuffer());
         seen.push(compare(bytes, theirs, width, height, alike));

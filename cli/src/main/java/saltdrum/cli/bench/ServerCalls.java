@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import saltdrum.core.SaltDrumException;
 import tools.jackson.databind.JsonNode;
@@ -33,6 +34,12 @@ final class ServerCalls {
             throw new SaltDrumException("This wants a server of its own: run it by ./salt-drum bench " + bench + ".");
         }
         return "http://127.0.0.1:" + port;
+    }
+
+    /** Its process. */
+    static long ownPid() throws IOException {
+        return Long.parseLong(Files.readString(Path.of(System.getenv("SALT_DRUM_HOME"), "server.pid"))
+                .strip());
     }
 
     JsonNode get(String path) throws IOException {

@@ -14,11 +14,11 @@ final class SiegeBench {
         String url = ServerCalls.ownUrl("siege [MINUTES]");
         long seed = System.nanoTime();
         out.println("seed " + seed);
-        Siege siege = new Siege(url, Material.demo("tide-pool.mp4").getParent(), seed);
+        Siege siege = new Siege(url, Material.demo("tide-pool.mp4").getParent(), seed, ServerCalls.ownPid());
         Siege.Outcome outcome = siege.run(Duration.ofMillis(Math.round(minutes * 60_000)));
         out.printf(
                 java.util.Locale.ROOT,
-                "%d requests: %d taken, %d refused in a sentence; %d of %d calls, %d of %d fields of edits; %d faults%n",
+                "%d requests: %d taken, %d refused in a sentence; %d of %d calls, %d of %d fields of edits; %d pauses of the server; %d faults%n",
                 outcome.requests(),
                 outcome.taken(),
                 outcome.refused(),
@@ -26,6 +26,7 @@ final class SiegeBench {
                 outcome.ofCalls(),
                 outcome.fields(),
                 outcome.ofFields(),
+                outcome.pauses(),
                 outcome.faults().size());
         outcome.faults().forEach(out::println);
         out.flush();

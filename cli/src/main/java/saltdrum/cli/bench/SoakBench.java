@@ -193,8 +193,7 @@ final class SoakBench {
     }
 
     private List<MemoryReading> read() throws IOException {
-        long pid = Long.parseLong(Files.readString(Path.of(System.getenv("SALT_DRUM_HOME"), "server.pid"))
-                .strip());
+        long pid = ServerCalls.ownPid();
         List<MemoryReading> readings = new ArrayList<>();
         for (int i = 1; i <= READINGS; i++) {
             pause(Math.max(0, length * i / READINGS - (System.nanoTime() - begun) / 1_000_000));

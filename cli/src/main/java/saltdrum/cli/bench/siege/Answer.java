@@ -25,7 +25,12 @@ record Answer(int status, String type, byte[] body, long tookMs) {
 
     /** What is wrong with the answer whatever was asked; null when nothing is. */
     String fault() {
-        if (tookMs > SLOW_MS) {
+        return fault(0);
+    }
+
+    /** @param sleptMs for how long nobody could answer */
+    String fault(long sleptMs) {
+        if (tookMs - sleptMs > SLOW_MS) {
             return "took " + tookMs + " ms";
         }
         if (status >= 500) {

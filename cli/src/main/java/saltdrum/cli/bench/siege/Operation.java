@@ -94,7 +94,8 @@ record Operation(String method, String path, JsonNode parameters, JsonNode bodyS
             String value = values.fileName();
             filled += encode(value);
         }
-        return filled + query;
+        String address = filled + query;
+        return hostile && random.nextInt(6) == 0 ? Spelled.otherwise(address, random) : address;
     }
 
     private static String encode(String text) {

@@ -26,6 +26,9 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class Siege {
     private static final int MOST_SAID = 600;
+    /** So many requests from one pause of the server to the next. */
+    private static final int BETWEEN_PAUSES = 2_000;
+
     private static final String EDITS = "/api/clips/{clipId}/track/edits";
 
     /** @param calls that were asked at least once, of {@code ofCalls} */
@@ -37,6 +40,7 @@ public final class Siege {
             int ofCalls,
             int fields,
             int ofFields,
+            int pauses,
             List<String> faults) {}
 
     private record Spoilt(String kind, String type, String field, JsonNode value) {}
@@ -46,6 +50,8 @@ public final class Siege {
     private final Ground ground;
     private final Values values;
     private final Aftermath aftermath;
+    private final Pauses pauses;
+    private final List<OpenPage> pages;
     private final List<Operation> operations;
     private final Deque<Operation> nextCalls = new ArrayDeque<>();
     private final Deque<Spoilt> nextSpoilt = new ArrayDeque<>();
@@ -58,14 +64,19 @@ public final class Siege {
     private int taken;
     private int refused;
 
-    /** @param folder with the demo clips */
-    public Siege(String url, Path folder, long seed) throws IOException {
+    /**
+     * @param folder with the demo clips
+     * @param pausedPid the server's process, which is stopped and goes on again and again; 0 for none
+     */
+    public Siege(String url, Path folder, long seed, long pausedPid) throws IOException {
         this.target = new Target(url);
         this.random = new Random(seed);
         this.ground = new Ground(target, folder, random);
         JsonNode description = target.get("/api/openapi").json();
         this.values = new Values(description, ground, random);
         this.aftermath = new Aftermath(target, random);
+        this.pauses = new Pauses(pausedPid);
+        this.pages = List.of(new OpenPage(target), new OpenPage(target));
         this.operations = Operation.all(description);
     }
 
@@ -84,7 +95,11 @@ public final class Siege {
             } else {
                 goodEdit();
             }
+            if (requests % BETWEEN_PAUSES == BETWEEN_PAUSES - 1) {
+                pauses.begin();
+            }
         }
+        pauses.end();
         return new Outcome(
                 requests,
                 taken,
@@ -93,6 +108,7 @@ public final class Siege {
                 operations.size(),
                 askedFields.size(),
                 ofFields,
+                pauses.taken(),
                 List.copyOf(faults.values()));
     }
 
@@ -130,18 +146,29 @@ public final class Siege {
         askedFields.add(spoilt.kind + "." + spoilt.field);
         ObjectNode edit = values.object(spoilt.type, spoilt.kind, 0, 0);
         edit.set(spoilt.field, spoilt.value);
-        edit(edit);
+        edit(edit, ground.version());
     }
 
+    /** One of two pages makes it, on the version that it has. */
     private void goodEdit() throws IOException {
         JsonSubTypes.Type[] kinds = kinds();
         JsonSubTypes.Type kind = kinds[random.nextInt(kinds.length)];
-        edit(values.object(kind.value().getSimpleName(), kind.name(), 0, 0));
+        OpenPage page = pages.get(random.nextInt(pages.size()));
+        page.on(ground);
+        Answer answer = edit(values.object(kind.value().getSimpleName(), kind.name(), 0, 0), page.version());
+        page.on(ground);
+        page.answered(answer, ground);
+        if (answer != null && answer.ok()) {
+            String wrong = page.follow();
+            if (wrong != null) {
+                fault("edit of one of two pages " + kind.name(), wrong);
+            }
+        }
     }
 
-    private void edit(ObjectNode edit) throws IOException {
-        String body = "{\"version\":" + ground.version() + ",\"edit\":" + Values.write(edit) + "}";
-        ask(
+    private Answer edit(ObjectNode edit, long version) throws IOException {
+        String body = "{\"version\":" + version + ",\"edit\":" + Values.write(edit) + "}";
+        return ask(
                 "POST",
                 EDITS.replace("{clipId}", ground.clipId()),
                 "application/json",
@@ -167,23 +194,25 @@ public final class Siege {
         ask(call.method(), address, type, body, call.changesTheTrack());
     }
 
-    private void ask(String method, String address, String type, byte[] body, boolean changes) throws IOException {
+    /** @return null where none came */
+    private Answer ask(String method, String address, String type, byte[] body, boolean changes) throws IOException {
         requests++;
         String said = method + " " + address + " " + shortened(new String(body, StandardCharsets.UTF_8));
+        long sleptBefore = pauses.sleptMs();
         Answer answer;
         try {
             answer = target.ask(method, address, type, body);
         } catch (IOException e) {
             fault(said, "no answer: " + e);
-            return;
+            return null;
         }
-        String fault = answer.fault();
+        String fault = answer.fault(pauses.sleptMs() - sleptBefore);
         if (fault != null) {
             fault(said, fault);
         }
         if (!answer.ok()) {
             refused++;
-            return;
+            return answer;
         }
         taken++;
         stopWork(answer, method);
@@ -197,6 +226,7 @@ public final class Siege {
                 ground.begin();
             }
         }
+        return answer;
     }
 
     /** Hearing and burning would only make the rest slow. */
