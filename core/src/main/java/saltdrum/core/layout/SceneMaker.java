@@ -33,7 +33,10 @@ import saltdrum.core.text.Hyphens;
  * kept, and is the same object again as long as nothing of it changes. Safe for many threads.
  */
 public final class SceneMaker {
-    private static final int MOST_KEPT = 16_000;
+    private static final int MOST_FITS = 16_000;
+    /** Some 4,000 cues of two lines: two clips of half an hour each. */
+    private static final long MOST_BYTES = 32L << 20;
+
     private static final int MOST_SETTINGS = 64;
     /** Over the captions. */
     private static final int HEADLINES = 1;
@@ -55,12 +58,12 @@ public final class SceneMaker {
     /** @param edition of the typesetter */
     private record Setting(Style style, Styling styling, Size design, String language, int edition) {}
 
-    private final Map<Question, Part> kept = recent(MOST_KEPT);
+    private final KeptParts<Question> kept = new KeptParts<>(MOST_BYTES);
 
     /** How far a cue by itself would be shrunk. */
     private record FitQuestion(LineLayout.Setting setting, Cue cue) {}
 
-    private final Map<FitQuestion, Double> fits = recent(MOST_KEPT);
+    private final Map<FitQuestion, Double> fits = recent(MOST_FITS);
 
     /** Evicts the least recently used entries. */
     private static <K, V> Map<K, V> recent(int most) {
@@ -87,7 +90,7 @@ public final class SceneMaker {
     public Scene make(Track track, Style style, Size clip) {
         LineLayout.Setting setting = settings.computeIfAbsent(asked(track, style, clip), this::lines);
         double mostFit = mostFit(track, setting, cue -> known(fits, new FitQuestion(setting, cue), this::fit));
-        return scene(track, clip, setting, mostFit, Range.ALL, question -> known(kept, question, this::part));
+        return scene(track, clip, setting, mostFit, Range.ALL, question -> kept.get(question, this::part));
     }
 
     /** Computed outside the map, where others would wait for it. */
