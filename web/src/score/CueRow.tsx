@@ -134,14 +134,14 @@ export const CueRow = memo(function CueRow(props: {
           </div>
           <div className="relative w-[100px] flex-none text-right max-[699px]:w-12">
             <span
-              className={`mt-[7px] flex items-center justify-end gap-1.5 text-tiny text-soft ${here && !inRun ? 'hidden' : 'group-hover:hidden'}`}
+              className={`mt-[7px] flex items-center justify-end gap-1.5 text-tiny text-soft ${here && !inRun ? 'invisible' : 'group-hover:invisible'}`}
             >
               {cue.speed.toFixed(0)} c/s
             </span>
             <FoundIn cueId={cue.id} />
             <SetAs cueId={cue.id} />
             <span
-              className={`absolute -top-0.5 right-0 justify-end gap-0.5 rounded-md bg-paper ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
+              className={`absolute -top-1 right-0 justify-end gap-0.5 ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
             >
               <IconButton
                 small
