@@ -123,6 +123,13 @@ class CheckTest extends OnTheBench {
             assertThat(page.locator("[data-finding=" + kind + "]").first()).isVisible();
         }
 
+        // In the chosen cue no button covers what is wrong in it.
+        Locator chosen = page.locator("[data-cue]")
+                .filter(new Locator.FilterOptions().setHas(page.getByTestId("found")))
+                .first();
+        chosen.locator("[data-word]").first().click();
+        chosen.getByTestId("found").click();
+
         letOneStand();
         mendTheRest();
         assertThat(page.getByText("Nothing is wrong")).isVisible();

@@ -141,6 +141,9 @@ final class BreakEdits {
     /** Locked cues stand, and so do all others when only a run is broken anew. */
     static Track rebreak(Track track, Rebreak e) {
         Set<Long> wanted = e.cueIds() == null ? null : Edits.existing(track, e.cueIds());
+        if (wanted != null && wanted.isEmpty()) {
+            throw new RefusedEditException("No cue was named to be broken anew. Name some; nothing was changed.");
+        }
         if (wanted != null && track.cues().stream().allMatch(cue -> !wanted.contains(cue.id()) || cue.locked())) {
             Edits.unlocked(track.cues().get(track.indexOfCue(e.cueIds().get(0))));
         }

@@ -3,6 +3,9 @@ package saltdrum.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
 import java.util.List;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Example;
@@ -10,6 +13,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.ShrinkingMode;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.Words;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.Track;
 import saltdrum.core.edit.EditDice.Throw;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.paint.Coat;
@@ -44,6 +51,42 @@ class RandomEditsTest {
     @Property(tries = 400, seed = "20261126", shrinking = ShrinkingMode.BOUNDED)
     void everyStepKeepsItsPromises(@ForAll("sequences") List<Throw> dice) {
         EditPromises.assertKept(dice);
+    }
+
+    /** Breaking no cues anew was an index out of bounds. */
+    @Property(tries = 200, seed = "20261130", shrinking = ShrinkingMode.BOUNDED)
+    void noListNeedsSomethingInIt(@ForAll("sequences") List<Throw> dice) throws Exception {
+        Track track =
+                Words.track(Recipe.PHRASE, "Sand it first or you will be back by Friday. Three coats thin as tea.");
+        for (Throw die : dice) {
+            try {
+                Edit edit = withEmptyLists(EditDice.edit(die, track));
+                edit.on(track);
+                assertThat(edit.said(track)).isNotBlank();
+            } catch (SaltDrumException refused) {
+                assertThat(refused.getMessage()).endsWith(".");
+            }
+        }
+    }
+
+    private static Edit withEmptyLists(Edit edit) throws Exception {
+        RecordComponent[] parts = edit.getClass().getRecordComponents();
+        Object[] values = new Object[parts.length];
+        for (int i = 0; i < parts.length; i++) {
+            values[i] = List.class.isAssignableFrom(parts[i].getType())
+                    ? List.of()
+                    : parts[i].getAccessor().invoke(edit);
+        }
+        try {
+            Class<?>[] types =
+                    Arrays.stream(parts).map(RecordComponent::getType).toArray(Class<?>[]::new);
+            return (Edit) edit.getClass().getDeclaredConstructor(types).newInstance(values);
+        } catch (InvocationTargetException e) {
+            if (e.getCause() instanceof RuntimeException refused) {
+                throw refused;
+            }
+            throw e;
+        }
     }
 
     /** Was refused with “would start before” out of the track. */
