@@ -15,12 +15,19 @@ const Page = lazy(async () => {
   return { default: () => <Review token={decodeURIComponent(token)} /> };
 });
 
-createRoot(document.getElementById('root')!).render(
-  <QueryClientProvider client={queryClient}>
-    <Trouble>
-      <Suspense fallback={<main className="h-full" aria-busy />}>
-        <Page />
-      </Suspense>
-    </Trouble>
-  </QueryClientProvider>,
-);
+// Captions are painted aside and with each frame of the video; where either is unknown, the page says so and stays what it is.
+const able =
+  typeof OffscreenCanvas === 'function' && 'requestVideoFrameCallback' in HTMLVideoElement.prototype;
+if (able) {
+  createRoot(document.getElementById('root')!).render(
+    <QueryClientProvider client={queryClient}>
+      <Trouble>
+        <Suspense fallback={<main className="h-full" aria-busy />}>
+          <Page />
+        </Suspense>
+      </Trouble>
+    </QueryClientProvider>,
+  );
+} else {
+  document.getElementById('unable')!.className = 'now';
+}
