@@ -141,7 +141,7 @@ export const CueRow = memo(function CueRow(props: {
             <FoundIn cueId={cue.id} />
             <SetAs cueId={cue.id} />
             <span
-              className={`absolute -top-1 right-0 justify-end gap-0.5 ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
+              className={`absolute -top-1 right-0 justify-end gap-0.5 max-[699px]:rounded-md max-[699px]:bg-paper ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
             >
               <IconButton
                 small

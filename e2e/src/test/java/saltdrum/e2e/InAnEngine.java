@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -118,25 +117,25 @@ abstract class InAnEngine {
         browser.press(" ");
         browser.await("it rests", "document.querySelector('video').paused");
 
-        List<String> before = cues(clip);
+        List<String> before = server.cues(clip);
         browser.click(Engine.the("[data-word]", "Three"));
         browser.press(Engine.ENTER);
         browser.await("a field", "document.activeElement?.matches('textarea, input, [contenteditable]')");
         browser.press(Engine.CONTROL, "a");
         browser.type("Three more coats,");
         changing(clip, () -> browser.press(Engine.ENTER));
-        assertThat(cues(clip)).contains("Three more coats,");
+        assertThat(server.cues(clip)).contains("Three more coats,");
         browser.click(Engine.the("[data-word]", "coats,"));
         changing(clip, () -> browser.press("b"));
-        assertThat(cues(clip)).contains("Three more", "coats,");
+        assertThat(server.cues(clip)).contains("Three more", "coats,");
         for (int i = 0; i < 2; i++) {
             changing(clip, () -> browser.press(Engine.CONTROL, "z"));
         }
-        assertThat(cues(clip)).isEqualTo(before);
+        assertThat(server.cues(clip)).isEqualTo(before);
 
         browser.click(Engine.the("a", "Breaks"));
         changing(clip, () -> browser.click(Engine.the("[role=radio]", "one word…")));
-        assertThat(cues(clip)).hasSize(spoken.size());
+        assertThat(server.cues(clip)).hasSize(spoken.size());
         changing(clip, () -> browser.click(Engine.the("[role=radio]", "two lines…")));
         browser.click(Engine.the("a", "Style"));
         changing(clip, () -> browser.click(Engine.the("[data-style=Lantern]")));
@@ -158,27 +157,10 @@ abstract class InAnEngine {
     }
 
     private void changing(String clip, Hand hand) throws Exception {
-        long version = track(clip).path("head").path("version").asLong();
+        long version = server.track(clip).path("head").path("version").asLong();
         hand.move();
         Patience.await("a version after " + version)
-                .until(() -> track(clip).path("head").path("version").asLong() > version);
+                .until(() -> server.track(clip).path("head").path("version").asLong() > version);
         browser.await("the page has it", "document.body.innerText.includes('Saved')");
-    }
-
-    private JsonNode track(String clip) throws Exception {
-        return server.get("/api/clips/" + clip + "/track");
-    }
-
-    private List<String> cues(String clip) throws Exception {
-        List<String> texts = new ArrayList<>();
-        for (JsonNode cue : track(clip).path("cues")) {
-            texts.add(String.join(
-                    " ",
-                    cue.path("words")
-                            .valueStream()
-                            .map(word -> word.path("text").asString())
-                            .toList()));
-        }
-        return texts;
     }
 }

@@ -116,17 +116,11 @@ abstract class OnTheBench {
     }
 
     JsonNode track(String clipId) throws Exception {
-        return server.get("/api/clips/" + clipId + "/track");
+        return server.track(clipId);
     }
 
     List<String> cues(String clipId) throws Exception {
-        List<String> texts = new ArrayList<>();
-        for (JsonNode cue : track(clipId).path("cues")) {
-            List<String> words = new ArrayList<>();
-            cue.path("words").forEach(word -> words.add(word.path("text").asString()));
-            texts.add(String.join(" ", words));
-        }
-        return texts;
+        return server.cues(clipId);
     }
 
     Locator word(String text) {

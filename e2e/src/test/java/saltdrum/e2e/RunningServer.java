@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.util.FileSystemUtils;
 import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
@@ -158,6 +159,22 @@ final class RunningServer {
 
     JsonNode get(String path) throws IOException {
         return send(HttpRequest.newBuilder(URI.create(url() + path)).GET().build());
+    }
+
+    JsonNode track(String clipId) throws IOException {
+        return get("/api/clips/" + clipId + "/track");
+    }
+
+    /** Texts of its cues. */
+    List<String> cues(String clipId) throws IOException {
+        return track(clipId)
+                .path("cues")
+                .valueStream()
+                .map(cue -> cue.path("words")
+                        .valueStream()
+                        .map(word -> word.path("text").asString())
+                        .collect(Collectors.joining(" ")))
+                .toList();
     }
 
     JsonNode post(String path, String body) throws IOException {

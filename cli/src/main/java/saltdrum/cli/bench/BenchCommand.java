@@ -21,8 +21,12 @@ public final class BenchCommand implements Callable<Integer> {
     @Parameters(index = "0", arity = "0..1", paramLabel = "WHAT")
     String what;
 
-    @Parameters(index = "1", arity = "0..1", paramLabel = "MINUTES", description = "Of siege and soak: 10 by default.")
-    double minutes = 10;
+    @Parameters(
+            index = "1",
+            arity = "0..1",
+            paramLabel = "MINUTES",
+            description = "Of siege: 10 by default; of soak: 120.")
+    Double minutes;
 
     @Option(
             names = "--style",
@@ -57,9 +61,13 @@ public final class BenchCommand implements Callable<Integer> {
         benches.put("memory", MemoryBench::run);
         benches.put("workshop", WorkshopBench::run);
         benches.put("workers", WorkersBench::run);
-        benches.put("siege", report -> SiegeBench.run(spec.commandLine().getOut(), minutes));
-        benches.put("soak", report -> SoakBench.run(report, minutes));
+        benches.put("siege", report -> SiegeBench.run(spec.commandLine().getOut(), minutes(10)));
+        benches.put("soak", report -> SoakBench.run(report, minutes(120)));
         return benches;
+    }
+
+    private double minutes(double usual) {
+        return minutes == null ? usual : minutes;
     }
 
     @Override

@@ -69,7 +69,7 @@ final class SoakBench {
         hands.add(hand(3000, () -> look(clips.get(calls.get() % clips.size()))));
         List<MemoryReading> readings = read();
         over = true;
-        hands.forEach(SoakBench::join);
+        hands.forEach(Threads::join);
         tell(readings);
     }
 
@@ -87,7 +87,7 @@ final class SoakBench {
                 } catch (IOException | SaltDrumException e) {
                     faults.merge(String.valueOf(e.getMessage()).replaceAll("[a-z0-9]{12}|\\d+", "…"), 1, Integer::sum);
                 }
-                pause(restMs / 2 + random.nextInt(restMs));
+                Threads.pause(restMs / 2 + random.nextInt(restMs));
             }
         });
         thread.start();
@@ -146,7 +146,7 @@ final class SoakBench {
             if (!state.equals("RUNNING") && !state.equals("WAITING")) {
                 throw new SaltDrumException("A film ended as " + state + ".");
             }
-            pause(1000);
+            Threads.pause(1000);
         }
     }
 
@@ -177,7 +177,7 @@ final class SoakBench {
             page.getOutputStream()
                     .write(("GET /api/events HTTP/1.1\r\nHost: " + address.getAuthority() + "\r\n\r\n")
                             .getBytes(StandardCharsets.US_ASCII));
-            pause(500);
+            Threads.pause(500);
         }
         calls.incrementAndGet();
     }
@@ -196,7 +196,7 @@ final class SoakBench {
         long pid = ServerCalls.ownPid();
         List<MemoryReading> readings = new ArrayList<>();
         for (int i = 1; i <= READINGS; i++) {
-            pause(Math.max(0, length * i / READINGS - (System.nanoTime() - begun) / 1_000_000));
+            Threads.pause(Math.max(0, length * i / READINGS - (System.nanoTime() - begun) / 1_000_000));
             MemoryReading reading = MemoryReading.of(pid, (System.nanoTime() - begun) / 1e9 / 60);
             readings.add(reading);
             report.line(
@@ -227,21 +227,5 @@ final class SoakBench {
         int quarter = all.length / 4;
         double second = Arrays.stream(all, quarter, 2 * quarter).average().orElseThrow();
         return Arrays.stream(all, all.length - quarter, all.length).average().orElseThrow() / second;
-    }
-
-    private static void pause(long ms) {
-        try {
-            Thread.sleep(ms);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
-    private static void join(Thread thread) {
-        try {
-            thread.join();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
     }
 }

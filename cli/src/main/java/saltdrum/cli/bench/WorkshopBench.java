@@ -100,7 +100,7 @@ final class WorkshopBench {
         List<Thread> hands =
                 clips.stream().map(clip -> new Thread(() -> handOf(clip, all))).toList();
         hands.forEach(Thread::start);
-        hands.forEach(WorkshopBench::join);
+        hands.forEach(Threads::join);
         double[] times = all.stream().mapToDouble(Double::doubleValue).toArray();
         if (times.length < DESIGNERS * EDITS) {
             throw new SaltDrumException("Only " + times.length + " edits were taken; see the server's log.");
@@ -143,19 +143,7 @@ final class WorkshopBench {
 
     /** Hands do not move in step. */
     private static void pause(Random random) {
-        try {
-            Thread.sleep(THINKING_MS / 2 + random.nextInt(THINKING_MS));
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
-    private static void join(Thread thread) {
-        try {
-            thread.join();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        Threads.pause(THINKING_MS / 2 + random.nextInt(THINKING_MS));
     }
 
     private interface Work {

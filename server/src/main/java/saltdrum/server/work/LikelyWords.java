@@ -84,18 +84,20 @@ class LikelyWords {
     }
 
     private List<String> find(Asked asked) {
+        List<String> likely = List.of();
         try {
-            List<String> likely = dictionaries
+            likely = dictionaries
                     .of(asked.language)
                     .map(spelling -> spelling.suggestions(asked.word).stream()
                             .limit(MOST_OFFERED)
                             .toList())
                     .orElse(List.of());
-            known.put(asked, likely);
-            return likely;
         } finally {
+            // Also where the search failed: a page would ask again for ever.
+            known.put(asked, likely);
             underWay.remove(asked);
         }
+        return likely;
     }
 
     @PreDestroy

@@ -95,7 +95,7 @@ record Operation(String method, String path, JsonNode parameters, JsonNode bodyS
             filled += encode(value);
         }
         String address = filled + query;
-        return hostile && random.nextInt(6) == 0 ? Spelled.otherwise(address, random) : address;
+        return hostile && random.nextInt(6) == 0 ? AddressVariants.of(address, random) : address;
     }
 
     private static String encode(String text) {

@@ -1,6 +1,7 @@
 package saltdrum.cli.bench.siege;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.concurrent.atomic.AtomicLong;
 
 /** Stops a process now and then and lets it go on, as a laptop does that is closed, while it is asked. */
@@ -67,7 +68,7 @@ final class Pauses {
                     .start()
                     .waitFor();
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -5,14 +5,14 @@ import java.util.Locale;
 import java.util.Random;
 
 /** Addresses written in other ways: with a letter encoded, dots, doubled slashes, parameters, characters that mean the end. */
-final class Spelled {
+final class AddressVariants {
     private static final List<String> BETWEEN =
             List.of("//", "/./", "/%2e/", "/x/../", "/%2e%2e/", ";v=1/", "%2F", "%00/", "%0a/", "/%20");
 
-    private Spelled() {}
+    private AddressVariants() {}
 
     /** @param address with its query */
-    static String otherwise(String address, Random random) {
+    static String of(String address, Random random) {
         int query = address.indexOf('?');
         String path = query < 0 ? address : address.substring(0, query);
         String rest = query < 0 ? "" : address.substring(query);
