@@ -107,6 +107,8 @@ class WorkersTest {
         Patience.await("a worker asleep over a film").until(() -> {
             sleeper.set(sleeper.get() == one ? two : one);
             sleeper.get().signal("STOP");
+            // What it had just sent to the database is still carried out.
+            RunningServer.pause(200);
             films.addAll(running(server, sleeper.get().pid()));
             if (films.isEmpty()) {
                 sleeper.get().signal("CONT");
