@@ -35,7 +35,7 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
           }}
           className="z-50 w-96 rounded-lg border border-rule bg-paper p-2 shadow-xl"
         >
-          <p className="px-3 pt-1 pb-2 text-note text-soft">
+          <p className="px-4 pt-1 pb-2 text-note text-soft">
             {steps.length === 0
               ? 'Nothing was changed yet.'
               : `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}. Click one to go there; nothing is lost until you change something else.`}
