@@ -3287,6 +3287,15 @@ export interface components {
              */
             kind: "addCue";
         };
+        ApplyRemedies: Omit<components["schemas"]["Edit"], "kind"> & {
+            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "mend";
+        };
         BalanceLines: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
         } & {
@@ -3347,7 +3356,7 @@ export interface components {
              */
             kind: "changeLook";
         };
-        ConfirmSure: Omit<components["schemas"]["Edit"], "kind"> & {
+        ConfirmConfidentWords: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: double */
             least: number;
         } & {
@@ -3372,15 +3381,15 @@ export interface components {
             words: components["schemas"]["Word"][];
             lineStarts: number[];
             locked: boolean;
-            given: components["schemas"]["CueGiven"];
+            given: components["schemas"]["CueOverrides"];
             look?: components["schemas"]["Patch"];
         };
-        CueGiven: {
+        CueOverrides: {
             /** Format: int32 */
-            showMs?: number;
+            showMs: number;
             /** Format: int32 */
-            hideMs?: number;
-            settings?: string;
+            hideMs: number;
+            settings: string;
         };
         DeleteCues: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
@@ -3390,6 +3399,18 @@ export interface components {
              * @enum {string}
              */
             kind: "deleteCues";
+        };
+        DismissFinding: Omit<components["schemas"]["Edit"], "kind"> & {
+            check: string;
+            /** Format: int64 */
+            at: number;
+            reason: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "letStand";
         };
         DropHeadline: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -3426,7 +3447,7 @@ export interface components {
             /** Format: int64 */
             version: number;
             incarnation: string;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         FollowVoice: Omit<components["schemas"]["Edit"], "kind"> & {
             words: components["schemas"]["Heard"][];
@@ -3475,18 +3496,6 @@ export interface components {
              */
             kind: "joinRun";
         };
-        LetStand: Omit<components["schemas"]["Edit"], "kind"> & {
-            check: string;
-            /** Format: int64 */
-            at: number;
-            reason: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "letStand";
-        };
         Lock: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
             locked: boolean;
@@ -3496,15 +3505,6 @@ export interface components {
              * @enum {string}
              */
             kind: "lock";
-        };
-        Mend: Omit<components["schemas"]["Edit"], "kind"> & {
-            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "mend";
         };
         MoveEdge: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -3587,16 +3587,6 @@ export interface components {
              */
             kind: "rebreak";
         };
-        Redraft: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** @enum {string} */
-            policy: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "redraft";
-        };
         Reframe: Omit<components["schemas"]["Edit"], "kind"> & {
             frame: components["schemas"]["Frame"];
         } & {
@@ -3677,6 +3667,16 @@ export interface components {
              * @enum {string}
              */
             kind: "retypeCue";
+        };
+        RewriteByPolicy: Omit<components["schemas"]["Edit"], "kind"> & {
+            /** @enum {string} */
+            policy: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "redraft";
         };
         SetCueTime: Omit<components["schemas"]["Edit"], "kind"> & {
             /** Format: int64 */
@@ -3815,7 +3815,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -3870,26 +3870,6 @@ export interface components {
             about?: string;
             over?: boolean;
         };
-        Cast: Omit<components["schemas"]["Coat"], "kind"> & {
-            colour: string;
-            /** Format: double */
-            dx: number;
-            /** Format: double */
-            dy: number;
-            /** Format: double */
-            sigma: number;
-            /** Format: double */
-            grow: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "cast";
-        };
-        Coat: {
-            kind: string;
-        };
         ColourKey: {
             /** Format: double */
             t: number;
@@ -3901,7 +3881,7 @@ export interface components {
             property: "fill";
             keys: components["schemas"]["ColourKey"][];
         };
-        Fill: Omit<components["schemas"]["Coat"], "kind"> & {
+        Fill: Omit<components["schemas"]["PaintLayer"], "kind"> & {
             paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
         } & {
             /**
@@ -3921,7 +3901,7 @@ export interface components {
             size: number;
             pose: components["schemas"]["Pose"];
             glyphs: components["schemas"]["PlacedGlyph"][];
-            coats: (components["schemas"]["Cast"] | components["schemas"]["Fill"] | components["schemas"]["Outline"])[];
+            coats: (components["schemas"]["Fill"] | components["schemas"]["Outline"] | components["schemas"]["Shadow"])[];
             ink: components["schemas"]["Box"];
             tracks: components["schemas"]["Tracks"];
         } & {
@@ -3930,6 +3910,11 @@ export interface components {
              * @enum {string}
              */
             kind: "glyphs";
+        };
+        GradientStop: {
+            /** Format: double */
+            at: number;
+            colour: string;
         };
         Group: Omit<components["schemas"]["Mark"], "kind"> & {
             pose: components["schemas"]["Pose"];
@@ -3961,7 +3946,7 @@ export interface components {
             toX: number;
             /** Format: double */
             toY: number;
-            stops: components["schemas"]["Stop"][];
+            stops: components["schemas"]["GradientStop"][];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3977,7 +3962,7 @@ export interface components {
             property: "opacity" | "x" | "y" | "scale" | "rotation" | "extent" | "insetLeft" | "insetTop" | "insetRight" | "insetBottom" | "blur";
             keys: components["schemas"]["Keyframe"][];
         };
-        Outline: Omit<components["schemas"]["Coat"], "kind"> & {
+        Outline: Omit<components["schemas"]["PaintLayer"], "kind"> & {
             paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
             /** Format: double */
             width: number;
@@ -3991,6 +3976,9 @@ export interface components {
             kind: "outline";
         };
         Paint: {
+            kind: string;
+        };
+        PaintLayer: {
             kind: string;
         };
         Part: {
@@ -4058,7 +4046,7 @@ export interface components {
             /** Format: double */
             radius: number;
             pose: components["schemas"]["Pose"];
-            coats: (components["schemas"]["Cast"] | components["schemas"]["Fill"] | components["schemas"]["Outline"])[];
+            coats: (components["schemas"]["Fill"] | components["schemas"]["Outline"] | components["schemas"]["Shadow"])[];
             tracks: components["schemas"]["Tracks"];
         } & {
             /**
@@ -4082,7 +4070,7 @@ export interface components {
             y: number;
             /** Format: double */
             radius: number;
-            stops: components["schemas"]["Stop"][];
+            stops: components["schemas"]["GradientStop"][];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4103,6 +4091,23 @@ export interface components {
             };
             parts: components["schemas"]["Part"][];
         };
+        Shadow: Omit<components["schemas"]["PaintLayer"], "kind"> & {
+            colour: string;
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            /** Format: double */
+            sigma: number;
+            /** Format: double */
+            grow: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cast";
+        };
         Solid: Omit<components["schemas"]["Paint"], "kind"> & {
             colour: string;
         } & {
@@ -4111,11 +4116,6 @@ export interface components {
              * @enum {string}
              */
             kind: "solid";
-        };
-        Stop: {
-            /** Format: double */
-            at: number;
-            colour: string;
         };
         Tracks: {
             numbers: components["schemas"]["NumberTrack"][];
@@ -4164,12 +4164,12 @@ export interface components {
             left: string[];
         };
         JsonNode: {
+            string: boolean;
+            float: boolean;
             array: boolean;
             empty: boolean;
             null: boolean;
             container: boolean;
-            string: boolean;
-            float: boolean;
             number: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
@@ -4462,7 +4462,11 @@ export interface components {
             known: boolean;
             wordIds: number[];
         };
-        Cut: {
+        CutView: {
+            cut: components["schemas"]["Omission"];
+            kind: string;
+        };
+        Omission: {
             /** @enum {string} */
             kind: "FILLER" | "FALSE_START" | "DOUBLED" | "THROAT";
             wordIds: number[];
@@ -4474,10 +4478,6 @@ export interface components {
             fromMs: number;
             /** Format: int32 */
             toMs: number;
-        };
-        CutView: {
-            cut: components["schemas"]["Cut"];
-            kind: string;
         };
         HistoryRow: {
             /** Format: int64 */
@@ -4561,7 +4561,7 @@ export interface components {
         Finding: {
             /** @enum {string} */
             kind: "speed" | "short" | "long" | "lineLength" | "lines" | "letter" | "size" | "safe" | "frame" | "headline" | "late" | "early" | "silence" | "gap" | "overlap" | "repeated" | "unsure" | "spelling" | "empty" | "emphasis" | "flashing" | "letters" | "translation" | "twice" | "contrast";
-            spot: components["schemas"]["Spot"];
+            spot: components["schemas"]["FindingLocation"];
             /** Format: double */
             measured?: number;
             /** Format: double */
@@ -4570,6 +4570,18 @@ export interface components {
             said: string;
             remedies: components["schemas"]["Remedy"][];
             reason?: string;
+        };
+        FindingLocation: {
+            /** Format: int64 */
+            cueId: number;
+            /** Format: int64 */
+            wordId: number;
+            /** Format: int32 */
+            ms: number;
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
         };
         Found: {
             /** Format: int64 */
@@ -4583,21 +4595,9 @@ export interface components {
         };
         Remedy: {
             said: string;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             /** Format: double */
             measured?: number;
-        };
-        Spot: {
-            /** Format: int64 */
-            cueId: number;
-            /** Format: int64 */
-            wordId: number;
-            /** Format: int32 */
-            ms: number;
-            /** Format: int32 */
-            fromMs: number;
-            /** Format: int32 */
-            toMs: number;
         };
         FormatView: {
             format: string;
@@ -4614,7 +4614,7 @@ export interface components {
             before: number;
             /** Format: double */
             after: number;
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
         KindView: {
             /** @enum {string} */
@@ -4636,7 +4636,7 @@ export interface components {
             round: boolean;
             /** Format: double */
             angle: number;
-            stops: components["schemas"]["Stop"][];
+            stops: components["schemas"]["GradientStop"][];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4656,14 +4656,14 @@ export interface components {
         Ink: {
             kind: string;
         };
-        Rim: {
+        TextOutline: {
             /** Format: double */
             width: number;
             ink: components["schemas"]["Ink"];
             /** @enum {string} */
-            join?: "round" | "miter" | "bevel";
+            join: "round" | "miter" | "bevel";
         };
-        Long: Omit<components["schemas"]["Shade"], "kind"> & {
+        Long: Omit<components["schemas"]["TextShadow"], "kind"> & {
             colour: string;
             /** Format: double */
             angle: number;
@@ -4676,9 +4676,6 @@ export interface components {
              */
             kind: "long";
         };
-        Shade: {
-            kind: string;
-        };
         Soft: {
             colour: string;
             /** Format: double */
@@ -4689,6 +4686,9 @@ export interface components {
             blur: number;
             /** Format: double */
             spread: number;
+        };
+        TextShadow: {
+            kind: string;
         };
         Backing: {
             /** @enum {string} */
@@ -4702,12 +4702,12 @@ export interface components {
             /** Format: double */
             radius: number;
             fill: components["schemas"]["Ink"];
-            outline?: components["schemas"]["Rim"];
+            outline?: components["schemas"]["TextOutline"];
             shadow?: components["schemas"]["Soft"];
             /** Format: double */
             opacity: number;
         };
-        Passage: {
+        Transition: {
             /** @enum {string} */
             way: "NONE" | "FADE" | "POP" | "RISE" | "DROP" | "FROM_LEFT" | "FROM_RIGHT" | "GROW" | "SHRINK" | "BLUR" | "WIPE" | "UNFOLD" | "SCATTER" | "SWING";
             /** @enum {string} */
@@ -4734,7 +4734,19 @@ export interface components {
              */
             kind: "dim";
         };
-        Flow: Omit<components["schemas"]["Spoken"], "kind"> & {
+        DimUntilSpoken: Omit<components["schemas"]["Spoken"], "kind"> & {
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "kindle";
+        };
+        FillFlow: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
         } & {
             /**
@@ -4755,18 +4767,6 @@ export interface components {
              */
             kind: "hop";
         };
-        Kindle: Omit<components["schemas"]["Spoken"], "kind"> & {
-            /** Format: double */
-            before: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "kindle";
-        };
         Lift: Omit<components["schemas"]["Spoken"], "kind"> & {
             /** Format: double */
             rise: number;
@@ -4781,7 +4781,21 @@ export interface components {
              */
             kind: "lift";
         };
-        Pad: Omit<components["schemas"]["Spoken"], "kind"> & {
+        PersistentTint: Omit<components["schemas"]["Spoken"], "kind"> & {
+            fill: string;
+            /** Format: int32 */
+            ms: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "stain";
+        };
+        Spoken: {
+            kind: string;
+        };
+        SpokenPlate: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
             /** Format: double */
             padX: number;
@@ -4802,21 +4816,7 @@ export interface components {
              */
             kind: "pad";
         };
-        Spoken: {
-            kind: string;
-        };
-        Stain: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "stain";
-        };
-        Stroke: Omit<components["schemas"]["Spoken"], "kind"> & {
+        SpokenUnderline: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
             /** Format: double */
             thick: number;
@@ -4830,7 +4830,7 @@ export interface components {
              */
             kind: "stroke";
         };
-        Sweep: Omit<components["schemas"]["Spoken"], "kind"> & {
+        SweepingPlate: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
             /** Format: double */
             padX: number;
@@ -4860,7 +4860,7 @@ export interface components {
              */
             kind: "tint";
         };
-        Travel: Omit<components["schemas"]["Spoken"], "kind"> & {
+        TravellingPlate: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
             /** Format: double */
             padX: number;
@@ -4958,7 +4958,7 @@ export interface components {
              */
             kind: "wave";
         };
-        Arrival: {
+        WordArrival: {
             /** @enum {string} */
             way: "NONE" | "FADE" | "POP" | "RISE" | "DROP" | "FROM_LEFT" | "FROM_RIGHT" | "GROW" | "SHRINK" | "BLUR" | "WIPE" | "UNFOLD" | "SCATTER" | "SWING";
             /** Format: int32 */
@@ -4984,8 +4984,8 @@ export interface components {
             underline?: boolean;
             fill?: components["schemas"]["Ink"];
             opacity?: number;
-            outlines?: components["schemas"]["Rim"][];
-            shadows?: components["schemas"]["Shade"][];
+            outlines?: components["schemas"]["TextOutline"][];
+            shadows?: components["schemas"]["TextShadow"][];
             plates?: components["schemas"]["Backing"][];
             tilt?: number;
             x?: number;
@@ -4998,17 +4998,17 @@ export interface components {
             mostLines?: number;
             /** @enum {string} */
             fit?: "CUE" | "WORD" | "ALL" | "BREAK" | "HYPHENATE";
-            entrance?: components["schemas"]["Passage"];
+            entrance?: components["schemas"]["Transition"];
             spoken?: components["schemas"]["Spoken"][];
             accents?: components["schemas"]["Accent"][];
-            exit?: components["schemas"]["Passage"];
+            exit?: components["schemas"]["Transition"];
             emoji?: string;
             /** @enum {string} */
             emojiAt?: "BEFORE" | "AFTER" | "ABOVE" | "OVER";
             emojiSize?: number;
             emojiX?: number;
             emojiY?: number;
-            emojiEntrance?: components["schemas"]["Arrival"];
+            emojiEntrance?: components["schemas"]["WordArrival"];
         };
     };
     responses: never;
@@ -6920,7 +6920,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmSure"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["LetStand"] | components["schemas"]["Lock"] | components["schemas"]["Mend"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Redraft"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
+                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
             };
         };
         responses: {

@@ -46,7 +46,7 @@ export type WordsRequest = Schemas['WordsRequest'];
 export type BroughtIn = Schemas['BroughtIn'];
 export type Unscripted = Schemas['Unscripted'];
 export type PolicyView = Schemas['PolicyView'];
-export type Policy = Schemas['Redraft']['policy'];
+export type Policy = Schemas['RewriteByPolicy']['policy'];
 export type Language = Schemas['LanguageView'];
 export type ScenePatch = Schemas['ScenePatch'];
 export type CaptionFormat = Schemas['FormatView'];
@@ -63,13 +63,13 @@ export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];
 export type Look = Omit<Schemas['Patch'], 'fill' | 'outlines' | 'shadows' | 'plates'> & {
   fill?: Ink;
-  outlines?: Rim[];
-  shadows?: Shade[];
+  outlines?: TextOutline[];
+  shadows?: TextShadow[];
   plates?: Backing[];
 };
 export type Ink = (Schemas['Flat'] & { kind: 'flat' }) | (Schemas['Blend'] & { kind: 'blend' });
-export type Rim = Omit<Schemas['Rim'], 'ink'> & { ink: Ink };
-export type Shade = (Schemas['Soft'] & { kind: 'soft' }) | (Schemas['Long'] & { kind: 'long' });
+export type TextOutline = Omit<Schemas['TextOutline'], 'ink'> & { ink: Ink };
+export type TextShadow = (Schemas['Soft'] & { kind: 'soft' }) | (Schemas['Long'] & { kind: 'long' });
 export type Backing = Omit<Schemas['Backing'], 'fill'> & { fill: Ink };
 export type Facet = Schemas['FacetView'];
 export type ValueParts = Schemas['ValueParts'];
@@ -99,8 +99,8 @@ export type Picture = Schemas['Picture'];
 export type PictureLayer = Schemas['PictureLayer'];
 export type Pixels = Schemas['Pixels'];
 export type Mark = Group | Glyphs | Plate | Picture;
-export type Cast = Schemas['Cast'];
-export type Coat = Cast | Schemas['Outline'] | Schemas['Fill'];
+export type Shadow = Schemas['Shadow'];
+export type PaintLayer = Shadow | Schemas['Outline'] | Schemas['Fill'];
 export type Paint = Schemas['Solid'] | Schemas['Linear'] | Schemas['Radial'];
 export type Tracks = Schemas['Tracks'];
 export type NumberTrack = Schemas['NumberTrack'];
@@ -137,7 +137,7 @@ export type Edit =
   | Schemas['SetEmphasis']
   | Schemas['PutEmoji']
   | Schemas['ConfirmWords']
-  | Schemas['ConfirmSure']
+  | Schemas['ConfirmConfidentWords']
   | Schemas['SetLanguage']
   | Schemas['RetimeWord']
   | Schemas['ShiftCues']
@@ -163,9 +163,9 @@ export type Edit =
   | Schemas['DropUnscripted']
   | Schemas['DropWords']
   | Schemas['Shorten']
-  | Schemas['Mend']
-  | Schemas['LetStand']
+  | Schemas['ApplyRemedies']
+  | Schemas['DismissFinding']
   | Schemas['FollowVoice']
   | Schemas['PutHeadline']
   | Schemas['DropHeadline']
-  | Schemas['Redraft'];
+  | Schemas['RewriteByPolicy'];

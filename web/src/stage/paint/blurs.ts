@@ -1,6 +1,6 @@
 import { drawBlurred } from './gaussian';
 import type { Layers } from './layers';
-import type { Target } from './target';
+import type { PaintTarget } from './paintTarget';
 
 /** Sharp, and the blurs between which every other one is mixed, sigma in output pixels: below 2 the twins differ. */
 const SIGMAS = [0, 2, 6, 12, 24, 48];
@@ -10,7 +10,7 @@ const SIGMAS = [0, 2, 6, 12, 24, 48];
  * because a blur costs far more than mixing two.
  */
 export class Blurs {
-  private readonly kept = new Map<number, Target>();
+  private readonly kept = new Map<number, PaintTarget>();
   private held: string | null = null;
 
   constructor(private readonly layers: Layers) {}
@@ -21,7 +21,7 @@ export class Blurs {
    * @param holds what the group's picture depends on
    * @param sharp paints it
    */
-  paint(mixed: Target, sigma: number, holds: string, sharp: () => Target) {
+  paint(mixed: PaintTarget, sigma: number, holds: string, sharp: () => PaintTarget) {
     if (holds !== this.held) {
       this.close();
       this.held = holds;
@@ -34,7 +34,7 @@ export class Blurs {
     this.add(mixed, SIGMAS[upper], share);
   }
 
-  private add(mixed: Target, sigma: number, share: number) {
+  private add(mixed: PaintTarget, sigma: number, share: number) {
     if (share <= 0) return;
     let layer = this.kept.get(sigma);
     if (!layer) {
@@ -44,7 +44,7 @@ export class Blurs {
     this.layers.copy(mixed, layer, share, 'lighter');
   }
 
-  private blurred(sigma: number): Target {
+  private blurred(sigma: number): PaintTarget {
     const sharp = this.kept.get(SIGMAS[0])!;
     const room = Math.ceil(3 * sigma);
     const soft = this.layers.around(sharp, room);

@@ -1,4 +1,4 @@
-import { offscreen, type Canvas } from './target';
+import { offscreen, type Canvas } from './paintTarget';
 
 /** Whether drawing on it can blur: Safari's canvas has no filter. */
 const canFilter = (context: Canvas) => typeof context.filter === 'string';

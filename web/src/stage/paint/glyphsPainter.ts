@@ -1,13 +1,13 @@
-import type { Cast, Coat, Glyphs } from '../../api/types';
+import type { Shadow, PaintLayer, Glyphs } from '../../api/types';
 import { boxOf, joined, scaleOf, undone, wayOf, type Affine } from './affine';
-import { distance, shifted, type Around } from './around';
-import { fillSingle, paintCoats, singleColour } from './coats';
+import { distance, shifted, type GroupTransforms } from './groupTransforms';
+import { fillSingle, paintCoats, singleColour } from './paintLayersPainter';
 import { grown, inkAt } from './inkBounds';
 import type { Layers } from './layers';
 import { keepsShape, REST, type MarkState } from './markState';
 import { solid, stroke } from './paints';
 import type { PlacedWord, Shapes, Sprite } from './shapes';
-import { alpha, offscreen, smooth, Target, type Canvas } from './target';
+import { alpha, offscreen, smooth, PaintTarget, type Canvas } from './paintTarget';
 
 /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
 const LEAST_SIGMA = 2;
@@ -26,7 +26,7 @@ export class GlyphsPainter {
     private readonly scale: number,
   ) {}
 
-  paint(target: Target, word: Glyphs, state: MarkState, around: Around) {
+  paint(target: PaintTarget, word: Glyphs, state: MarkState, around: GroupTransforms) {
     const s = this.scale;
     if (keepsShape(state) && shifted(around)) {
       const { right, down } = distance(around, state.x, state.y);
@@ -45,7 +45,7 @@ export class GlyphsPainter {
       return;
     }
     const path = this.shapes.letters(word);
-    const colour = singleColour(word.coats as Coat[], state.fill);
+    const colour = singleColour(word.coats as PaintLayer[], state.fill);
     if (state.opacity >= 1) {
       target.go(way, s);
       this.coats(target.canvas, word, path, state.fill);
@@ -62,7 +62,7 @@ export class GlyphsPainter {
   }
 
   /** The picture of a word that costs much, turned and scaled. */
-  private turned(target: Target, word: Glyphs, way: Affine, atRest: Affine, opacity: number) {
+  private turned(target: PaintTarget, word: Glyphs, way: Affine, atRest: Affine, opacity: number) {
     const sprite = this.atRest(word, atRest);
     target.go(joined(way, undone(restOf(word, atRest))), this.scale);
     target.canvas.globalAlpha = alpha(opacity);
@@ -73,11 +73,11 @@ export class GlyphsPainter {
   /** Makes one picture that the word will need; false when it has them all. */
   ahead({ word, atRest }: PlacedWord): boolean {
     if (this.shapes.has(word, spriteOf(atRest))) return false;
-    const coats = word.coats as Coat[];
+    const coats = word.coats as PaintLayer[];
     const soft = coats.findIndex(
       (coat, i) => coat.kind === 'cast' && coat.sigma > 0 && !this.shapes.has(word, String(i)),
     );
-    if (soft >= 0) this.soft(word, this.shapes.letters(word), coats[soft] as Cast);
+    if (soft >= 0) this.soft(word, this.shapes.letters(word), coats[soft] as Shadow);
     else this.atRest(word, atRest);
     return true;
   }
@@ -93,14 +93,14 @@ export class GlyphsPainter {
       const width = Math.ceil((ink.x + ink.width) * s) - left;
       const height = Math.ceil((ink.y + ink.height) * s) - top;
       const canvas = offscreen(width, height);
-      new Target(canvas, left, top, width, height).go(way, s);
+      new PaintTarget(canvas, left, top, width, height).go(way, s);
       this.coats(canvas, word, this.shapes.letters(word), null);
       return { image: canvas.canvas, left, top, finer: 1 };
     });
   }
 
   private coats(canvas: Canvas, word: Glyphs, path: Path2D, over: string | null) {
-    paintCoats(canvas, path, word.coats as Coat[], over, {
+    paintCoats(canvas, path, word.coats as PaintLayer[], over, {
       soft: (cast) => {
         const sprite = this.soft(word, path, cast);
         drawn(canvas, sprite, this.scale * sprite.finer);
@@ -110,8 +110,8 @@ export class GlyphsPainter {
   }
 
   /** One silhouette of letters and outline, blurred once; two would be twice as dark. */
-  private soft(word: Glyphs, path: Path2D, cast: Cast): Sprite {
-    const index = String((word.coats as Coat[]).indexOf(cast as Coat));
+  private soft(word: Glyphs, path: Path2D, cast: Shadow): Sprite {
+    const index = String((word.coats as PaintLayer[]).indexOf(cast as PaintLayer));
     return this.shapes.sprite(word, index, () => {
       let finer = 1;
       while (finer < FINEST && cast.sigma * this.scale * finer < LEAST_SIGMA) finer *= 2;
@@ -153,7 +153,7 @@ function costly(word: Glyphs): boolean {
   return length >= MANY_COATS || (length > 1 && word.glyphs.some((g) => g.glyph.startsWith(SWEPT)));
 }
 
-function copy(target: Target, sprite: Sprite, x: number, y: number, opacity: number) {
+function copy(target: PaintTarget, sprite: Sprite, x: number, y: number, opacity: number) {
   const { canvas } = target;
   target.rest();
   canvas.globalAlpha = alpha(opacity);
@@ -162,7 +162,7 @@ function copy(target: Target, sprite: Sprite, x: number, y: number, opacity: num
   canvas.globalAlpha = 1;
 }
 
-function silhouette(canvas: Canvas, path: Path2D, cast: Cast, colour: string) {
+function silhouette(canvas: Canvas, path: Path2D, cast: Shadow, colour: string) {
   if (cast.grow > 0) stroke(canvas, path, solid(colour, 1), cast.grow, 'round');
   canvas.fillStyle = solid(colour, 1);
   canvas.fill(path);

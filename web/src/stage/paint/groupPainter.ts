@@ -4,7 +4,7 @@ import { Blurs } from './blurs';
 import { inkAt, sharpInk } from './inkBounds';
 import type { Layers } from './layers';
 import type { MarkState } from './markState';
-import type { Target } from './target';
+import type { PaintTarget } from './paintTarget';
 
 /** Farther than any ink, design pixels. */
 const FAR = 20_000;
@@ -19,7 +19,13 @@ export class GroupPainter {
   ) {}
 
   /** @param marks paints the group's marks on a target */
-  paint(target: Target, group: Group, state: MarkState, around: Affine, marks: (on: Target) => void) {
+  paint(
+    target: PaintTarget,
+    group: Group,
+    state: MarkState,
+    around: Affine,
+    marks: (on: PaintTarget) => void,
+  ) {
     const clip = clipOf(group, state);
     if (state.opacity >= 1 && !clip && state.blur <= 0) {
       marks(target);
@@ -28,7 +34,7 @@ export class GroupPainter {
     const layer = this.layers.take(target, inkAt(group, state, around), this.scale);
     if (!layer) return;
     const way = joined(around, wayOf(group.pose, state));
-    const sharp = (on: Target) => {
+    const sharp = (on: PaintTarget) => {
       marks(on);
       if (clip) this.clip(on, clip, state, way);
       return on;
@@ -61,7 +67,7 @@ export class GroupPainter {
   }
 
   /** Takes away what lies outside the insets, with smooth edges however the group is turned. */
-  private clip(target: Target, clip: Box, state: MarkState, way: Affine) {
+  private clip(target: PaintTarget, clip: Box, state: MarkState, way: Affine) {
     const left = clip.x + clip.width * state.insetLeft;
     const top = clip.y + clip.height * state.insetTop;
     const right = clip.x + clip.width - clip.width * state.insetRight;
@@ -80,7 +86,7 @@ function clipOf(group: Group, state: MarkState): Box | null {
   return group.clip && insets ? group.clip : null;
 }
 
-function takeAway({ canvas }: Target, left: number, top: number, right: number, bottom: number) {
+function takeAway({ canvas }: PaintTarget, left: number, top: number, right: number, bottom: number) {
   const path = new Path2D();
   path.moveTo(left, top);
   path.lineTo(right, top);

@@ -1,4 +1,4 @@
-import type { Box, Coat, Group, Mark } from '../../api/types';
+import type { Box, PaintLayer, Group, Mark } from '../../api/types';
 import { boxOf, joined, scaleOf, wayOf, type Affine } from './affine';
 import type { MarkState } from './markState';
 import { MITER_LIMIT } from './paints';
@@ -42,10 +42,10 @@ export function sharpInk(group: Group, state: MarkState, way: Affine): Box {
 function leaf(mark: Exclude<Mark, { kind: 'group' }>): Box {
   if (mark.kind !== 'plate') return mark.ink;
   const box = { x: mark.x, y: mark.y, width: mark.width, height: mark.height };
-  return (mark.coats as Coat[]).map((coat) => around(coat, box)).reduce(union, box);
+  return (mark.coats as PaintLayer[]).map((coat) => around(coat, box)).reduce(union, box);
 }
 
-function around(coat: Coat, bare: Box): Box {
+function around(coat: PaintLayer, bare: Box): Box {
   switch (coat.kind) {
     case 'fill':
       return bare;

@@ -1,5 +1,5 @@
 import type { Box } from '../../api/types';
-import { alpha, offscreen, Target } from './target';
+import { alpha, offscreen, PaintTarget } from './paintTarget';
 
 const STEP = 8;
 const step = (at: number) => Math.floor(at / STEP) * STEP;
@@ -12,7 +12,7 @@ export class Layers {
   private readonly free: OffscreenCanvasRenderingContext2D[] = [];
 
   /** A clean layer, given back by lay or give; null where none of the ink is inside the target. */
-  take(target: Target, ink: Box, s: number): Target | null {
+  take(target: PaintTarget, ink: Box, s: number): PaintTarget | null {
     const left = Math.max(target.left, step(ink.x * s - target.left - 2) + target.left);
     const top = Math.max(target.top, step(ink.y * s - target.top - 2) + target.top);
     const right = Math.min(target.left + target.width, Math.ceil((ink.x + ink.width) * s) + 2);
@@ -21,7 +21,7 @@ export class Layers {
   }
 
   /** A clean layer for all of the ink, also where it is not inside the target. */
-  whole(target: Target, ink: Box, s: number): Target {
+  whole(target: PaintTarget, ink: Box, s: number): PaintTarget {
     const left = step(ink.x * s - target.left - 2) + target.left;
     const top = step(ink.y * s - target.top - 2) + target.top;
     const right = Math.ceil((ink.x + ink.width) * s) + 2;
@@ -30,11 +30,11 @@ export class Layers {
   }
 
   /** A clean layer about another. */
-  around({ left, top, width, height }: Target, by: number): Target {
+  around({ left, top, width, height }: PaintTarget, by: number): PaintTarget {
     return this.clean(left - by, top - by, width + 2 * by, height + 2 * by);
   }
 
-  private clean(left: number, top: number, width: number, height: number): Target {
+  private clean(left: number, top: number, width: number, height: number): PaintTarget {
     const found = this.free.findIndex((c) => c.canvas.width >= width && c.canvas.height >= height);
     const canvas = found < 0 ? offscreen(width, height) : this.free.splice(found, 1)[0];
     canvas.save();
@@ -42,17 +42,22 @@ export class Layers {
     canvas.rect(0, 0, width, height);
     canvas.clip();
     canvas.clearRect(0, 0, width, height);
-    return new Target(canvas, left, top, width, height);
+    return new PaintTarget(canvas, left, top, width, height);
   }
 
   /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */
-  lay(target: Target, layer: Target, opacity: number) {
+  lay(target: PaintTarget, layer: PaintTarget, opacity: number) {
     this.copy(target, layer, opacity);
     this.give(layer);
   }
 
   /** Draws a layer on a target, whole pixels on whole pixels. */
-  copy(target: Target, layer: Target, opacity: number, how: GlobalCompositeOperation = 'source-over') {
+  copy(
+    target: PaintTarget,
+    layer: PaintTarget,
+    opacity: number,
+    how: GlobalCompositeOperation = 'source-over',
+  ) {
     const { canvas } = target;
     const { left, top, width, height } = layer;
     target.rest();
@@ -73,7 +78,7 @@ export class Layers {
     canvas.globalAlpha = 1;
   }
 
-  give(layer: Target) {
+  give(layer: PaintTarget) {
     layer.canvas.restore();
     this.free.unshift(layer.canvas as OffscreenCanvasRenderingContext2D);
   }

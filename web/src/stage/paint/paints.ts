@@ -1,6 +1,6 @@
 import type { Paint } from '../../api/types';
 import { channels } from './colours';
-import type { Canvas } from './target';
+import type { Canvas } from './paintTarget';
 
 /** Alpha times opacity, rounded to one of 256 steps. */
 export function solid(written: string, opacity: number): string {
@@ -20,7 +20,7 @@ export function styleOf(canvas: Canvas, paint: Paint, over: string | null, opaci
   return gradient;
 }
 
-/** The twin of Coat.MITER_LIMIT: a corner that would reach farther than this many widths is cut. */
+/** The twin of PaintLayer.MITER_LIMIT: a corner that would reach farther than this many widths is cut. */
 export const MITER_LIMIT = 4;
 
 /** Half of a stroke lies inside the shape. */

@@ -6,7 +6,7 @@ import type { Layers } from './layers';
 import type { MarkState } from './markState';
 import { solid } from './paints';
 import type { Shapes } from './shapes';
-import { smooth, type Canvas, type Target } from './target';
+import { smooth, type Canvas, type PaintTarget } from './paintTarget';
 
 /** Paints a picture's layers, the undermost first. */
 export class PicturePainter {
@@ -16,7 +16,7 @@ export class PicturePainter {
     private readonly scale: number,
   ) {}
 
-  paint(target: Target, picture: Picture, state: MarkState, around: Affine) {
+  paint(target: PaintTarget, picture: Picture, state: MarkState, around: Affine) {
     const s = picture.size / 1000;
     const own = { a: s, b: 0, c: 0, d: s, e: picture.x, f: picture.y };
     const way = joined(joined(around, wayOf(picture.pose, state)), own);
@@ -30,7 +30,7 @@ export class PicturePainter {
     this.layers.lay(target, layer, state.opacity);
   }
 
-  private draw(target: Target, picture: Picture, way: Affine) {
+  private draw(target: PaintTarget, picture: Picture, way: Affine) {
     target.go(way, this.scale);
     for (const layer of this.shapes.picture(picture.picture)) {
       if (layer.pixels?.length) {

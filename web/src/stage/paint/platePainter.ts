@@ -1,12 +1,12 @@
-import type { Box, Cast, Coat, Plate } from '../../api/types';
+import type { Box, Shadow, PaintLayer, Plate } from '../../api/types';
 import { joined, scaleOf, wayOf, type Affine } from './affine';
-import { fillSingle, paintCoats, singleColour } from './coats';
+import { fillSingle, paintCoats, singleColour } from './paintLayersPainter';
 import { grown, inkAt } from './inkBounds';
 import type { Layers } from './layers';
 import type { MarkState } from './markState';
 import { solid } from './paints';
 import { roundedBox } from './shapes';
-import type { Canvas, Target } from './target';
+import type { Canvas, PaintTarget } from './paintTarget';
 
 /** Paints a rounded box, as wide as its extent. */
 export class PlatePainter {
@@ -15,12 +15,12 @@ export class PlatePainter {
     private readonly scale: number,
   ) {}
 
-  paint(target: Target, plate: Plate, state: MarkState, around: Affine) {
+  paint(target: PaintTarget, plate: Plate, state: MarkState, around: Affine) {
     const way = joined(around, wayOf(plate.pose, state));
     const box = { x: plate.x, y: plate.y, width: plate.width * state.extent, height: plate.height };
     const radius = Math.min(plate.radius, box.width / 2);
     const path = roundedBox(box, radius);
-    const coats = plate.coats as Coat[];
+    const coats = plate.coats as PaintLayer[];
     const colour = singleColour(coats, state.fill);
     if (colour !== null) {
       target.go(way, this.scale);
@@ -39,7 +39,7 @@ export class PlatePainter {
   }
 
   /** The box is filled out of sight, four widths to the left; its blurred shadow comes back from there. */
-  private soft(on: Target, box: Box, radius: number, cast: Cast, way: Affine) {
+  private soft(on: PaintTarget, box: Box, radius: number, cast: Shadow, way: Affine) {
     const { canvas } = on;
     const away = 4 * canvas.canvas.width;
     const shifted = { ...way, e: way.e + way.a * cast.dx + way.c * cast.dy - away / this.scale };
@@ -58,7 +58,7 @@ export class PlatePainter {
 }
 
 /** The box itself is as simple grown as not. */
-function silhouette(canvas: Canvas, box: Box, radius: number, cast: Cast) {
+function silhouette(canvas: Canvas, box: Box, radius: number, cast: Shadow) {
   canvas.fillStyle = solid(cast.colour, 1);
   canvas.fill(roundedBox(grown(box, cast.grow), radius + cast.grow));
 }

@@ -1,5 +1,5 @@
 import type { Mark, Part, Scene } from '../../api/types';
-import { inside, NOTHING, type Around } from './around';
+import { inside, NOTHING, type GroupTransforms } from './groupTransforms';
 import { GlyphsPainter } from './glyphsPainter';
 import { GroupPainter } from './groupPainter';
 import { Layers } from './layers';
@@ -7,7 +7,7 @@ import { hidden, stateOf, type MarkState } from './markState';
 import { PicturePainter } from './picturePainter';
 import { PlatePainter } from './platePainter';
 import { Shapes, wordsOf } from './shapes';
-import { Target, type Canvas } from './target';
+import { PaintTarget, type Canvas } from './paintTarget';
 import { Timeline } from './timeline';
 
 /**
@@ -48,7 +48,7 @@ export class ScenePainter {
     const alive = this.timeline.alive(t);
     if (alive.length === 0) return;
     this.forgetBut(alive, t);
-    const target = new Target(canvas, left, top, canvas.canvas.width, canvas.canvas.height);
+    const target = new PaintTarget(canvas, left, top, canvas.canvas.width, canvas.canvas.height);
     for (const part of alive) {
       for (const mark of part.marks as Mark[]) this.mark(target, mark, stateOf(mark, t), NOTHING);
     }
@@ -67,7 +67,7 @@ export class ScenePainter {
     return parts.flatMap((part) => wordsOf(part.marks as Mark[])).some((word) => this.glyphs.ahead(word));
   }
 
-  private mark(target: Target, mark: Mark, state: MarkState, around: Around) {
+  private mark(target: PaintTarget, mark: Mark, state: MarkState, around: GroupTransforms) {
     if (hidden(state)) return;
     switch (mark.kind) {
       case 'group': {

@@ -17,7 +17,7 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringIn;
+import saltdrum.core.edit.CaptionImport;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -102,7 +102,7 @@ public final class CaptionOptions {
         String name = file.getFileName().toString();
         CaptionFile read = Captions.read(Files.readAllBytes(file), name);
         String language = read.language() == null ? "und" : read.language();
-        BringIn bring = BringIn.of(read, name, language, Integer.MAX_VALUE);
+        CaptionImport bring = CaptionImport.of(read, name, language, Integer.MAX_VALUE);
         repairs.addAll(bring.repairs());
         return recipe != null
                 ? Track.of(language, Recipe.parse(recipe), style, bring.words())

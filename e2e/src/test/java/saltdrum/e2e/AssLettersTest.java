@@ -18,7 +18,7 @@ import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.look.Face;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -38,7 +38,7 @@ class AssLettersTest {
     @ParameterizedTest
     @CsvSource({"Anton", "Caveat Brush", "Titan One", "Archivo Black", "Permanent Marker"})
     void libassSetsThemAsTallAsWeDo(String family) throws Exception {
-        Patch look = Patch.of(Facets.TYPEFACE, family)
+        LookPatch look = LookPatch.of(Facets.TYPEFACE, family)
                 .with(Facets.WEIGHT, 400d)
                 .with(Facets.SIZE, EM)
                 .with(Facets.FILL, Ink.of("#ffffff"));

@@ -30,7 +30,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.FacetGroup;
-import saltdrum.core.motion.Way;
+import saltdrum.core.motion.TransitionEffect;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
@@ -122,7 +122,9 @@ abstract class PainterParity {
         boolean moves = style.plain().settled().facets().stream().anyMatch(f -> f.group() == FacetGroup.MOTION);
         Likeness half = compare("look " + style.name(), scene, 0.5, moves ? motionTimes(cue) : times);
         // Letters of a few pixels, each blurred, mixed and faded on a picture of its own: roundings add up to 4.
-        check(half, style.name().equals("by letter: " + Way.BLUR) ? Tolerance.SMALL_BLURS : Tolerance.USUAL);
+        check(
+                half,
+                style.name().equals("by letter: " + TransitionEffect.BLUR) ? Tolerance.SMALL_BLURS : Tolerance.USUAL);
     }
 
     /** On the way in, at the second word, in the middle, and on the way out. */

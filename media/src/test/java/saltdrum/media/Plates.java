@@ -3,8 +3,8 @@ package saltdrum.media;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Part;
@@ -35,6 +35,13 @@ public final class Plates {
 
     public static Mark white(double x, double y, double width, double height, Tracks tracks) {
         return new Mark.Plate(
-                x, y, width, height, 0, Pose.about(0, 0), List.of(new Coat.Fill(new Paint.Solid("#ffffff"))), tracks);
+                x,
+                y,
+                width,
+                height,
+                0,
+                Pose.about(0, 0),
+                List.of(new PaintLayer.Fill(new Paint.Solid("#ffffff"))),
+                tracks);
     }
 }

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import saltdrum.speech.acoustic.PreparedModel;
-import saltdrum.speech.acoustic.Quiet;
+import saltdrum.speech.acoustic.Sphinx4Logging;
 import saltdrum.speech.lettersound.Dictionary;
 import saltdrum.speech.lettersound.TrainLetterToSound;
 
@@ -18,7 +18,7 @@ public final class PrepareEnglish {
 
     /** @param args folder of the package's classes; what is there already stays */
     public static void main(String[] args) throws IOException {
-        Quiet.now();
+        Sphinx4Logging.now();
         Path speech = Path.of(args[0]);
         Path letters = speech.resolve("lettersound");
         make(letters.resolve(Dictionary.SORTED), Dictionary::sorted);

@@ -21,7 +21,7 @@ import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Recogniser.Asked;
 import saltdrum.speech.recognise.Term;
 import saltdrum.speech.script.ScriptAndVoice;
-import saltdrum.speech.script.SoundingTerms;
+import saltdrum.speech.script.SimilarSoundingTerms;
 
 /** The one door to speech: chooses by language, loads models once and keeps them warm. */
 public final class SpeechDesk {
@@ -51,7 +51,7 @@ public final class SpeechDesk {
     /** Loads and tries what recognising English needs, so that the first clip waits for neither models nor compiler. */
     public void warm() {
         here.warm("en");
-        placeHeard(Rehearsal.sound(), Rehearsal.WORDS, "en");
+        placeHeard(SpeechWarmUp.sound(), SpeechWarmUp.WORDS, "en");
     }
 
     /** What is wrong with the models, one sentence a language; empty when all is well. */
@@ -173,7 +173,7 @@ public final class SpeechDesk {
 
     /** Terms of a glossary that sound like what was heard, the nearest first; none where nothing is near. */
     public List<String> soundingLike(String heard, List<Term> terms) {
-        return new SoundingTerms(terms).like(heard);
+        return new SimilarSoundingTerms(terms).like(heard);
     }
 
     /** Whether a script's times are measured in that language. */

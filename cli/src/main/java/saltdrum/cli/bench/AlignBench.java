@@ -16,13 +16,13 @@ import saltdrum.speech.SpeechDesk;
 final class AlignBench {
     private AlignBench() {}
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         SpeechDesk desk = new SpeechDesk();
         for (String name : List.of("three-coats", "last-ferry", "tide-pool")) {
-            Path clip = Material.demo(name + ".mp4");
-            List<Word> truth = WordsFile.read(Files.readString(Material.demo(name + ".words.json")))
+            Path clip = BenchClips.demo(name + ".mp4");
+            List<Word> truth = WordsFile.read(Files.readString(BenchClips.demo(name + ".words.json")))
                     .toWords();
-            List<String> tokens = Tokens.split(Files.readString(Material.demo(name + ".txt")));
+            List<String> tokens = Tokens.split(Files.readString(BenchClips.demo(name + ".txt")));
             Sound sound = SoundTrack.speech(clip, SoundChoice.USUAL);
             long start = System.nanoTime();
             List<Word> placed = desk.place(sound, tokens, "en", sound.lengthMs(), List.of(), d -> {}, () -> false)
@@ -34,11 +34,11 @@ final class AlignBench {
             }
             report.line(
                     "align " + name + ", median onset error",
-                    Report.quantile(errors, 0.5),
+                    BenchReport.quantile(errors, 0.5),
                     "ms",
                     "<= 20",
                     truth.size() + " words against the synthesiser's times");
-            report.line("  90 of 100 within", Report.quantile(errors, 0.9), "ms", "<= 60", "");
+            report.line("  90 of 100 within", BenchReport.quantile(errors, 0.9), "ms", "<= 60", "");
             report.line(
                     "  share of real time",
                     seconds / sound.seconds(),

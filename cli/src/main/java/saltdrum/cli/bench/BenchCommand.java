@@ -38,7 +38,7 @@ public final class BenchCommand implements Callable<Integer> {
     CommandSpec spec;
 
     private interface Bench {
-        void run(Report report) throws IOException;
+        void run(BenchReport report) throws IOException;
     }
 
     private Map<String, Bench> benches() {
@@ -72,7 +72,7 @@ public final class BenchCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Report report = new Report(spec.commandLine().getOut());
+        BenchReport report = new BenchReport(spec.commandLine().getOut());
         Map<String, Bench> benches = benches();
         for (String name : what == null ? ALL : List.of(what)) {
             if (!benches.containsKey(name)) {

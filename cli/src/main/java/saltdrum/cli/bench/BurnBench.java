@@ -29,9 +29,9 @@ final class BurnBench {
     private BurnBench() {}
 
     /** @param only names of styles; empty for all */
-    static void run(Report report, List<String> only) throws IOException {
+    static void run(BenchReport report, List<String> only) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
-        Path clip = Material.clip(folder, 20);
+        Path clip = BenchClips.clip(folder, 20);
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         long cold = Cpu.ownNs();
         warmUp(folder, maker);
@@ -44,9 +44,10 @@ final class BurnBench {
     }
 
     /** The least of two turns that take turns: plain, with ffmpeg's filter, ours. */
-    private static void style(Report report, Path folder, Path clip, SceneMaker maker, Style style) throws IOException {
+    private static void style(BenchReport report, Path folder, Path clip, SceneMaker maker, Style style)
+            throws IOException {
         ClipInfo info = Probe.of(clip);
-        Track track = Material.track(47, Recipe.TWO_LINES, style.name());
+        Track track = BenchClips.track(47, Recipe.TWO_LINES, style.name());
         Scene scene = maker.make(track, style, info.size());
         Path ass = folder.resolve("captions.ass");
         Files.writeString(ass, ass(track));
@@ -64,32 +65,32 @@ final class BurnBench {
             painting[turn] = (Cpu.ownNs() - before) / 1e6;
             ours[turn] = result.toolCpuMs() + painting[turn];
         }
-        double base = Report.quantile(plain, 0);
+        double base = BenchReport.quantile(plain, 0);
         report.line(
                 "burn / plain transcode, " + style.name(),
-                Report.quantile(ours, 0) / base,
+                BenchReport.quantile(ours, 0) / base,
                 "CPU",
                 "<= 1.12",
                 String.format(
                         Locale.ROOT,
                         "%.0f / %.0f ms; our painting %.0f ms, %d of %d frames painted",
-                        Report.quantile(ours, 0),
+                        BenchReport.quantile(ours, 0),
                         base,
-                        Report.quantile(painting, 0),
+                        BenchReport.quantile(painting, 0),
                         result.painted(),
                         result.frames()));
         report.line(
                 "burn / ass filter, " + style.name(),
-                Report.quantile(ours, 0) / Report.quantile(filter, 0),
+                BenchReport.quantile(ours, 0) / BenchReport.quantile(filter, 0),
                 "CPU",
                 "<= 1.00",
-                String.format(Locale.ROOT, "ass filter %.0f ms", Report.quantile(filter, 0)));
+                String.format(Locale.ROOT, "ass filter %.0f ms", BenchReport.quantile(filter, 0)));
     }
 
     /** A burn of 3 s, so that what the JVM compiles once is not counted again in every figure: see the line of JVM start. */
     private static void warmUp(Path folder, SceneMaker maker) throws IOException {
-        Path clip = Material.clip(folder, 3);
-        Track track = Material.track(10, Recipe.TWO_LINES, "Mallet");
+        Path clip = BenchClips.clip(folder, 3);
+        Track track = BenchClips.track(10, Recipe.TWO_LINES, "Mallet");
         for (Style style : BenchStyles.all()) {
             Scene scene = maker.make(track, style, Probe.of(clip).size());
             new Burn(clip, Probe.of(clip), Frame.OWN, scene, new BurnOrder("ultrafast", 20))

@@ -6,11 +6,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.Checker;
 import saltdrum.core.check.FramedLight;
 import saltdrum.core.check.Onsets;
-import saltdrum.core.check.SceneTrial;
-import saltdrum.core.check.Subject;
+import saltdrum.core.check.SceneTrialLayout;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
@@ -19,7 +19,7 @@ import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.ShippedStyles;
@@ -42,12 +42,12 @@ final class CheckBench {
     private record Bench(ClipInfo info, SceneMaker scenes, Checker checker, FramedLight light, FrameLayout layout) {
         int findings(Track track, Style style) {
             Scene scene = scenes.make(track, style, info.size());
-            Subject subject = new Subject.Builder(
+            CheckInput subject = new CheckInput.Builder(
                             track,
                             scene,
                             layout,
                             new Cascade(style, track.styling()),
-                            new SceneTrial(scenes, one -> style, info.size()))
+                            new SceneTrialLayout(scenes, one -> style, info.size()))
                     .onsets(Onsets.of(track.words().toList()))
                     .light(light)
                     .build();
@@ -55,7 +55,7 @@ final class CheckBench {
         }
     }
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
         Path clip = minute(folder);
         ClipInfo info = Probe.of(clip);
@@ -71,9 +71,9 @@ final class CheckBench {
         SceneMaker scenes = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         for (boolean bare : new boolean[] {false, true}) {
             Style style = new ShippedStyles().get("Mallet");
-            Track track = Material.track(150, Recipe.PHRASE, "Mallet").withLength((int) info.durationMs());
+            Track track = BenchClips.track(150, Recipe.PHRASE, "Mallet").withLength((int) info.durationMs());
             if (bare) {
-                Patch patch = Patch.of(Facets.OUTLINES, List.of()).with(Facets.SHADOWS, List.of());
+                LookPatch patch = LookPatch.of(Facets.OUTLINES, List.of()).with(Facets.SHADOWS, List.of());
                 track = ChangeLook.ofTrack(patch).on(track);
             }
             FrameLayout layout = track.frame().layout(info.size(), SafeZones.USUAL);
@@ -82,7 +82,7 @@ final class CheckBench {
         }
     }
 
-    private static void measure(Report report, Bench bench, Track track, Style style, boolean bare) {
+    private static void measure(BenchReport report, Bench bench, Track track, Style style, boolean bare) {
         String what = bare ? ", letters without outlines" : "";
         long start = System.nanoTime();
         int found = bench.findings(track, style);
@@ -100,7 +100,7 @@ final class CheckBench {
             bench.findings(now, style);
             ms[i] = (System.nanoTime() - start) / 1e6;
         }
-        report.line("  again after an edit", Report.quantile(ms, 0.95), "ms", "<= 100", "p95 of " + EDITS);
+        report.line("  again after an edit", BenchReport.quantile(ms, 0.95), "ms", "<= 100", "p95 of " + EDITS);
     }
 
     /** The demo clip again and again. */
@@ -108,7 +108,7 @@ final class CheckBench {
         Path out = folder.resolve("minute.mp4");
         List<String> command = new ArrayList<>(Ffmpeg.ffmpeg());
         command.addAll(List.of("-stream_loop", "3"));
-        command.addAll(Ffmpeg.clip(Material.demo("three-coats.mp4")));
+        command.addAll(Ffmpeg.clip(BenchClips.demo("three-coats.mp4")));
         command.addAll(List.of("-t", "60", "-c", "copy", out.toString()));
         try (ToolRun run = new ToolRun(command, 60)) {
             if (run.await() != 0) {

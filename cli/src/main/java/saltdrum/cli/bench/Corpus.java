@@ -44,7 +44,7 @@ final class Corpus {
     }
 
     private static List<Path> files() throws IOException {
-        Path folder = Material.demo("three-coats.mp4")
+        Path folder = BenchClips.demo("three-coats.mp4")
                 .resolve("../../../speech/corpus")
                 .normalize();
         try (Stream<Path> all = Files.list(folder)) {

@@ -28,8 +28,8 @@ import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Estimate;
-import saltdrum.media.output.Inspection;
 import saltdrum.media.output.OutputKind;
+import saltdrum.media.output.OutputVerifier;
 import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PiecedBurn;
 
@@ -38,18 +38,18 @@ final class DeliverBench {
     private static final int SECONDS = 60;
     private static final int[] CHANGED = {25, 70, 115};
 
-    private final Report report;
+    private final BenchReport report;
     private final Path folder;
     private final SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
 
-    private DeliverBench(Report report) throws IOException {
+    private DeliverBench(BenchReport report) throws IOException {
         this.report = report;
         this.folder = Files.createTempDirectory("salt-drum-bench");
     }
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         DeliverBench bench = new DeliverBench(report);
-        Path clip = Material.clip(bench.folder, SECONDS);
+        Path clip = BenchClips.clip(bench.folder, SECONDS);
         bench.forcedKeys(clip);
         Map<String, Path> clips = new LinkedHashMap<>();
         clips.put("its own keys", clip);
@@ -87,7 +87,7 @@ final class DeliverBench {
 
     private void forcedKeys(Path clip) throws IOException {
         ClipInfo info = Probe.of(clip);
-        Scene scene = scene(Material.words(140), info);
+        Scene scene = scene(BenchClips.words(140), info);
         double[][] cpu = new double[2][2];
         long[] bytes = new long[2];
         for (int turn = 0; turn < 2; turn++) {
@@ -102,7 +102,7 @@ final class DeliverBench {
         }
         report.line(
                 "keys every 4 s / none forced",
-                Report.quantile(cpu[1], 0) / Report.quantile(cpu[0], 0),
+                BenchReport.quantile(cpu[1], 0) / BenchReport.quantile(cpu[0], 0),
                 "CPU",
                 "<= 1.03",
                 "least of two turns each");
@@ -111,7 +111,7 @@ final class DeliverBench {
 
     private void oneWord(String keys, Path clip) throws IOException {
         ClipInfo info = Probe.of(clip);
-        List<Word> words = Material.words(140);
+        List<Word> words = BenchClips.words(140);
         Scene first = scene(words, info);
         Path whole = folder.resolve("whole.mp4");
         double before = cpuMs();
@@ -161,7 +161,7 @@ final class DeliverBench {
                 new Delivery.Kept(clip.toString(), earlier, null),
                 null);
         PiecedBurn.Made made = delivery.make(OutputKind.BURNED, out, done -> {}, () -> false);
-        Receipt receipt = Inspection.of(delivery, OutputKind.BURNED, out, made, done -> {});
+        Receipt receipt = OutputVerifier.of(delivery, OutputKind.BURNED, out, made, done -> {});
         if (!receipt.good()) {
             throw new IllegalStateException(receipt.toString());
         }
@@ -177,9 +177,9 @@ final class DeliverBench {
                 new Case("last-ferry", "own", "Lantern"),
                 new Case("tide-pool", "own", "Tidemark"),
                 new Case("tide-pool", "1:1", "Regatta"))) {
-            Path clip = Material.demo(one.clip + ".mp4");
+            Path clip = BenchClips.demo(one.clip + ".mp4");
             ClipInfo info = Probe.of(clip);
-            List<Word> words = WordsFile.read(Files.readString(Material.demo(one.clip + ".words.json")))
+            List<Word> words = WordsFile.read(Files.readString(BenchClips.demo(one.clip + ".words.json")))
                     .toWords();
             Track track = Track.of("en", Recipe.TWO_LINES, one.style, words).withFrame(Frame.parse(one.frame));
             Scene scene = maker.make(track, new ShippedStyles().get(one.style), info.size());
@@ -198,7 +198,7 @@ final class DeliverBench {
             Path out = folder.resolve("told.mp4");
             long begun = System.nanoTime();
             delivery.make(OutputKind.BURNED, out, done -> {}, () -> false);
-            Inspection.of(delivery, OutputKind.BURNED, out);
+            OutputVerifier.of(delivery, OutputKind.BURNED, out);
             double took = (System.nanoTime() - begun) / 1e9;
             String name = one.clip + " " + one.frame + ", " + one.style;
             report.line(

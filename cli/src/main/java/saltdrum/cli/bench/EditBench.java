@@ -16,9 +16,9 @@ import saltdrum.core.word.Word;
 final class EditBench {
     private EditBench() {}
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         for (int words : new int[] {600, 6000}) {
-            Track track = Material.track(words, Recipe.PHRASE, "Mallet");
+            Track track = BenchClips.track(words, Recipe.PHRASE, "Mallet");
             double[] ms = new double[200];
             for (int round = 0; round < 2; round++) {
                 for (int i = 0; i < ms.length; i++) {
@@ -30,7 +30,7 @@ final class EditBench {
             }
             report.line(
                     "retype a cue of " + words + " words",
-                    Report.quantile(ms, 0.95),
+                    BenchReport.quantile(ms, 0.95),
                     "ms",
                     words == 600 ? "<= 30" : "<= 120",
                     "p95 of 200, core only");
@@ -45,7 +45,7 @@ final class EditBench {
             }
             report.line(
                     "re-break " + words + " words",
-                    Report.quantile(breaks, 0.95),
+                    BenchReport.quantile(breaks, 0.95),
                     "ms",
                     words == 600 ? "<= 10" : "-",
                     "p95 of 40, three recipes");
@@ -55,9 +55,9 @@ final class EditBench {
     }
 
     /** All words held in one cue by hand: its lines are found, and its cue. */
-    private static void oneCue(Report report) throws IOException {
+    private static void oneCue(BenchReport report) throws IOException {
         for (int count : new int[] {3000, 6000}) {
-            List<Word> words = Material.words(count).stream()
+            List<Word> words = BenchClips.words(count).stream()
                     .map(word -> word.withPin(word.id() == 1 ? Pin.CUE_BREAK : Pin.TOGETHER))
                     .toList();
             double[] ms = new double[20];
@@ -69,7 +69,7 @@ final class EditBench {
             }
             report.line(
                     "break " + count + " words held in one cue",
-                    Report.quantile(ms, 0.95),
+                    BenchReport.quantile(ms, 0.95),
                     "ms",
                     count == 6000 ? "<= 200" : "-",
                     "p95 of 20, cold ones too");

@@ -54,20 +54,20 @@ final class FrameBench {
         return new Frame(Aspect.TALL, sit, "#0f2a2e", null, 0, List.of(focus), bars);
     }
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
-        Path clip = Material.demo("last-ferry.mp4");
+        Path clip = BenchClips.demo("last-ferry.mp4");
         ClipInfo info = Probe.of(clip);
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         cases().forEach((name, one) -> measure(report, folder, clip, info, maker, name, one));
     }
 
     private static void measure(
-            Report report, Path folder, Path clip, ClipInfo info, SceneMaker maker, String name, Case one) {
+            BenchReport report, Path folder, Path clip, ClipInfo info, SceneMaker maker, String name, Case one) {
         try {
             Frame frame = one.frame;
             Scene scene = maker.make(
-                    Material.track(41, Recipe.TWO_LINES, "Mallet").withFrame(frame),
+                    BenchClips.track(41, Recipe.TWO_LINES, "Mallet").withFrame(frame),
                     new ShippedStyles().get("Mallet"),
                     info.size());
             Path bars =
@@ -80,13 +80,13 @@ final class FrameBench {
                 plain[turn] = plain(folder, clip, info, frame, bars);
                 ours[turn] = burn(folder, clip, info, frame, bars, scene, BurnOrder.USUAL.preset());
             }
-            double base = Report.quantile(plain, 0);
+            double base = BenchReport.quantile(plain, 0);
             report.line(
                     "burn / same frame plain, " + name,
-                    Report.quantile(ours, 0) / base,
+                    BenchReport.quantile(ours, 0) / base,
                     "CPU",
                     one.budget,
-                    String.format(Locale.ROOT, "%.0f / %.0f ms", Report.quantile(ours, 0), base));
+                    String.format(Locale.ROOT, "%.0f / %.0f ms", BenchReport.quantile(ours, 0), base));
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -48,7 +48,7 @@ final class HearingBench {
             new Term("quay", null),
             new Term("spruce", null));
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         SpeechDesk desk = new SpeechDesk();
         desk.warm();
         List<Spoken> corpus = Corpus.all();
@@ -75,7 +75,7 @@ final class HearingBench {
     }
 
     private static void words(
-            Report report,
+            BenchReport report,
             SpeechDesk desk,
             List<Spoken> corpus,
             String what,
@@ -83,7 +83,7 @@ final class HearingBench {
             double budget,
             boolean onsets) {
         WordError error = new WordError();
-        Certainty certainty = new Certainty();
+        ConfidenceFigures certainty = new ConfidenceFigures();
         List<Double> starts = new ArrayList<>();
         double seconds = 0;
         long cpu = 0;
@@ -109,15 +109,15 @@ final class HearingBench {
             double[] sorted = starts.stream().mapToDouble(d -> d).toArray();
             report.line(
                     "  onsets of right words, median",
-                    Report.quantile(sorted, 0.5),
+                    BenchReport.quantile(sorted, 0.5),
                     "ms",
                     "<= 12",
                     starts.size() + " words");
-            report.line("  90 of 100 within", Report.quantile(sorted, 0.9), "ms", "<= 40", "");
+            report.line("  90 of 100 within", BenchReport.quantile(sorted, 0.9), "ms", "<= 40", "");
         }
     }
 
-    private static void glossary(Report report, SpeechDesk desk, List<Spoken> corpus, boolean heldBack) {
+    private static void glossary(BenchReport report, SpeechDesk desk, List<Spoken> corpus, boolean heldBack) {
         for (List<Term> terms : List.of(List.<Term>of(), GLOSSARY)) {
             WordError error = new WordError();
             int there = 0;
@@ -169,7 +169,7 @@ final class HearingBench {
     }
 
     /** Recordings of people in Debian's pocketsphinx-testdata: LibriVox readings, playing cards told. */
-    private static void people(Report report, SpeechDesk desk) throws IOException {
+    private static void people(BenchReport report, SpeechDesk desk) throws IOException {
         Path data = Path.of("/usr/share/pocketsphinx/test/data");
         if (!Files.isDirectory(data)) {
             report.line("human speech: not measured", 0, "", "-", "apt-get install pocketsphinx-testdata");
@@ -208,7 +208,7 @@ final class HearingBench {
     }
 
     /** Nine sounds without speech, five lengths each. */
-    private static void noSpeech(Report report, SpeechDesk desk) {
+    private static void noSpeech(BenchReport report, SpeechDesk desk) {
         int wrong = 0;
         int tried = 0;
         List<String> heard = new ArrayList<>();

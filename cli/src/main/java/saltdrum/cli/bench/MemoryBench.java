@@ -20,12 +20,12 @@ import saltdrum.media.font.SkijaTypesetter;
 final class MemoryBench {
     private MemoryBench() {}
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         for (int seconds : new int[] {20, 600}) {
-            Path clip = Material.clip(folder, seconds);
-            Track track = Material.track(seconds * 47 / 20, Recipe.TWO_LINES, "Lantern");
+            Path clip = BenchClips.clip(folder, seconds);
+            Track track = BenchClips.track(seconds * 47 / 20, Recipe.TWO_LINES, "Lantern");
             Scene scene = maker.make(
                     track, new ShippedStyles().get("Lantern"), Probe.of(clip).size());
             // 5 forgets the peak so far.

@@ -22,10 +22,10 @@ final class PaintBench {
     private PaintBench() {}
 
     /** @param only names of styles; empty for all */
-    static void run(Report report, List<String> only) throws IOException {
+    static void run(BenchReport report, List<String> only) throws IOException {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         for (Style style : BenchStyles.all(only)) {
-            Scene scene = maker.make(Material.track(41, Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
+            Scene scene = maker.make(BenchClips.track(41, Recipe.TWO_LINES, style.name()), style, new Size(1080, 1920));
             double[] ms = new double[FRAMES];
             double cpu = 0;
             int painted = 0;
@@ -49,7 +49,7 @@ final class PaintBench {
                 }
                 report.line(
                         "paint a band, " + style.name(),
-                        Report.quantile(ms, 0.95),
+                        BenchReport.quantile(ms, 0.95),
                         "ms",
                         "-",
                         String.format(

@@ -18,7 +18,7 @@ final class RoundTrip {
         this.server = server;
     }
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         String port = System.getenv().getOrDefault("SALT_DRUM_PORT", "7311");
         RoundTrip trip = new RoundTrip(new ServerCalls("http://127.0.0.1:" + port));
         try {
@@ -27,7 +27,7 @@ final class RoundTrip {
             report.line("edit, request to answer", Double.NaN, "ms", "-", "not measured: start the server first");
             return;
         }
-        JsonNode clip = trip.server.put("/api/clips?name=Benchmark.mp4", Material.demo("three-coats.mp4"));
+        JsonNode clip = trip.server.put("/api/clips?name=Benchmark.mp4", BenchClips.demo("three-coats.mp4"));
         String path = "/api/clips/" + clip.path("id").asString();
         try {
             for (int words : new int[] {600, 6000}) {
@@ -38,7 +38,7 @@ final class RoundTrip {
         }
     }
 
-    private void measure(Report report, String path, int words) throws IOException {
+    private void measure(BenchReport report, String path, int words) throws IOException {
         server.put(path + "/captions?name=words.json", squeezed(words));
         // A clip that is new has the style that was taken last.
         long first = server.get(path + "/track").path("head").path("version").asLong();
@@ -70,22 +70,22 @@ final class RoundTrip {
         attempts(report, path, words);
         report.line(
                 "edit of " + words + " words, request to answer",
-                Report.quantile(ms, 0.95),
+                BenchReport.quantile(ms, 0.95),
                 "ms",
                 words == 600 ? "<= 30" : "<= 120",
                 "p95 of " + ROUNDS + ", server and database, " + cues.size() + " cues");
         report.line(
                 "  and the scene that changed",
-                Report.quantile(pictureMs, 0.95),
+                BenchReport.quantile(pictureMs, 0.95),
                 "ms",
                 "<= 60",
-                "p95, median " + Math.round(Report.quantile(pictureMs, 0.5)) + " ms");
+                "p95, median " + Math.round(BenchReport.quantile(pictureMs, 0.5)) + " ms");
     }
 
     /** So many words in the clip's few seconds, as a words file. */
     private static String squeezed(int words) throws IOException {
         List<Word> squeezed = new ArrayList<>();
-        List<Word> material = Material.words(words);
+        List<Word> material = BenchClips.words(words);
         double step = 17_000.0 / words;
         for (int i = 0; i < words; i++) {
             int start = (int) (i * step);
@@ -95,7 +95,7 @@ final class RoundTrip {
     }
 
     /** A slider is dragged: the style is another one each time, and the second on the screen is asked for. */
-    private void attempts(Report report, String path, int words) throws IOException {
+    private void attempts(BenchReport report, String path, int words) throws IOException {
         double[] ms = new double[ROUNDS];
         for (int i = 0; i < WARM_UP + ROUNDS; i++) {
             String edit = "{\"kind\":\"changeLook\",\"look\":{\"size\":" + (90 + i * 0.25) + "}}";
@@ -108,7 +108,7 @@ final class RoundTrip {
         }
         report.line(
                 "look tried on " + words + " words, a second of it",
-                Report.quantile(ms, 0.95),
+                BenchReport.quantile(ms, 0.95),
                 "ms",
                 "<= 50",
                 "p95 of " + ROUNDS + ", another size each time; the frame itself takes 8 at most");

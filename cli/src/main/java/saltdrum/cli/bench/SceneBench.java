@@ -17,10 +17,10 @@ import saltdrum.media.font.SkijaTypesetter;
 final class SceneBench {
     private SceneBench() {}
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         SceneMaker maker = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()));
         for (Style style : new ShippedStyles().all()) {
-            Track track = Material.track(150, Recipe.PHRASE, style.name());
+            Track track = BenchClips.track(150, Recipe.PHRASE, style.name());
             Scene scene = maker.make(track, style, new Size(1080, 1920));
             double[] ms = new double[60];
             for (int i = 0; i < ms.length; i++) {
@@ -31,7 +31,7 @@ final class SceneBench {
             }
             report.line(
                     "scene of 150 words, " + style.name(),
-                    Report.quantile(ms, 0.95),
+                    BenchReport.quantile(ms, 0.95),
                     "ms",
                     "<= 60",
                     "p95 of 60, JSON included");

@@ -14,7 +14,7 @@ final class SiegeBench {
         String url = ServerCalls.ownUrl("siege [MINUTES]");
         long seed = System.nanoTime();
         out.println("seed " + seed);
-        Siege siege = new Siege(url, Material.demo("tide-pool.mp4").getParent(), seed, ServerCalls.ownPid());
+        Siege siege = new Siege(url, BenchClips.demo("tide-pool.mp4").getParent(), seed, ServerCalls.ownPid());
         Siege.Outcome outcome = siege.run(Duration.ofMillis(Math.round(minutes * 60_000)));
         out.printf(
                 java.util.Locale.ROOT,

@@ -28,33 +28,33 @@ final class SoakBench {
 
     private final ServerCalls server = ServerCalls.own("soak [MINUTES]");
     private final URI address = URI.create(ServerCalls.ownUrl("soak [MINUTES]"));
-    private final Report report;
+    private final BenchReport report;
     private final long begun = System.nanoTime();
     private final long length;
     private final AtomicInteger calls = new AtomicInteger();
     private final List<Double> findings = Collections.synchronizedList(new ArrayList<>());
     private final Map<String, Integer> faults = new ConcurrentHashMap<>();
-    private final byte[] video = Files.readAllBytes(Material.demo("tide-pool.mp4"));
+    private final byte[] video = Files.readAllBytes(BenchClips.demo("tide-pool.mp4"));
     private volatile boolean over;
 
-    private SoakBench(Report report, double minutes) throws IOException {
+    private SoakBench(BenchReport report, double minutes) throws IOException {
         this.report = report;
         this.length = Math.round(minutes * MINUTE_MS);
     }
 
-    static void run(Report report, double minutes) throws IOException {
+    static void run(BenchReport report, double minutes) throws IOException {
         new SoakBench(report, minutes).all();
     }
 
     private void all() throws IOException {
         List<String> clips = new ArrayList<>();
         for (String demo : List.of("three-coats", "tide-pool")) {
-            String clip = server.put("/api/clips?name=" + demo + ".mp4", Material.demo(demo + ".mp4"))
+            String clip = server.put("/api/clips?name=" + demo + ".mp4", BenchClips.demo(demo + ".mp4"))
                     .path("id")
                     .asString();
             server.put(
                     "/api/clips/" + clip + "/captions?name=words.json",
-                    Files.readString(Material.demo(demo + ".words.json")));
+                    Files.readString(BenchClips.demo(demo + ".words.json")));
             clips.add(clip);
             clips.add(server.post("/api/clips/" + clip + "/copy").path("id").asString());
         }
@@ -69,7 +69,7 @@ final class SoakBench {
         hands.add(hand(3000, () -> look(clips.get(calls.get() % clips.size()))));
         List<MemoryReading> readings = read();
         over = true;
-        hands.forEach(Threads::join);
+        hands.forEach(InterruptibleWait::join);
         tell(readings);
     }
 
@@ -87,7 +87,7 @@ final class SoakBench {
                 } catch (IOException | SaltDrumException e) {
                     faults.merge(String.valueOf(e.getMessage()).replaceAll("[a-z0-9]{12}|\\d+", "…"), 1, Integer::sum);
                 }
-                Threads.pause(restMs / 2 + random.nextInt(restMs));
+                InterruptibleWait.pause(restMs / 2 + random.nextInt(restMs));
             }
         });
         thread.start();
@@ -146,7 +146,7 @@ final class SoakBench {
             if (!state.equals("RUNNING") && !state.equals("WAITING")) {
                 throw new SaltDrumException("A film ended as " + state + ".");
             }
-            Threads.pause(1000);
+            InterruptibleWait.pause(1000);
         }
     }
 
@@ -161,7 +161,7 @@ final class SoakBench {
             out.flush();
         }
         calls.incrementAndGet();
-        Path whole = Material.demo("tide-pool.mp4");
+        Path whole = BenchClips.demo("tide-pool.mp4");
         String clip = server.put("/api/clips?name=whole.mp4", whole).path("id").asString();
         calls.incrementAndGet();
         server.delete("/api/clips/" + clip);
@@ -177,7 +177,7 @@ final class SoakBench {
             page.getOutputStream()
                     .write(("GET /api/events HTTP/1.1\r\nHost: " + address.getAuthority() + "\r\n\r\n")
                             .getBytes(StandardCharsets.US_ASCII));
-            Threads.pause(500);
+            InterruptibleWait.pause(500);
         }
         calls.incrementAndGet();
     }
@@ -196,7 +196,7 @@ final class SoakBench {
         long pid = ServerCalls.ownPid();
         List<MemoryReading> readings = new ArrayList<>();
         for (int i = 1; i <= READINGS; i++) {
-            Threads.pause(Math.max(0, length * i / READINGS - (System.nanoTime() - begun) / 1_000_000));
+            InterruptibleWait.pause(Math.max(0, length * i / READINGS - (System.nanoTime() - begun) / 1_000_000));
             MemoryReading reading = MemoryReading.of(pid, (System.nanoTime() - begun) / 1e9 / 60);
             readings.add(reading);
             report.line(
@@ -216,9 +216,9 @@ final class SoakBench {
         report.line("resident, growth", growth(readings, MemoryReading::residentMb), "", "<= 1.05", about);
         report.line("live heap, growth", growth(readings, MemoryReading::liveMb), "", "<= 1.05", about);
         double[] times = findings.stream().mapToDouble(Double::doubleValue).toArray();
-        report.line("findings, median", Report.quantile(times, 0.5), "ms", "", times.length + " times");
-        report.line("findings, p95", Report.quantile(times, 0.95), "ms", "<= 1000", times.length + " times");
-        report.line("findings, slowest", Report.quantile(times, 1), "ms", "", times.length + " times");
+        report.line("findings, median", BenchReport.quantile(times, 0.5), "ms", "", times.length + " times");
+        report.line("findings, p95", BenchReport.quantile(times, 0.95), "ms", "<= 1000", times.length + " times");
+        report.line("findings, slowest", BenchReport.quantile(times, 1), "ms", "", times.length + " times");
         new TreeMap<>(faults).forEach((said, often) -> report.line("fault", often, "times", "0", said));
     }
 

@@ -16,7 +16,7 @@ import saltdrum.speech.placing.SpeechResult;
 final class SpeechBench {
     private SpeechBench() {}
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         List<Spoken> corpus = Corpus.all();
         SpeechDesk desk = new SpeechDesk();
         for (boolean heldBack : new boolean[] {false, true}) {
@@ -42,7 +42,7 @@ final class SpeechBench {
     }
 
     private static void times(
-            Report report,
+            BenchReport report,
             SpeechDesk desk,
             List<Spoken> part,
             String what,
@@ -76,10 +76,10 @@ final class SpeechBench {
         }
         double[] sorted = errors.stream().mapToDouble(e -> e).toArray();
         long far = Arrays.stream(sorted).filter(e -> e > 150).count();
-        report.line(what + ": median", Report.quantile(sorted, 0.5), "ms", "<= " + medianBudget, words + " words");
+        report.line(what + ": median", BenchReport.quantile(sorted, 0.5), "ms", "<= " + medianBudget, words + " words");
         report.line(
                 "  90 of 100 within",
-                Report.quantile(sorted, 0.9),
+                BenchReport.quantile(sorted, 0.9),
                 "ms",
                 "<= " + ninetyBudget,
                 String.format(

@@ -70,8 +70,8 @@ final class WordError {
         return String.format(
                 java.util.Locale.ROOT,
                 "95 %% interval %.1f to %.1f",
-                Report.quantile(draws, 0.025),
-                Report.quantile(draws, 0.975));
+                BenchReport.quantile(draws, 0.025),
+                BenchReport.quantile(draws, 0.975));
     }
 
     private static double percent(List<double[]> counted) {

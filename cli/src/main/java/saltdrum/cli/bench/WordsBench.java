@@ -21,7 +21,7 @@ final class WordsBench {
 
     private WordsBench() {}
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         Path folder = Files.createTempDirectory("salt-drum-bench");
         recognition(report);
         String script = Files.readString(DEMO.resolve("three-coats.txt"));
@@ -35,7 +35,7 @@ final class WordsBench {
         report.line("memory of a recognition", peak / 1024.0, "MB", "<= 1100", "a process of its own, -Xmx900m");
     }
 
-    private static void recognition(Report report) {
+    private static void recognition(BenchReport report) {
         SpeechDesk desk = new SpeechDesk();
         boolean warm = false;
         for (String name : CLIPS) {
@@ -104,7 +104,8 @@ final class WordsBench {
         return clip;
     }
 
-    private static void placed(Report report, Path clip, Path script, double length, Path folder) throws IOException {
+    private static void placed(BenchReport report, Path clip, Path script, double length, Path folder)
+            throws IOException {
         long start = System.nanoTime();
         long peak = peakKb(List.of(
                 "words",

@@ -18,24 +18,24 @@ final class WorkersBench {
     private static final int MOST_SECONDS = 600;
 
     private final ServerCalls server;
-    private final Report report;
+    private final BenchReport report;
 
-    private WorkersBench(ServerCalls server, Report report) {
+    private WorkersBench(ServerCalls server, BenchReport report) {
         this.server = server;
         this.report = report;
     }
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         new WorkersBench(ServerCalls.own("workers"), report).all();
     }
 
     private void all() throws IOException {
-        String first = server.put("/api/clips?name=coats.mp4", Material.demo("three-coats.mp4"))
+        String first = server.put("/api/clips?name=coats.mp4", BenchClips.demo("three-coats.mp4"))
                 .path("id")
                 .asString();
         server.put(
                 "/api/clips/" + first + "/captions?name=words.json",
-                Files.readString(Material.demo("three-coats.words.json")));
+                Files.readString(BenchClips.demo("three-coats.words.json")));
         for (int hands = 1; hands <= 2; hands++) {
             List<Process> workers = new ArrayList<>();
             try {

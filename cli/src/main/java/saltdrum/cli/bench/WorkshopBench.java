@@ -27,14 +27,14 @@ final class WorkshopBench {
     };
 
     private final ServerCalls server;
-    private final Report report;
+    private final BenchReport report;
 
-    private WorkshopBench(ServerCalls server, Report report) {
+    private WorkshopBench(ServerCalls server, BenchReport report) {
         this.server = server;
         this.report = report;
     }
 
-    static void run(Report report) throws IOException {
+    static void run(BenchReport report) throws IOException {
         new WorkshopBench(ServerCalls.own("workshop"), report).all();
     }
 
@@ -47,7 +47,7 @@ final class WorkshopBench {
     }
 
     private List<String> fill() throws IOException {
-        String id = server.put("/api/clips?name=shelf.mp4", Material.demo("tide-pool.mp4"))
+        String id = server.put("/api/clips?name=shelf.mp4", BenchClips.demo("tide-pool.mp4"))
                 .path("id")
                 .asString();
         server.put("/api/clips/" + id + "/captions?name=shelf.srt", srt());
@@ -91,8 +91,8 @@ final class WorkshopBench {
             searched[i] = ms(() -> server.get("/api/clips?q=" + q));
         }
         String about = clips.size() + " clips of " + WORDS + " words; " + SEARCHES + " times";
-        report.line("list of clips, p95", Report.quantile(whole, 0.95), "ms", "<= 100", about);
-        report.line("search, p95", Report.quantile(searched, 0.95), "ms", "<= 100", about);
+        report.line("list of clips, p95", BenchReport.quantile(whole, 0.95), "ms", "<= 100", about);
+        report.line("search, p95", BenchReport.quantile(searched, 0.95), "ms", "<= 100", about);
     }
 
     private void edit(List<String> clips, String name) {
@@ -100,15 +100,15 @@ final class WorkshopBench {
         List<Thread> hands =
                 clips.stream().map(clip -> new Thread(() -> handOf(clip, all))).toList();
         hands.forEach(Thread::start);
-        hands.forEach(Threads::join);
+        hands.forEach(InterruptibleWait::join);
         double[] times = all.stream().mapToDouble(Double::doubleValue).toArray();
         if (times.length < DESIGNERS * EDITS) {
             throw new SaltDrumException("Only " + times.length + " edits were taken; see the server's log.");
         }
         String about =
                 DESIGNERS + " designers, an edit each " + THINKING_MS + " ms and its scene; " + times.length + " edits";
-        report.line(name + ", median", Report.quantile(times, 0.5), "ms", "", about);
-        report.line(name + ", p95", Report.quantile(times, 0.95), "ms", "<= 100", about);
+        report.line(name + ", median", BenchReport.quantile(times, 0.5), "ms", "", about);
+        report.line(name + ", p95", BenchReport.quantile(times, 0.95), "ms", "<= 100", about);
     }
 
     private void handOf(String clip, List<Double> times) {
@@ -143,7 +143,7 @@ final class WorkshopBench {
 
     /** Hands do not move in step. */
     private static void pause(Random random) {
-        Threads.pause(THINKING_MS / 2 + random.nextInt(THINKING_MS));
+        InterruptibleWait.pause(THINKING_MS / 2 + random.nextInt(THINKING_MS));
     }
 
     private interface Work {

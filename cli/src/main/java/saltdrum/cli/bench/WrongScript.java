@@ -43,14 +43,15 @@ final class WrongScript {
      */
     private record Mixed(List<String> script, List<Word> meant, List<int[]> left) {}
 
-    void run(Report report, String set, double wronglyBudget) {
+    void run(BenchReport report, String set, double wronglyBudget) {
         for (Spoken spoken : part) {
             Mixed mixed = mixed(spoken);
             Sound sound = disturbance.on(spoken);
             count(mixed, desk.place(sound, mixed.script, "en", sound.lengthMs(), List.of(), d -> {}, () -> false));
         }
         double[] sorted = errors.stream().mapToDouble(e -> e).toArray();
-        report.line(set + ", wrong script: others, 90 of 100 within", Report.quantile(sorted, 0.9), "ms", "<= 60", "");
+        report.line(
+                set + ", wrong script: others, 90 of 100 within", BenchReport.quantile(sorted, 0.9), "ms", "<= 60", "");
         report.line(
                 "  right words wrongly flagged",
                 100.0 * wronglyFlagged / others,

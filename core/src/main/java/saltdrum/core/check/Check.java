@@ -7,5 +7,5 @@ import java.util.Set;
 interface Check {
     Set<CheckKind> kinds();
 
-    List<Finding> of(Subject subject);
+    List<Finding> of(CheckInput subject);
 }

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import saltdrum.core.cue.Beside.Standing;
+import saltdrum.core.cue.TrackExtras.DismissedFinding;
 
 /** Runs all checks. What does not change is not measured again. Safe for many threads. */
 public final class Checker {
@@ -31,9 +31,9 @@ public final class Checker {
     }
 
     /** All findings in order of time, those that are let stand with their reason. */
-    public List<Finding> findings(Subject subject) {
+    public List<Finding> findings(CheckInput subject) {
         Map<String, String> stands = new HashMap<>();
-        for (Standing one : subject.track.beside().stands()) {
+        for (DismissedFinding one : subject.track.beside().stands()) {
             stands.put(one.check() + one.at(), one.reason());
         }
         List<Finding> all = new ArrayList<>();

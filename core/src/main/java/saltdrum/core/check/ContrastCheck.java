@@ -11,8 +11,8 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
 import saltdrum.core.scene.Part;
 
 /** Whether captions stand out from the real picture. What was measured is known until the part or the picture changes. */
@@ -24,7 +24,7 @@ final class ContrastCheck implements Check {
 
     private record Measured(EdgeContrast.Worst worst, List<Remedy> remedies) {}
 
-    private final Kept<Measured> kept = new Kept<>();
+    private final PartCache<Measured> kept = new PartCache<>();
 
     @Override
     public Set<CheckKind> kinds() {
@@ -32,7 +32,7 @@ final class ContrastCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         if (subject.light == null) {
             return found;
@@ -47,10 +47,10 @@ final class ContrastCheck implements Check {
                     kept.of(part, List.of(subject.light, subject.limits), () -> measured(subject, cue, part));
             if (measured.worst != null && measured.worst.ratio() < subject.limits.contrast()) {
                 EdgeContrast.Worst worst = measured.worst;
-                Spot spot = subject.spot(i);
+                FindingLocation spot = subject.spot(i);
                 found.add(Finding.of(
                                 CheckKind.CONTRAST,
-                                new Spot(cue.id(), 0, worst.ms(), spot.fromMs(), spot.toMs()),
+                                new FindingLocation(cue.id(), 0, worst.ms(), spot.fromMs(), spot.toMs()),
                                 Math.round(worst.ratio() * 100) / 100.0,
                                 subject.limits.contrast(),
                                 ": 1",
@@ -73,28 +73,28 @@ final class ContrastCheck implements Check {
         return index < 0 ? "" : "“" + cue.words().get(index).text() + "” has ";
     }
 
-    private static Measured measured(Subject subject, Cue cue, Part part) {
+    private static Measured measured(CheckInput subject, Cue cue, Part part) {
         EdgeContrast.Worst worst = worst(subject, part);
         boolean little = worst != null && worst.ratio() < subject.limits.contrast();
         return new Measured(worst, little ? remedies(subject, cue, worst) : List.of());
     }
 
-    private static EdgeContrast.Worst worst(Subject subject, Part part) {
+    private static EdgeContrast.Worst worst(CheckInput subject, Part part) {
         return EdgeContrast.of(part, subject.scene.width(), subject.scene.height(), subject.light);
     }
 
     /** The least change first: an outline, a plate, another place, another colour. */
-    private static List<Remedy> remedies(Subject subject, Cue cue, EdgeContrast.Worst worst) {
+    private static List<Remedy> remedies(CheckInput subject, Cue cue, EdgeContrast.Worst worst) {
         int index = cue.indexOf(worst.wordId());
         String fill = (index < 0
                         ? subject.cascade.ofCue(cue)
                         : subject.cascade.ofWord(cue, cue.words().get(index)))
                 .get(Facets.FILL)
                 .colour();
-        boolean lightLetters = Samples.code(fill) > 110;
+        boolean lightLetters = LightSamples.code(fill) > 110;
         String against = lightLetters ? DARK : LIGHT;
         List<Remedy> ways = new ArrayList<>();
-        Patch rim = Patch.of(Facets.OUTLINES, List.of(new Rim(RIM_EM, Ink.of(against))));
+        LookPatch rim = LookPatch.of(Facets.OUTLINES, List.of(new TextOutline(RIM_EM, Ink.of(against))));
         offer(subject, cue, "An outline", ChangeLook.ofCues(List.of(cue.id()), rim), ways);
         if (ways.isEmpty() && index >= 0) {
             offer(subject, cue, "An outline for the word", ChangeLook.ofWords(List.of(worst.wordId()), rim), ways);
@@ -105,10 +105,10 @@ final class ContrastCheck implements Check {
                 subject,
                 cue,
                 "A plate",
-                ChangeLook.ofCues(List.of(cue.id()), Patch.of(Facets.PLATES, List.of(plate))),
+                ChangeLook.ofCues(List.of(cue.id()), LookPatch.of(Facets.PLATES, List.of(plate))),
                 ways);
         place(subject, cue, ways);
-        Patch colour = Patch.of(Facets.FILL, Ink.of(lightLetters ? DARK : LIGHT));
+        LookPatch colour = LookPatch.of(Facets.FILL, Ink.of(lightLetters ? DARK : LIGHT));
         offer(
                 subject,
                 cue,
@@ -118,7 +118,7 @@ final class ContrastCheck implements Check {
         return ways;
     }
 
-    private static void place(Subject subject, Cue cue, List<Remedy> ways) {
+    private static void place(CheckInput subject, Cue cue, List<Remedy> ways) {
         Remedy best = null;
         for (double y : PLACES) {
             double safe = Math.min(
@@ -129,7 +129,7 @@ final class ContrastCheck implements Check {
                     subject,
                     cue,
                     "Another place",
-                    ChangeLook.ofCues(List.of(cue.id()), Patch.of(Facets.Y, Math.round(safe * 1000) / 1000.0)),
+                    ChangeLook.ofCues(List.of(cue.id()), LookPatch.of(Facets.Y, Math.round(safe * 1000) / 1000.0)),
                     one);
             if (!one.isEmpty() && (best == null || one.get(0).measured() > best.measured())) {
                 best = one.get(0);
@@ -140,12 +140,12 @@ final class ContrastCheck implements Check {
         }
     }
 
-    private static void offer(Subject subject, Cue cue, String said, Edit edit, List<Remedy> ways) {
+    private static void offer(CheckInput subject, Cue cue, String said, Edit edit, List<Remedy> ways) {
         subject.tried(said, edit, tried -> ratio(subject, tried, cue), subject.limits.contrast(), Double.MAX_VALUE)
                 .ifPresent(ways::add);
     }
 
-    private static double ratio(Subject subject, Track tried, Cue cue) {
+    private static double ratio(CheckInput subject, Track tried, Cue cue) {
         Part part = subject.trial.part(tried, cue.id());
         EdgeContrast.Worst worst = part == null ? null : worst(subject, part);
         return worst == null ? 0 : worst.ratio();

@@ -6,9 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.colour.Colours;
 import saltdrum.core.colour.Contrast;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.GradientStop;
 import saltdrum.core.paint.Paint;
-import saltdrum.core.paint.Stop;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.Mark;
@@ -72,7 +72,7 @@ public final class EdgeContrast {
         return worst;
     }
 
-    private static int[] samples(Part part, Samples samples) {
+    private static int[] samples(Part part, LightSamples samples) {
         int from = part.startMs() + PASSING_MS;
         int to = part.endMs() - PASSING_MS;
         int first = (from + samples.stepMs() - 1) / samples.stepMs();
@@ -121,25 +121,25 @@ public final class EdgeContrast {
         }
 
         private void plate(Mark.Plate plate, MarkState state, Affine way, double seen) {
-            for (Coat coat : plate.coats()) {
-                if (coat instanceof Coat.Fill fill) {
+            for (PaintLayer coat : plate.coats()) {
+                if (coat instanceof PaintLayer.Fill fill) {
                     String colour = state.fill() != null ? state.fill() : middle(fill.paint());
                     Box box = plate.box();
                     Box drawn = new Box(box.x(), box.y(), box.width() * Math.min(1, state.extent()), box.height());
-                    plates.add(new Under(way.undone(), drawn, Samples.code(colour), seen * alpha(colour)));
+                    plates.add(new Under(way.undone(), drawn, LightSamples.code(colour), seen * alpha(colour)));
                 }
             }
         }
 
         private void word(Mark.Glyphs word, MarkState state, Affine way, double seen) {
             List<Ring> rings = rings(word, state, seen);
-            List<Coat.Cast> casts = word.coats().stream()
-                    .filter(Coat.Cast.class::isInstance)
-                    .map(Coat.Cast.class::cast)
+            List<PaintLayer.Shadow> casts = word.coats().stream()
+                    .filter(PaintLayer.Shadow.class::isInstance)
+                    .map(PaintLayer.Shadow.class::cast)
                     .toList();
             double widest = word.coats().stream()
-                    .filter(Coat.Outline.class::isInstance)
-                    .mapToDouble(coat -> ((Coat.Outline) coat).width())
+                    .filter(PaintLayer.Outline.class::isInstance)
+                    .mapToDouble(coat -> ((PaintLayer.Outline) coat).width())
                     .max()
                     .orElse(0);
             Box box = letters(word);
@@ -153,9 +153,9 @@ public final class EdgeContrast {
                     double dy = way.b() * x + way.d() * y + way.f();
                     double code = light.at(sample, dx / width, dy / height);
                     code = over(code, dx, dy);
-                    for (Coat.Cast cast : casts) {
+                    for (PaintLayer.Shadow cast : casts) {
                         double part = coverage(cast, STROKE * word.size() + 2 * widest);
-                        code = mixed(code, Samples.code(cast.colour()), seen * alpha(cast.colour()) * part);
+                        code = mixed(code, LightSamples.code(cast.colour()), seen * alpha(cast.colour()) * part);
                     }
                     ratios[n++] = best(code, rings);
                 }
@@ -185,8 +185,8 @@ public final class EdgeContrast {
     private static Box letters(Mark.Glyphs word) {
         Box bare = word.ink();
         double grow = 0;
-        for (Coat coat : word.coats()) {
-            if (coat instanceof Coat.Outline outline) {
+        for (PaintLayer coat : word.coats()) {
+            if (coat instanceof PaintLayer.Outline outline) {
                 grow = Math.max(grow, outline.width());
             }
         }
@@ -201,23 +201,23 @@ public final class EdgeContrast {
     private record Ring(double code, double alpha) {}
 
     private static List<Ring> rings(Mark.Glyphs word, MarkState state, double seen) {
-        List<Coat.Outline> outlines = word.coats().stream()
-                .filter(Coat.Outline.class::isInstance)
-                .map(Coat.Outline.class::cast)
-                .sorted(Comparator.comparingDouble(Coat.Outline::width).reversed())
+        List<PaintLayer.Outline> outlines = word.coats().stream()
+                .filter(PaintLayer.Outline.class::isInstance)
+                .map(PaintLayer.Outline.class::cast)
+                .sorted(Comparator.comparingDouble(PaintLayer.Outline::width).reversed())
                 .toList();
         List<Ring> rings = new ArrayList<>();
         for (int i = 0; i < outlines.size(); i++) {
             double inner = i + 1 < outlines.size() ? outlines.get(i + 1).width() : 0;
             if (outlines.get(i).width() - inner >= THINNEST) {
                 String colour = middle(outlines.get(i).paint());
-                rings.add(new Ring(Samples.code(colour), seen * alpha(colour)));
+                rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
             }
         }
-        for (Coat coat : word.coats()) {
-            if (coat instanceof Coat.Fill fill) {
+        for (PaintLayer coat : word.coats()) {
+            if (coat instanceof PaintLayer.Fill fill) {
                 String colour = state.fill() != null ? state.fill() : middle(fill.paint());
-                rings.add(new Ring(Samples.code(colour), seen * alpha(colour)));
+                rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
             }
         }
         return rings;
@@ -226,12 +226,12 @@ public final class EdgeContrast {
     /** Coded lightness of a word's letters, 0 to 255. */
     static double fill(Mark.Glyphs word, MarkState state) {
         String colour = state.fill();
-        for (Coat coat : word.coats()) {
-            if (colour == null && coat instanceof Coat.Fill fill) {
+        for (PaintLayer coat : word.coats()) {
+            if (colour == null && coat instanceof PaintLayer.Fill fill) {
                 colour = middle(fill.paint());
             }
         }
-        return colour == null ? 0 : Samples.code(colour);
+        return colour == null ? 0 : LightSamples.code(colour);
     }
 
     private static double best(double ground, List<Ring> rings) {
@@ -246,7 +246,7 @@ public final class EdgeContrast {
     }
 
     private static double ratio(double one, double other) {
-        return Contrast.ratio(Samples.luminance(one), Samples.luminance(other));
+        return Contrast.ratio(LightSamples.luminance(one), LightSamples.luminance(other));
     }
 
     private static double mixed(double under, double over, double alpha) {
@@ -261,7 +261,8 @@ public final class EdgeContrast {
         if (paint instanceof Paint.Solid solid) {
             return solid.colour();
         }
-        List<Stop> stops = paint instanceof Paint.Linear linear ? linear.stops() : ((Paint.Radial) paint).stops();
+        List<GradientStop> stops =
+                paint instanceof Paint.Linear linear ? linear.stops() : ((Paint.Radial) paint).stops();
         return Colours.mix(stops.get(0).colour(), stops.get(stops.size() - 1).colour(), 0.5);
     }
 
@@ -269,7 +270,7 @@ public final class EdgeContrast {
      * How much of a shadow's colour lies beside a letter, on the side it is thrown away from: a stroke, blurred by a
      * Gaussian, seen across.
      */
-    static double coverage(Coat.Cast cast, double stroke) {
+    static double coverage(PaintLayer.Shadow cast, double stroke) {
         double away = BESIDE + Math.hypot(cast.dx(), cast.dy()) - cast.grow();
         if (cast.sigma() <= 0) {
             return away <= 0 ? 1 : 0;

@@ -13,7 +13,7 @@ import java.util.List;
  */
 public record Finding(
         CheckKind kind,
-        Spot spot,
+        FindingLocation spot,
         Double measured,
         Double limit,
         String unit,
@@ -24,11 +24,11 @@ public record Finding(
         remedies = List.copyOf(remedies);
     }
 
-    static Finding of(CheckKind kind, Spot spot, String said, Remedy... remedies) {
+    static Finding of(CheckKind kind, FindingLocation spot, String said, Remedy... remedies) {
         return new Finding(kind, spot, null, null, "", said, List.of(remedies), null);
     }
 
-    static Finding of(CheckKind kind, Spot spot, double measured, double limit, String unit, String said) {
+    static Finding of(CheckKind kind, FindingLocation spot, double measured, double limit, String unit, String said) {
         return new Finding(kind, spot, measured, limit, unit, said, List.of(), null);
     }
 

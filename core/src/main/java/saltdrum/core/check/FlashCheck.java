@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Set;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
-import saltdrum.core.motion.Passage;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.motion.Transition;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
@@ -33,7 +33,7 @@ final class FlashCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         List<Part> parts =
                 subject.scene.parts().stream().filter(part -> part.depth() == 0).toList();
@@ -69,28 +69,28 @@ final class FlashCheck implements Check {
         return found;
     }
 
-    private static Finding finding(Subject subject, int fromMs, int toMs) {
+    private static Finding finding(CheckInput subject, int fromMs, int toMs) {
         int index = 0;
         while (index + 1 < subject.times.size() && subject.times.get(index).hideMs() <= fromMs) {
             index++;
         }
-        Spot spot = subject.spot(index);
+        FindingLocation spot = subject.spot(index);
         return Finding.of(
                         CheckKind.FLASHING,
-                        new Spot(spot.cueId(), 0, fromMs, fromMs, toMs),
+                        new FindingLocation(spot.cueId(), 0, fromMs, fromMs, toMs),
                         4,
                         MOST_IN_A_SECOND,
                         "flashes a second",
                         "It flashes more than three times in a second.")
-                .with(Subject.of(subject.after(steady())
+                .with(CheckInput.of(subject.after(steady())
                         .map(tried -> new Remedy("Let the captions come and go at once", steady(), null))));
     }
 
     private static ChangeLook steady() {
-        return ChangeLook.ofTrack(Patch.of(Facets.ENTRANCE, Passage.NONE).with(Facets.EXIT, Passage.NONE));
+        return ChangeLook.ofTrack(LookPatch.of(Facets.ENTRANCE, Transition.NONE).with(Facets.EXIT, Transition.NONE));
     }
 
-    private static boolean small(Subject subject, Part part) {
+    private static boolean small(CheckInput subject, Part part) {
         Box box = subject.block(part).box();
         return INKED * box.width() * box.height() < SMALL * subject.scene.width() * subject.scene.height();
     }
@@ -111,7 +111,7 @@ final class FlashCheck implements Check {
                 add(group.marks().get(i), state.children().get(i), seen, sum);
             }
         } else if (mark instanceof Mark.Glyphs word && word.wordId() != 0) {
-            sum[0] += Samples.luminance(seen * EdgeContrast.fill(word, state))
+            sum[0] += LightSamples.luminance(seen * EdgeContrast.fill(word, state))
                     * word.ink().width();
             sum[1] += word.ink().width();
         }

@@ -15,7 +15,7 @@ final class FlowCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i + 1 < subject.times.size(); i++) {
             CueTime time = subject.times.get(i);
@@ -25,12 +25,12 @@ final class FlowCheck implements Check {
                 int index = i;
                 found.add(Finding.of(
                                 CheckKind.GAP,
-                                new Spot(id, 0, time.hideMs(), time.showMs(), time.hideMs() + gap),
+                                new FindingLocation(id, 0, time.hideMs(), time.showMs(), time.hideMs() + gap),
                                 gap,
                                 subject.limits.gapMs(),
                                 "ms",
                                 "Nothing is shown for " + gap + " ms before the next cue: it flashes.")
-                        .with(Subject.of(subject.tried(
+                        .with(CheckInput.of(subject.tried(
                                 "Close the gap",
                                 new BridgeGaps(List.of(id), subject.limits.gapMs()),
                                 tried -> CueTime.of(tried).get(index + 1).showMs()
@@ -44,7 +44,7 @@ final class FlowCheck implements Check {
     }
 
     /** Cues of a track never overlap, so this finds only what a motion would leave behind. */
-    private static void overlaps(Subject subject, List<Finding> found) {
+    private static void overlaps(CheckInput subject, List<Finding> found) {
         List<Part> parts =
                 subject.scene.parts().stream().filter(part -> part.depth() == 0).toList();
         for (int i = 0; i + 1 < parts.size(); i++) {
@@ -54,7 +54,7 @@ final class FlowCheck implements Check {
                     && subject.block(one).box().meets(subject.block(next).box())) {
                 found.add(Finding.of(
                         CheckKind.OVERLAP,
-                        new Spot(one.cueId(), 0, next.startMs(), one.startMs(), one.endMs()),
+                        new FindingLocation(one.cueId(), 0, next.startMs(), one.startMs(), one.endMs()),
                         (double) one.endMs() - next.startMs(),
                         0,
                         "ms",

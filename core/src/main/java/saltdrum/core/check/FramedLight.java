@@ -12,7 +12,7 @@ import saltdrum.core.plane.Box;
  *
  * @param bars the picture that bars show, as large as the output; null where they show something else
  */
-public record FramedLight(Samples clip, Samples bars, Frame frame, FrameLayout layout) {
+public record FramedLight(LightSamples clip, LightSamples bars, Frame frame, FrameLayout layout) {
     private static final int ACROSS_BLUR = 5;
 
     /** Coded lightness, 0 to 255. @param x, y in parts of the finished picture */
@@ -29,9 +29,9 @@ public record FramedLight(Samples clip, Samples bars, Frame frame, FrameLayout l
     private double bar(int sample, double x, double y) {
         Bars kind = frame.bars();
         return switch (kind.kind()) {
-            case COLOUR -> Samples.code(frame.barColour());
-            case GRADIENT -> Samples.code(Colours.mix(frame.barColour(), kind.to(), y));
-            case PICTURE -> bars == null ? Samples.code(frame.barColour()) : bars.at(0, x, y);
+            case COLOUR -> LightSamples.code(frame.barColour());
+            case GRADIENT -> LightSamples.code(Colours.mix(frame.barColour(), kind.to(), y));
+            case PICTURE -> bars == null ? LightSamples.code(frame.barColour()) : bars.at(0, x, y);
             case BLUR -> blurred(sample, x, y);
         };
     }

@@ -3,9 +3,9 @@ package saltdrum.core.check;
 import java.lang.Character.UnicodeScript;
 import java.util.Set;
 import saltdrum.core.FromOutside;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 
 /**
  * From where on something is a finding; kept for a client. Where {@link CheckKind} names no source the usual figures are
@@ -24,20 +24,20 @@ import saltdrum.core.parts.Within;
  * @param emphasis part of the words
  */
 public record Limits(
-        @Says("Reading") @Within(least = 5, most = 60, step = 1, unit = "c/s") double charactersASecond,
-        @Says("Reading, signs") @Within(least = 2, most = 40, step = 1, unit = "c/s") double signsASecond,
-        @Says("Shortest") @Within(least = 0, most = 5000, step = 50, unit = "ms") int shortestMs,
-        @Says("Shortest, one word") @Within(least = 0, most = 5000, step = 20, unit = "ms") int glanceMs,
-        @Says("Longest") @Within(least = 500, most = 60_000, step = 500, unit = "ms") int longestMs,
-        @Says("Line, tall frames") @Within(least = 5, most = 200, step = 1) int tallLine,
-        @Says("Line, wide frames") @Within(least = 5, most = 200, step = 1) int wideLine,
-        @Says("Lines") @Within(least = 1, most = 4, step = 1) int lines,
-        @Says("Smallest letters") @Within(least = 0, most = 200, step = 1) double smallest,
-        @Says("Off the voice") @Within(least = 20, most = 2000, step = 10, unit = "ms") int voiceMs,
-        @Says("Over silence") @Within(least = 0, most = 10_000, step = 100, unit = "ms") int silenceMs,
-        @Says("Shortest gap") @Within(least = 0, most = 2000, step = 10, unit = "ms") int gapMs,
-        @Says("Least contrast") @Within(least = 1, most = 21, step = 0.1, unit = ": 1") double contrast,
-        @Says("Emphasised") @Within(least = 0, most = 1, step = 0.05, unit = "of the words") double emphasis)
+        @Label("Reading") @NumberRange(least = 5, most = 60, step = 1, unit = "c/s") double charactersASecond,
+        @Label("Reading, signs") @NumberRange(least = 2, most = 40, step = 1, unit = "c/s") double signsASecond,
+        @Label("Shortest") @NumberRange(least = 0, most = 5000, step = 50, unit = "ms") int shortestMs,
+        @Label("Shortest, one word") @NumberRange(least = 0, most = 5000, step = 20, unit = "ms") int glanceMs,
+        @Label("Longest") @NumberRange(least = 500, most = 60_000, step = 500, unit = "ms") int longestMs,
+        @Label("Line, tall frames") @NumberRange(least = 5, most = 200, step = 1) int tallLine,
+        @Label("Line, wide frames") @NumberRange(least = 5, most = 200, step = 1) int wideLine,
+        @Label("Lines") @NumberRange(least = 1, most = 4, step = 1) int lines,
+        @Label("Smallest letters") @NumberRange(least = 0, most = 200, step = 1) double smallest,
+        @Label("Off the voice") @NumberRange(least = 20, most = 2000, step = 10, unit = "ms") int voiceMs,
+        @Label("Over silence") @NumberRange(least = 0, most = 10_000, step = 100, unit = "ms") int silenceMs,
+        @Label("Shortest gap") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int gapMs,
+        @Label("Least contrast") @NumberRange(least = 1, most = 21, step = 0.1, unit = ": 1") double contrast,
+        @Label("Emphasised") @NumberRange(least = 0, most = 1, step = 0.05, unit = "of the words") double emphasis)
         implements FromOutside {
     public static final Limits USUAL = new Limits(20, 9, 500, 100, 7000, 25, 42, 2, 36, 70, 1000, 120, 3, 0.2);
 

@@ -9,6 +9,7 @@ import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.BalanceLines;
 import saltdrum.core.edit.BreakLine;
+import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.JoinCues;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Scripts;
@@ -21,7 +22,7 @@ final class LineCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < subject.track.cues().size(); i++) {
             Cue cue = subject.track.cues().get(i);
@@ -56,7 +57,7 @@ final class LineCheck implements Check {
         return found;
     }
 
-    static int most(Subject subject) {
+    static int most(CheckInput subject) {
         boolean tall =
                 subject.layout.output().height() > subject.layout.output().width();
         return tall ? subject.limits.tallLine() : subject.limits.wideLine();
@@ -100,13 +101,13 @@ final class LineCheck implements Check {
         int of(Cue cue);
     }
 
-    private static List<Remedy> ways(Subject subject, Cue cue, Measure measure, int most) {
+    private static List<Remedy> ways(CheckInput subject, Cue cue, Measure measure, int most) {
         if (cue.words().size() < 2) {
             return List.of();
         }
         long middle = cue.words().get(middle(cue)).id();
         int lines = cue.lineStarts().size() + 1;
-        return Subject.of(
+        return CheckInput.of(
                 way(subject, "Set its lines anew", new BalanceLines(List.of(cue.id())), cue, measure, most)
                         .filter(way -> fewEnough(subject, way, cue.id())),
                 lines >= subject.limits.lines()
@@ -115,13 +116,13 @@ final class LineCheck implements Check {
                 way(subject, "Split the cue", new SplitCue(middle), cue, measure, most));
     }
 
-    private static boolean fewEnough(Subject subject, Remedy way, long cueId) {
+    private static boolean fewEnough(CheckInput subject, Remedy way, long cueId) {
         Track tried = way.edit().on(subject.track);
         return tried.cues().get(tried.indexOfCue(cueId)).lineStarts().size() < subject.limits.lines();
     }
 
     private static Optional<Remedy> way(
-            Subject subject, String said, saltdrum.core.edit.Edit edit, Cue cue, Measure measure, int most) {
+            CheckInput subject, String said, Edit edit, Cue cue, Measure measure, int most) {
         return subject.tried(said, edit, tried -> worst(tried, cue, measure), 0, most);
     }
 
@@ -146,10 +147,10 @@ final class LineCheck implements Check {
                 .orElse(null);
     }
 
-    private static List<Remedy> together(Subject subject, int i) {
+    private static List<Remedy> together(CheckInput subject, int i) {
         Cue cue = subject.track.cues().get(i);
-        List<Remedy> ways = new ArrayList<>(
-                Subject.of(subject.tried("Set its lines anew", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
+        List<Remedy> ways = new ArrayList<>(CheckInput.of(
+                subject.tried("Set its lines anew", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
         if (i + 1 < subject.track.cues().size()) {
             subject.tried("Join it with the next", new JoinCues(cue.id()), none(cue), 0, 0)
                     .ifPresent(ways::add);

@@ -17,22 +17,22 @@ final class OutputCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
-        for (Subject.Translated translation : subject.translations) {
+        for (CheckInput.Translated translation : subject.translations) {
             translated(subject, translation, found);
         }
         if (subject.captionStreams > 0 && !subject.track.cues().isEmpty()) {
             found.add(Finding.of(
                     CheckKind.TWICE,
-                    new Spot(0, 0, 0, 0, subject.track.endMs()),
+                    new FindingLocation(0, 0, 0, 0, subject.track.endMs()),
                     "The clip has a caption stream of its own: kept beside burned-in captions it shows them twice. "
                             + "Leave it out when you render."));
         }
         if (subject.inPicture != null && subject.inPicture.captions()) {
             found.add(Finding.of(
                     CheckKind.TWICE,
-                    new Spot(0, 0, 0, 0, subject.track.endMs()),
+                    new FindingLocation(0, 0, 0, 0, subject.track.endMs()),
                     String.format(
                             Locale.ROOT,
                             "The picture seems to have captions in it already, at %.0f %% of its height: burned in again there "
@@ -42,7 +42,7 @@ final class OutputCheck implements Check {
         return found;
     }
 
-    private static void translated(Subject subject, Subject.Translated translation, List<Finding> found) {
+    private static void translated(CheckInput subject, CheckInput.Translated translation, List<Finding> found) {
         Map<Long, Cue> texts = new HashMap<>();
         translation.track().cues().forEach(cue -> texts.put(cue.id(), cue));
         for (int i = 0; i < subject.track.cues().size(); i++) {

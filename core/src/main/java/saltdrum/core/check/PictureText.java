@@ -30,7 +30,7 @@ public record PictureText(double part, double row, double near) {
         return part >= CAPTIONED && near >= SAME_ROWS;
     }
 
-    public static PictureText of(Samples samples) {
+    public static PictureText of(LightSamples samples) {
         int width = samples.width() - 1;
         int height = samples.height();
         boolean[] standing = standing(samples, width, height);
@@ -56,13 +56,13 @@ public record PictureText(double part, double row, double near) {
     }
 
     /** 1 from dark to light, -1 from light to dark, 0 for no edge. */
-    private static int edge(Samples samples, int picture, int x, int y) {
+    private static int edge(LightSamples samples, int picture, int x, int y) {
         int at = (picture * samples.height() + y) * samples.width() + x;
         int step = (samples.light().get(at + 1) & 255) - (samples.light().get(at) & 255);
         return step > EDGE ? 1 : step < -EDGE ? -1 : 0;
     }
 
-    private static boolean[] standing(Samples samples, int width, int height) {
+    private static boolean[] standing(LightSamples samples, int width, int height) {
         boolean[] standing = new boolean[width * height];
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
@@ -80,7 +80,7 @@ public record PictureText(double part, double row, double near) {
     }
 
     /** The middle of the highest run of rows with letters; -1 for none. */
-    private static int row(Samples samples, int picture, boolean[] standing, int width, int height) {
+    private static int row(LightSamples samples, int picture, boolean[] standing, int width, int height) {
         int run = 0;
         int best = 0;
         int at = -1;
@@ -95,7 +95,7 @@ public record PictureText(double part, double row, double near) {
     }
 
     /** The longest run of edges in turn that this picture and the next both have in a row. */
-    private static int turns(Samples samples, int picture, boolean[] standing, int width, int y) {
+    private static int turns(LightSamples samples, int picture, boolean[] standing, int width, int y) {
         int before = 0;
         int last = -GAP - 1;
         int run = 0;

@@ -15,7 +15,7 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 
@@ -24,7 +24,7 @@ final class PlaceCheck implements Check {
     /** Antialiased edges and rounding reach so far, design pixels. */
     private static final double HAIR = 3;
 
-    private final Kept<List<Remedy>> kept = new Kept<>();
+    private final PartCache<List<Remedy>> kept = new PartCache<>();
 
     @Override
     public Set<CheckKind> kinds() {
@@ -32,7 +32,7 @@ final class PlaceCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < subject.track.cues().size(); i++) {
             Cue cue = subject.track.cues().get(i);
@@ -46,7 +46,8 @@ final class PlaceCheck implements Check {
         for (Headline headline : subject.track.beside().headlines()) {
             Part part = subject.part(headline.id());
             if (part != null) {
-                Spot spot = new Spot(headline.id(), 0, part.startMs(), part.startMs(), part.endMs());
+                FindingLocation spot =
+                        new FindingLocation(headline.id(), 0, part.startMs(), part.startMs(), part.endMs());
                 placed(subject, spot, part, new Held(headline), found);
             }
         }
@@ -55,7 +56,7 @@ final class PlaceCheck implements Check {
 
     /** A cue or a headline, as far as its place is concerned. */
     private record Held(long id, Look look, boolean headline) {
-        Held(Subject subject, Cue cue) {
+        Held(CheckInput subject, Cue cue) {
             this(cue.id(), subject.cascade.ofCue(cue), false);
         }
 
@@ -64,12 +65,12 @@ final class PlaceCheck implements Check {
             this(headline.id(), null, true);
         }
 
-        Edit changed(Patch patch) {
+        Edit changed(LookPatch patch) {
             return headline ? new ChangeLook(null, null, null, id, patch, null) : ChangeLook.ofCues(List.of(id), patch);
         }
     }
 
-    private Optional<Finding> small(Subject subject, int i, Part part) {
+    private Optional<Finding> small(CheckInput subject, int i, Part part) {
         Cue cue = subject.track.cues().get(i);
         double size = subject.block(part).smallest();
         double least = subject.limits.smallest();
@@ -93,11 +94,11 @@ final class PlaceCheck implements Check {
     }
 
     /** What remedies depend on beside the part. */
-    private static List<Object> key(Subject subject, CheckKind kind) {
+    private static List<Object> key(CheckInput subject, CheckKind kind) {
         return List.of(kind, subject.track.recipe(), subject.limits, subject.layout);
     }
 
-    private static List<Remedy> larger(Subject subject, Cue cue, double size) {
+    private static List<Remedy> larger(CheckInput subject, Cue cue, double size) {
         double least = subject.limits.smallest();
         List<Remedy> ways = new ArrayList<>();
         if (cue.words().size() > 1) {
@@ -115,18 +116,18 @@ final class PlaceCheck implements Check {
         size(
                         subject,
                         "Larger letters",
-                        ChangeLook.ofCues(List.of(cue.id()), Patch.of(Facets.SIZE, Math.min(400, wanted))),
+                        ChangeLook.ofCues(List.of(cue.id()), LookPatch.of(Facets.SIZE, Math.min(400, wanted))),
                         cue,
                         least)
                 .ifPresent(ways::add);
         return ways;
     }
 
-    private static Optional<Remedy> size(Subject subject, String said, Edit edit, Cue cue, double least) {
+    private static Optional<Remedy> size(CheckInput subject, String said, Edit edit, Cue cue, double least) {
         return subject.tried(said, edit, tried -> smallest(subject, tried, cue), least - 0.5, Double.MAX_VALUE);
     }
 
-    private static double smallest(Subject subject, Track tried, Cue cue) {
+    private static double smallest(CheckInput subject, Track tried, Cue cue) {
         return tried.cues().stream()
                 .filter(one -> one.words().stream().anyMatch(word -> cue.indexOf(word.id()) >= 0))
                 .map(one -> subject.trial.part(tried, one.id()))
@@ -136,7 +137,7 @@ final class PlaceCheck implements Check {
                 .orElse(0);
     }
 
-    private void placed(Subject subject, Spot spot, Part part, Held held, List<Finding> found) {
+    private void placed(CheckInput subject, FindingLocation spot, Part part, Held held, List<Finding> found) {
         Box block = subject.block(part).box();
         if (block.width() <= 0) {
             return;
@@ -173,7 +174,7 @@ final class PlaceCheck implements Check {
     private record Covered(double by, String where) {}
 
     /** By how much the worst of a phone's zones covers it; where there are none, by how much it stands in the margin. */
-    private static Covered covered(Subject subject, Box block) {
+    private static Covered covered(CheckInput subject, Box block) {
         if (subject.layout.zones().isEmpty()) {
             return new Covered(outside(block, subject.safe()), "stands in the margin of the frame");
         }
@@ -211,7 +212,7 @@ final class PlaceCheck implements Check {
     }
 
     /** Moved as far as it must; where it is too large for the room made narrower or smaller, then moved. */
-    private static List<Remedy> inside(Subject subject, Held held, Box block, Box room) {
+    private static List<Remedy> inside(CheckInput subject, Held held, Box block, Box room) {
         double width = subject.scene.width();
         double height = subject.scene.height();
         Look look = held.headline ? null : held.look;
@@ -219,17 +220,17 @@ final class PlaceCheck implements Check {
         double dy = shift(block.y(), block.bottom(), room.y(), room.bottom());
         List<Remedy> ways = new ArrayList<>();
         if (look == null) {
-            Patch middle = Patch.of(Facets.X, (block.x() + block.width() / 2 + dx) / width)
+            LookPatch middle = LookPatch.of(Facets.X, (block.x() + block.width() / 2 + dx) / width)
                     .with(Facets.Y, (block.y() + block.height() / 2 + dy) / height);
             within(subject, "Move it", held, middle, room).ifPresent(ways::add);
             within(subject, "Smaller, and moved", held, middle.with(Facets.WIDEST, part(room.width() / width)), room)
                     .ifPresent(ways::add);
             return ways;
         }
-        Patch moved = Patch.of(Facets.X, part(look.get(Facets.X) + dx / width))
+        LookPatch moved = LookPatch.of(Facets.X, part(look.get(Facets.X) + dx / width))
                 .with(Facets.Y, part(look.get(Facets.Y) + dy / height));
         within(subject, "Move it", held, moved, room).ifPresent(ways::add);
-        Patch narrow = Patch.of(Facets.X, part((room.x() + room.width() / 2) / width))
+        LookPatch narrow = LookPatch.of(Facets.X, part((room.x() + room.width() / 2) / width))
                 .with(Facets.Y, part(look.get(Facets.Y) + dy / height))
                 .with(Facets.WIDEST, Math.max(0.1, part(0.98 * room.width() / width)));
         within(subject, "Make it narrower", held, narrow, room).ifPresent(ways::add);
@@ -249,7 +250,7 @@ final class PlaceCheck implements Check {
         return from < low ? low - from : to > high ? high - to : 0;
     }
 
-    private static Optional<Remedy> within(Subject subject, String said, Held held, Patch patch, Box room) {
+    private static Optional<Remedy> within(CheckInput subject, String said, Held held, LookPatch patch, Box room) {
         Edit edit = held.changed(patch);
         return subject.tried(
                 said,
@@ -264,24 +265,24 @@ final class PlaceCheck implements Check {
                 0.5);
     }
 
-    private Optional<Finding> headline(Subject subject, int i, Part part) {
+    private Optional<Finding> headline(CheckInput subject, int i, Part part) {
         Box block = subject.block(part).box();
         for (Headline headline : subject.track.beside().headlines()) {
             Part other = subject.part(headline.id());
             boolean together = other != null && other.startMs() < part.endMs() && part.startMs() < other.endMs();
             if (together && subject.block(other).box().grown(-HAIR).meets(block)) {
                 Box taken = subject.block(other).box();
-                Spot spot = subject.whole(i);
+                FindingLocation spot = subject.whole(i);
                 int when = Math.max(spot.fromMs(), other.startMs());
                 return Optional.of(Finding.of(
                                 CheckKind.HEADLINE,
-                                new Spot(
+                                new FindingLocation(
                                         spot.cueId(),
                                         0,
                                         Math.max(when, Math.min(spot.ms(), other.endMs() - 1)),
                                         spot.fromMs(),
                                         spot.toMs()),
-                                "The caption stands over the headline “" + Headlines.shortened(headline) + "”.")
+                                "The caption stands over the headline “" + HeadlineNames.shortened(headline) + "”.")
                         .with(kept.of(
                                 part,
                                 List.of(taken, subject.layout),
@@ -291,12 +292,12 @@ final class PlaceCheck implements Check {
         return Optional.empty();
     }
 
-    private static List<Remedy> clear(Subject subject, Cue cue, Box block, Box taken) {
+    private static List<Remedy> clear(CheckInput subject, Cue cue, Box block, Box taken) {
         double gap = 0.02 * subject.scene.height();
         double y = subject.cascade.ofCue(cue).get(Facets.Y);
         List<Remedy> ways = new ArrayList<>();
         for (double dy : new double[] {taken.bottom() + gap - block.y(), taken.y() - gap - block.bottom()}) {
-            Patch patch = Patch.of(Facets.Y, part(y + dy / subject.scene.height()));
+            LookPatch patch = LookPatch.of(Facets.Y, part(y + dy / subject.scene.height()));
             Edit edit = ChangeLook.ofCues(List.of(cue.id()), patch);
             subject.tried(
                             dy > 0 ? "Move it under the headline" : "Move it above the headline",

@@ -17,7 +17,7 @@ import saltdrum.core.edit.SetCueTime;
 import saltdrum.core.edit.Shorten;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.edit.TrimToSpeech;
-import saltdrum.core.shorter.Cut;
+import saltdrum.core.shorter.Omission;
 
 /** Whether there is time to read, and not more than that. */
 final class ReadingCheck implements Check {
@@ -27,7 +27,7 @@ final class ReadingCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < subject.times.size(); i++) {
             Cue cue = subject.track.cues().get(i);
@@ -71,11 +71,11 @@ final class ReadingCheck implements Check {
         return found;
     }
 
-    private static List<Remedy> slower(Subject subject, int i, double most) {
+    private static List<Remedy> slower(CheckInput subject, int i, double most) {
         Cue cue = subject.track.cues().get(i);
         int need = (int) Math.ceil(1000 * ReadingSpeed.characters(cue.text()) / most) + 1;
         int hide = Math.min(room(subject, i), subject.times.get(i).showMs() + need);
-        return Subject.of(
+        return CheckInput.of(
                 shortened(subject, cue, most),
                 subject.tried(
                         "Leave it longer",
@@ -87,24 +87,24 @@ final class ReadingCheck implements Check {
     }
 
     /** Without what a reader does not miss. */
-    private static Optional<Remedy> shortened(Subject subject, Cue cue, double most) {
-        List<Cut> cuts = subject.cuts().stream()
+    private static Optional<Remedy> shortened(CheckInput subject, Cue cue, double most) {
+        List<Omission> cuts = subject.cuts().stream()
                 .filter(cut -> cut.sure() && cut.cueId() == cue.id())
                 .toList();
         if (cuts.isEmpty()) {
             return Optional.empty();
         }
-        String what = cuts.stream().map(Cut::text).collect(Collectors.joining(" … "));
+        String what = cuts.stream().map(Omission::text).collect(Collectors.joining(" … "));
         List<Long> gone = cuts.stream().flatMap(cut -> cut.wordIds().stream()).toList();
         return subject.tried("Leave out “" + what + "”", new Shorten(gone), tried -> speed(tried, cue.id()), 0, most);
     }
 
     /** Until when it could stay. */
-    private static int room(Subject subject, int i) {
+    private static int room(CheckInput subject, int i) {
         return i + 1 < subject.times.size() ? subject.times.get(i + 1).showMs() : subject.track.endMs();
     }
 
-    private static Optional<Remedy> joined(Subject subject, int i, ToDoubleFunction<Track> measure, double most) {
+    private static Optional<Remedy> joined(CheckInput subject, int i, ToDoubleFunction<Track> measure, double most) {
         if (i + 1 >= subject.times.size()) {
             return Optional.empty();
         }
@@ -113,7 +113,7 @@ final class ReadingCheck implements Check {
                 .filter(way -> fits(subject, way, cue.id()));
     }
 
-    private static boolean fits(Subject subject, Remedy way, long cueId) {
+    private static boolean fits(CheckInput subject, Remedy way, long cueId) {
         Track tried = way.edit().on(subject.track);
         Cue joined = tried.cues().get(tried.indexOfCue(cueId));
         CueTime time = CueTime.of(tried).get(tried.indexOfCue(cueId));
@@ -136,9 +136,9 @@ final class ReadingCheck implements Check {
         return time.hideMs() - time.showMs();
     }
 
-    private static List<Remedy> longer(Subject subject, int i, int least) {
+    private static List<Remedy> longer(CheckInput subject, int i, int least) {
         long id = subject.track.cues().get(i).id();
-        return Subject.of(
+        return CheckInput.of(
                 subject.tried(
                         "Leave it longer",
                         new HoldAtLeast(List.of(id), least),
@@ -151,7 +151,7 @@ final class ReadingCheck implements Check {
                                 .filter(way -> way.measured() >= least));
     }
 
-    private static List<Remedy> shorter(Subject subject, int i) {
+    private static List<Remedy> shorter(CheckInput subject, int i) {
         Cue cue = subject.track.cues().get(i);
         double most = subject.limits.longestMs();
         Optional<Remedy> split = cue.words().size() < 2
@@ -162,7 +162,7 @@ final class ReadingCheck implements Check {
                         tried -> shown(tried, cue.id()),
                         0,
                         most);
-        return Subject.of(
+        return CheckInput.of(
                 subject.tried(
                         "Let it go with the voice",
                         new TrimToSpeech(List.of(cue.id())),

@@ -1,6 +1,6 @@
 package saltdrum.core.check;
 
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.Mark;
@@ -47,13 +47,13 @@ record TextBlock(Box box, double smallest) {
         double right = 0;
         double bottom = 0;
         double outline = 0;
-        for (Coat coat : word.coats()) {
+        for (PaintLayer coat : word.coats()) {
             Box reach = coat.around(Box.EMPTY);
             left = Math.max(left, -reach.x());
             top = Math.max(top, -reach.y());
             right = Math.max(right, reach.right());
             bottom = Math.max(bottom, reach.bottom());
-            if (coat instanceof Coat.Outline one) {
+            if (coat instanceof PaintLayer.Outline one) {
                 outline = Math.max(outline, one.width());
             }
         }

@@ -10,6 +10,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.edit.ConfirmWords;
 import saltdrum.core.edit.DeleteCues;
 import saltdrum.core.edit.DropWords;
+import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.ReplaceText;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SetEmphasis;
@@ -34,7 +35,7 @@ final class TextCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         Word before = null;
         for (int i = 0; i < subject.track.cues().size(); i++) {
@@ -45,7 +46,7 @@ final class TextCheck implements Check {
                                     CheckKind.REPEATED,
                                     subject.spot(i, word.id()),
                                     "“" + word.text() + "” stands twice in a row.")
-                            .with(Subject.of(
+                            .with(CheckInput.of(
                                     plain(subject, "Leave out the second", new DropWords(List.of(word.id()))))));
                 }
                 if (word.unsure(subject.unsureBelow)) {
@@ -53,7 +54,7 @@ final class TextCheck implements Check {
                                     CheckKind.UNSURE,
                                     subject.spot(i, word.id()),
                                     "“" + word.text() + "” may be wrong: listen to it.")
-                            .with(Subject.of(plain(subject, "It is right", new ConfirmWords(List.of(word.id()))))));
+                            .with(CheckInput.of(plain(subject, "It is right", new ConfirmWords(List.of(word.id()))))));
                 }
                 if (subject.misspelt.contains(word.id())) {
                     found.add(Finding.of(
@@ -65,9 +66,9 @@ final class TextCheck implements Check {
                 before = word;
             }
             if (cue.text().codePoints().noneMatch(Character::isLetterOrDigit)) {
-                found.add(
-                        Finding.of(CheckKind.EMPTY, subject.spot(i), "The cue holds marks alone: “" + cue.text() + "”.")
-                                .with(Subject.of(plain(subject, "Delete the cue", new DeleteCues(List.of(cue.id()))))));
+                found.add(Finding.of(
+                                CheckKind.EMPTY, subject.spot(i), "The cue holds marks alone: “" + cue.text() + "”.")
+                        .with(CheckInput.of(plain(subject, "Delete the cue", new DeleteCues(List.of(cue.id()))))));
             }
             missing(subject, i).ifPresent(found::add);
         }
@@ -75,7 +76,7 @@ final class TextCheck implements Check {
         return found;
     }
 
-    private static Optional<Remedy> plain(Subject subject, String said, saltdrum.core.edit.Edit edit) {
+    private static Optional<Remedy> plain(CheckInput subject, String said, Edit edit) {
         return subject.after(edit).map(tried -> new Remedy(said, edit, null));
     }
 
@@ -87,7 +88,7 @@ final class TextCheck implements Check {
                 && before.text().codePoints().reduce((a, b) -> b).stream().allMatch(Character::isLetterOrDigit);
     }
 
-    private static List<Remedy> spelt(Subject subject, Word word) {
+    private static List<Remedy> spelt(CheckInput subject, Word word) {
         List<Remedy> ways = new ArrayList<>();
         for (String likely : subject.suggestions.apply(word.text())) {
             plain(
@@ -99,7 +100,7 @@ final class TextCheck implements Check {
         return ways;
     }
 
-    private static Optional<Finding> missing(Subject subject, int i) {
+    private static Optional<Finding> missing(CheckInput subject, int i) {
         Cue cue = subject.track.cues().get(i);
         Part part = subject.part(cue.id());
         if (part == null || part.missing().isEmpty()) {
@@ -114,11 +115,11 @@ final class TextCheck implements Check {
                         CheckKind.LETTERS, subject.spot(i), "No font has “" + part.missing() + "”: it is not drawn.")
                 .with(
                         text.isEmpty()
-                                ? Subject.of(plain(subject, "Delete the cue", new DeleteCues(List.of(cue.id()))))
-                                : Subject.of(plain(subject, "Leave it out", new RetypeCue(cue.id(), text)))));
+                                ? CheckInput.of(plain(subject, "Delete the cue", new DeleteCues(List.of(cue.id()))))
+                                : CheckInput.of(plain(subject, "Leave it out", new RetypeCue(cue.id(), text)))));
     }
 
-    private static Optional<Finding> emphasis(Subject subject) {
+    private static Optional<Finding> emphasis(CheckInput subject) {
         List<Word> words = subject.track.words().toList();
         List<Word> marked = words.stream().filter(word -> word.emphasis() > 0).toList();
         int most = (int) Math.floor(subject.limits.emphasis() * words.size());
@@ -127,7 +128,7 @@ final class TextCheck implements Check {
         }
         return Optional.of(Finding.of(
                         CheckKind.EMPHASIS,
-                        new Spot(0, 0, marked.get(0).startMs(), 0, subject.track.endMs()),
+                        new FindingLocation(0, 0, marked.get(0).startMs(), 0, subject.track.endMs()),
                         Math.round(100.0 * marked.size() / words.size()),
                         Math.round(100 * subject.limits.emphasis()),
                         "% of the words",
@@ -136,12 +137,12 @@ final class TextCheck implements Check {
                                 "%d of %d words are emphasised: what stands out everywhere stands out nowhere.",
                                 marked.size(),
                                 words.size()))
-                .with(Subject.of(
+                .with(CheckInput.of(
                         plain(subject, "Keep one a cue at most", new SetEmphasis(tooMany(subject, marked, most), 0)))));
     }
 
     /** First those that follow another one in their cue, then the last ones, until few enough are left. */
-    private static List<Long> tooMany(Subject subject, List<Word> marked, int most) {
+    private static List<Long> tooMany(CheckInput subject, List<Word> marked, int most) {
         List<Long> plain = new ArrayList<>();
         for (Cue cue : subject.track.cues()) {
             cue.words().stream()

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Track;
 import saltdrum.core.edit.FollowVoice;
 import saltdrum.core.edit.SetCueTime;
 
@@ -19,7 +20,7 @@ final class VoiceCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Subject subject) {
+    public List<Finding> of(CheckInput subject) {
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < subject.times.size(); i++) {
             Cue cue = subject.track.cues().get(i);
@@ -36,7 +37,7 @@ final class VoiceCheck implements Check {
         return found;
     }
 
-    private static Optional<Finding> onset(Subject subject, int i, int heardMs) {
+    private static Optional<Finding> onset(CheckInput subject, int i, int heardMs) {
         CueTime time = subject.times.get(i);
         Cue cue = subject.track.cues().get(i);
         int lead = subject.track.recipe().leadInMs();
@@ -47,10 +48,11 @@ final class VoiceCheck implements Check {
             return Optional.empty();
         }
         boolean late = off > 0;
-        Spot spot = subject.spot(i);
+        FindingLocation spot = subject.spot(i);
         return Optional.of(Finding.of(
                         late ? CheckKind.LATE : CheckKind.EARLY,
-                        new Spot(spot.cueId(), 0, Math.min(heardMs, time.showMs()), spot.fromMs(), spot.toMs()),
+                        new FindingLocation(
+                                spot.cueId(), 0, Math.min(heardMs, time.showMs()), spot.fromMs(), spot.toMs()),
                         Math.abs(off),
                         most,
                         "ms",
@@ -58,7 +60,7 @@ final class VoiceCheck implements Check {
                 .with(onVoice(subject, cue)));
     }
 
-    private static List<Remedy> onVoice(Subject subject, Cue cue) {
+    private static List<Remedy> onVoice(CheckInput subject, Cue cue) {
         List<FollowVoice.Heard> words = cue.words().stream()
                 .map(word -> {
                     Onsets.Heard heard = subject.heard.get(word.id());
@@ -85,13 +87,13 @@ final class VoiceCheck implements Check {
         return ways;
     }
 
-    private static int offset(Subject subject, saltdrum.core.cue.Track tried, Cue cue) {
+    private static int offset(CheckInput subject, Track tried, Cue cue) {
         int heard = subject.heard.get(cue.words().get(0).id()).startMs();
         int show = CueTime.of(tried).get(tried.indexOfCue(cue.id())).showMs();
         return show - Math.max(0, heard - subject.track.recipe().leadInMs());
     }
 
-    private static Optional<Finding> silence(Subject subject, int i, int overMs) {
+    private static Optional<Finding> silence(CheckInput subject, int i, int overMs) {
         CueTime time = subject.times.get(i);
         int most = subject.limits.silenceMs();
         int stays = time.hideMs() - overMs;
@@ -100,15 +102,15 @@ final class VoiceCheck implements Check {
         }
         Cue cue = subject.track.cues().get(i);
         int hold = Math.min(most, subject.track.recipe().holdMs());
-        Spot spot = subject.spot(i);
+        FindingLocation spot = subject.spot(i);
         return Optional.of(Finding.of(
                         CheckKind.SILENCE,
-                        new Spot(spot.cueId(), 0, (overMs + time.hideMs()) / 2, spot.fromMs(), spot.toMs()),
+                        new FindingLocation(spot.cueId(), 0, (overMs + time.hideMs()) / 2, spot.fromMs(), spot.toMs()),
                         stays,
                         most,
                         "ms",
                         String.format(Locale.ROOT, "Stays for %.1f s after the voice has ended.", stays / 1000.0))
-                .with(Subject.of(subject.tried(
+                .with(CheckInput.of(subject.tried(
                         "Let it go with the voice",
                         new SetCueTime(cue.id(), null, overMs + hold),
                         tried -> CueTime.of(tried)

@@ -3,7 +3,7 @@ package saltdrum.core.cue;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import saltdrum.core.BadInputException;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
@@ -21,18 +21,18 @@ public record Cue(
         List<Word> words,
         List<Integer> lineStarts,
         boolean locked,
-        CueGiven given,
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
+        CueOverrides given,
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = LookPatch.Nothing.class) LookPatch look) {
     public Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked) {
-        this(id, words, lineStarts, locked, null, Patch.NONE);
+        this(id, words, lineStarts, locked, null, LookPatch.NONE);
     }
 
-    public Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked, CueGiven given) {
-        this(id, words, lineStarts, locked, given, Patch.NONE);
+    public Cue(long id, List<Word> words, List<Integer> lineStarts, boolean locked, CueOverrides given) {
+        this(id, words, lineStarts, locked, given, LookPatch.NONE);
     }
 
     public Cue {
-        look = look == null ? Patch.NONE : look;
+        look = look == null ? LookPatch.NONE : look;
         words = List.copyOf(words);
         lineStarts = List.copyOf(lineStarts);
         if (words.isEmpty()) {
@@ -78,11 +78,11 @@ public record Cue(
         return new Cue(id, newWords, newWords.size() == words.size() ? lineStarts : List.of(), locked, given, look);
     }
 
-    public Cue withLook(Patch newLook) {
+    public Cue withLook(LookPatch newLook) {
         return new Cue(id, words, lineStarts, locked, given, newLook);
     }
 
-    public Cue withGiven(CueGiven newGiven) {
+    public Cue withGiven(CueOverrides newGiven) {
         return new Cue(id, words, lineStarts, locked, newGiven, look);
     }
 

@@ -2,7 +2,7 @@ package saltdrum.core.cue;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import saltdrum.core.BadInputException;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /**
  * A fixed text over the picture or in a bar, for the whole clip or a part of it.
@@ -19,7 +19,7 @@ public record Headline(
         int fromMs,
         Integer toMs,
         Place place,
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = LookPatch.Nothing.class) LookPatch look) {
     public static final int MOST_CHARACTERS = 300;
     private static final int LEAST_MS = 100;
 
@@ -31,7 +31,7 @@ public record Headline(
     }
 
     public Headline {
-        look = look == null ? Patch.NONE : look;
+        look = look == null ? LookPatch.NONE : look;
         text = text == null ? "" : text.strip();
         if (text.isEmpty() || text.length() > MOST_CHARACTERS) {
             throw new BadInputException("A headline has 1 to " + MOST_CHARACTERS + " characters.");
@@ -45,7 +45,7 @@ public record Headline(
         return new Headline(newId, text, fromMs, toMs, place, look);
     }
 
-    public Headline withLook(Patch newLook) {
+    public Headline withLook(LookPatch newLook) {
         return new Headline(id, text, fromMs, toMs, place, newLook);
     }
 

@@ -1,9 +1,9 @@
 package saltdrum.core.cue;
 
 import java.util.List;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import saltdrum.core.plane.Box;
 
 /**
@@ -18,11 +18,15 @@ import saltdrum.core.plane.Box;
  * @param side what is kept free at the left, and at the right where there are no buttons
  */
 public record SafeZones(
-        @Says("Bar at the top") @Within(least = 0, most = 0.4, step = 0.01, unit = "of the frame") double bar,
-        @Says("Buttons at the right") @Within(least = 0, most = 0.4, step = 0.01, unit = "of the frame") double buttons,
-        @Says("They begin at") @Within(least = 0, most = 1, step = 0.01, unit = "of the frame") double buttonsFrom,
-        @Says("Text at the bottom") @Within(least = 0, most = 0.5, step = 0.01, unit = "of the frame") double text,
-        @Says("Free at the sides") @Within(least = 0, most = 0.3, step = 0.01, unit = "of the frame") double side) {
+        @Label("Bar at the top") @NumberRange(least = 0, most = 0.4, step = 0.01, unit = "of the frame") double bar,
+        @Label("Buttons at the right") @NumberRange(least = 0, most = 0.4, step = 0.01, unit = "of the frame")
+                double buttons,
+        @Label("They begin at") @NumberRange(least = 0, most = 1, step = 0.01, unit = "of the frame")
+                double buttonsFrom,
+        @Label("Text at the bottom") @NumberRange(least = 0, most = 0.5, step = 0.01, unit = "of the frame")
+                double text,
+        @Label("Free at the sides") @NumberRange(least = 0, most = 0.3, step = 0.01, unit = "of the frame")
+                double side) {
     public static final SafeZones USUAL = new SafeZones(0.1, 0.12, 0.45, 0.2, 0.06);
     private static final double GRAPHICS = 0.05;
 

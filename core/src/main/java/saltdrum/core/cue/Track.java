@@ -25,20 +25,20 @@ public record Track(
         Frame frame,
         List<Cue> cues,
         long nextId,
-        Beside beside,
+        TrackExtras beside,
         Integer lengthMs) {
     /** Length of captions that belong to no clip: half of what an integer holds, so that sums of times stay in it. */
     public static final int NO_END = Integer.MAX_VALUE / 2;
 
     public Track(String language, Recipe recipe, String style, Frame frame, List<Cue> cues, long nextId) {
-        this(language, recipe, style, Styling.PLAIN, frame, cues, nextId, Beside.NOTHING, NO_END);
+        this(language, recipe, style, Styling.PLAIN, frame, cues, nextId, TrackExtras.NOTHING, NO_END);
     }
 
     public Track {
         // Tracks in older work orders have none.
         lengthMs = lengthMs == null || lengthMs <= 0 ? Integer.valueOf(NO_END) : lengthMs;
         styling = styling == null ? Styling.PLAIN : styling;
-        beside = beside == null ? Beside.NOTHING : beside;
+        beside = beside == null ? TrackExtras.NOTHING : beside;
         cues = List.copyOf(cues);
         Word before = null;
         for (Cue cue : cues) {
@@ -142,7 +142,7 @@ public record Track(
         return new Track(language, recipe, style, styling, frame, cues, nextId, beside, newLengthMs);
     }
 
-    public Track withBeside(Beside newBeside) {
+    public Track withBeside(TrackExtras newBeside) {
         return new Track(language, recipe, style, styling, frame, cues, nextId, newBeside, lengthMs);
     }
 }

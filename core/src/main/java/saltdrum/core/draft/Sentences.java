@@ -48,7 +48,7 @@ final class Sentences {
                     && Character.isLetterOrDigit(text.codePointBefore(text.length()))) {
                 text = text + ",";
             }
-            result.add(Draft.rewritten(word, text));
+            result.add(PolicyRewriter.rewritten(word, text));
         }
         return result;
     }

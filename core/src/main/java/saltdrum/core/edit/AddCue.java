@@ -11,6 +11,6 @@ public record AddCue(int fromMs, int toMs, String text) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Add “" + Said.shortened(text) + "”";
+        return "Add “" + EditDescriptions.shortened(text) + "”";
     }
 }

@@ -12,6 +12,6 @@ public record BalanceLines(List<Long> cueIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Balance the lines of " + Said.cues(before, cueIds);
+        return "Balance the lines of " + EditDescriptions.cues(before, cueIds);
     }
 }

@@ -11,6 +11,7 @@ public record BreakLine(long wordId, boolean broken) implements Edit {
 
     @Override
     public String said(Track before) {
-        return (broken ? "Break the line before “" : "Join the line before “") + Said.word(before, wordId) + "”";
+        return (broken ? "Break the line before “" : "Join the line before “") + EditDescriptions.word(before, wordId)
+                + "”";
     }
 }

@@ -13,6 +13,6 @@ public record BridgeGaps(@MayBeMissing List<Long> cueIds, int upToMs) implements
 
     @Override
     public String said(Track before) {
-        return "Bridge gaps up to " + upToMs + " ms" + Said.of(cueIds);
+        return "Bridge gaps up to " + upToMs + " ms" + EditDescriptions.of(cueIds);
     }
 }

@@ -29,6 +29,6 @@ public record BringInCues(
 
     @Override
     public String said(Track before) {
-        return "Bring in " + Said.count(cues.size(), "cue") + " of a file";
+        return "Bring in " + EditDescriptions.count(cues.size(), "cue") + " of a file";
     }
 }

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
-import saltdrum.core.cue.Beside;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras;
+import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
@@ -47,7 +47,7 @@ final class BringInEdits {
         return track.withLanguage(language)
                 .withStyling(styling)
                 .withCues(cues, ids.peek())
-                .withBeside(new Beside(
+                .withBeside(new TrackExtras(
                         List.of(), e.regions(), headlines, track.beside().stands()));
     }
 

@@ -8,11 +8,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.look.Styling;
 
 /**
@@ -23,7 +23,13 @@ import saltdrum.core.look.Styling;
 public record Change(int from, List<Cue> removed, List<Cue> added, Decisions before, Decisions after) {
 
     public record Decisions(
-            String language, String style, Styling styling, Recipe recipe, Frame frame, long nextId, Beside beside) {
+            String language,
+            String style,
+            Styling styling,
+            Recipe recipe,
+            Frame frame,
+            long nextId,
+            TrackExtras beside) {
         public Decisions {
             // Steps from before styles could be bent say nothing of it.
             styling = styling == null ? Styling.PLAIN : styling;

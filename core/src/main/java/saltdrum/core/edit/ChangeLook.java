@@ -11,7 +11,7 @@ import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.Styling;
 import saltdrum.core.text.Quoted;
 
@@ -31,13 +31,13 @@ public record ChangeLook(
         @MayBeMissing List<Long> cueIds,
         @MayBeMissing Integer role,
         @MayBeMissing Long headlineId,
-        @MayBeMissing Patch look,
+        @MayBeMissing LookPatch look,
         @MayBeMissing List<String> reset)
         implements Edit {
     private static final int MOST_SAID = 3;
 
     public ChangeLook {
-        look = look == null ? Patch.NONE : look;
+        look = look == null ? LookPatch.NONE : look;
         reset = reset == null ? List.of() : List.copyOf(reset);
         if (Stream.of(wordIds, cueIds, role, headlineId)
                         .filter(target -> target != null)
@@ -60,15 +60,15 @@ public record ChangeLook(
         }
     }
 
-    public static ChangeLook ofTrack(Patch look) {
+    public static ChangeLook ofTrack(LookPatch look) {
         return new ChangeLook(null, null, null, null, look, null);
     }
 
-    public static ChangeLook ofCues(List<Long> cueIds, Patch look) {
+    public static ChangeLook ofCues(List<Long> cueIds, LookPatch look) {
         return new ChangeLook(null, cueIds, null, null, look, null);
     }
 
-    public static ChangeLook ofWords(List<Long> wordIds, Patch look) {
+    public static ChangeLook ofWords(List<Long> wordIds, LookPatch look) {
         return new ChangeLook(wordIds, null, null, null, look, null);
     }
 
@@ -101,7 +101,7 @@ public record ChangeLook(
         return cue.withLook(changed(cue.look()));
     }
 
-    private Patch changed(Patch own) {
+    private LookPatch changed(LookPatch own) {
         return look.over(own.without(reset.stream().map(Facets::named).toList()));
     }
 
@@ -118,11 +118,11 @@ public record ChangeLook(
     private String target(Track before) {
         if (wordIds != null) {
             return wordIds.size() == 1
-                    ? "“" + Said.word(before, wordIds.get(0)) + "”"
-                    : Said.count(wordIds.size(), "word");
+                    ? "“" + EditDescriptions.word(before, wordIds.get(0)) + "”"
+                    : EditDescriptions.count(wordIds.size(), "word");
         }
         if (cueIds != null) {
-            return Said.count(cueIds.size(), "cue");
+            return EditDescriptions.count(cueIds.size(), "cue");
         }
         if (headlineId != null) {
             return "the headline “" + DropHeadline.said(before, headlineId) + "”";

@@ -12,6 +12,6 @@ public record ConfirmWords(List<Long> wordIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Confirm " + Said.words(before, wordIds);
+        return "Confirm " + EditDescriptions.words(before, wordIds);
     }
 }

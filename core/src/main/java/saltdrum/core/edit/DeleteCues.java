@@ -11,6 +11,6 @@ public record DeleteCues(List<Long> cueIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Delete " + Said.cues(before, cueIds);
+        return "Delete " + EditDescriptions.cues(before, cueIds);
     }
 }

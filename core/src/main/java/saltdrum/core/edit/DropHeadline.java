@@ -19,7 +19,7 @@ public record DropHeadline(long id) implements Edit {
 
     /** Its text, shortened. */
     static String said(Track track, long id) {
-        return Said.shortened(track.beside().headline(id).text());
+        return EditDescriptions.shortened(track.beside().headline(id).text());
     }
 
     @Override

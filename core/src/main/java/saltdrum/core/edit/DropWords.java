@@ -11,6 +11,6 @@ public record DropWords(List<Long> wordIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Delete " + Said.count(wordIds.size(), "word");
+        return "Delete " + EditDescriptions.count(wordIds.size(), "word");
     }
 }

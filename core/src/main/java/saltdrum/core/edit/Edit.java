@@ -22,7 +22,7 @@ import saltdrum.core.cue.Track;
     @JsonSubTypes.Type(value = DeleteCues.class, name = "deleteCues"),
     @JsonSubTypes.Type(value = SetEmphasis.class, name = "setEmphasis"),
     @JsonSubTypes.Type(value = ConfirmWords.class, name = "confirmWords"),
-    @JsonSubTypes.Type(value = ConfirmSure.class, name = "confirmSure"),
+    @JsonSubTypes.Type(value = ConfirmConfidentWords.class, name = "confirmSure"),
     @JsonSubTypes.Type(value = SetLanguage.class, name = "setLanguage"),
     @JsonSubTypes.Type(value = RetimeWord.class, name = "retimeWord"),
     @JsonSubTypes.Type(value = ShiftCues.class, name = "shiftCues"),
@@ -47,8 +47,8 @@ import saltdrum.core.cue.Track;
     @JsonSubTypes.Type(value = PutHeadline.class, name = "putHeadline"),
     @JsonSubTypes.Type(value = DropHeadline.class, name = "dropHeadline"),
     @JsonSubTypes.Type(value = Shorten.class, name = "shorten"),
-    @JsonSubTypes.Type(value = Mend.class, name = "mend"),
-    @JsonSubTypes.Type(value = LetStand.class, name = "letStand"),
+    @JsonSubTypes.Type(value = ApplyRemedies.class, name = "mend"),
+    @JsonSubTypes.Type(value = DismissFinding.class, name = "letStand"),
     @JsonSubTypes.Type(value = FollowVoice.class, name = "followVoice"),
     @JsonSubTypes.Type(value = Lock.class, name = "lock"),
     @JsonSubTypes.Type(value = ReplaceWords.class, name = "replaceWords"),
@@ -56,7 +56,7 @@ import saltdrum.core.cue.Track;
     @JsonSubTypes.Type(value = AcceptUnscripted.class, name = "acceptUnscripted"),
     @JsonSubTypes.Type(value = DropUnscripted.class, name = "dropUnscripted"),
     @JsonSubTypes.Type(value = DropWords.class, name = "dropWords"),
-    @JsonSubTypes.Type(value = Redraft.class, name = "redraft"),
+    @JsonSubTypes.Type(value = RewriteByPolicy.class, name = "redraft"),
 })
 public sealed interface Edit extends FromOutside
         permits RetypeCue,
@@ -67,7 +67,7 @@ public sealed interface Edit extends FromOutside
                 DeleteCues,
                 SetEmphasis,
                 ConfirmWords,
-                ConfirmSure,
+                ConfirmConfidentWords,
                 SetLanguage,
                 RetimeWord,
                 ShiftCues,
@@ -92,8 +92,8 @@ public sealed interface Edit extends FromOutside
                 PutHeadline,
                 DropHeadline,
                 Shorten,
-                Mend,
-                LetStand,
+                ApplyRemedies,
+                DismissFinding,
                 FollowVoice,
                 Lock,
                 ReplaceWords,
@@ -101,7 +101,7 @@ public sealed interface Edit extends FromOutside
                 AcceptUnscripted,
                 DropUnscripted,
                 DropWords,
-                Redraft {
+                RewriteByPolicy {
     /**
      * The track with this done to it. Pure and total: the answer is a whole valid track or a refusal, and the given track is
      * untouched.

@@ -94,7 +94,7 @@ public record FollowVoice(List<Heard> words) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Place " + Said.count(words.size(), "word") + " on the voice";
+        return "Place " + EditDescriptions.count(words.size(), "word") + " on the voice";
     }
 
     static Stream<FollowVoice> among(List<Edit> edits) {

@@ -13,6 +13,6 @@ public record HoldAtLeast(@MayBeMissing List<Long> cueIds, int leastMs) implemen
 
     @Override
     public String said(Track before) {
-        return "Show at least " + leastMs + " ms" + Said.of(cueIds);
+        return "Show at least " + leastMs + " ms" + EditDescriptions.of(cueIds);
     }
 }

@@ -12,6 +12,6 @@ public record JoinCues(long cueId) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Join “" + Said.cue(before, cueId) + "” with the next cue";
+        return "Join “" + EditDescriptions.cue(before, cueId) + "” with the next cue";
     }
 }

@@ -12,6 +12,6 @@ public record JoinRun(List<Long> cueIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Join " + Said.count(cueIds.size(), "cue");
+        return "Join " + EditDescriptions.count(cueIds.size(), "cue");
     }
 }

@@ -13,6 +13,6 @@ public record Lock(List<Long> cueIds, boolean locked) implements Edit {
 
     @Override
     public String said(Track before) {
-        return (locked ? "Lock " : "Unlock ") + Said.cues(before, cueIds);
+        return (locked ? "Lock " : "Unlock ") + EditDescriptions.cues(before, cueIds);
     }
 }

@@ -3,7 +3,7 @@ package saltdrum.core.edit;
 import saltdrum.core.cue.Track;
 
 /** One edge of a word; as far towards {@code toMs} as neighbours let it. */
-public record MoveEdge(long wordId, boolean end, int toMs, Push push) implements Edit {
+public record MoveEdge(long wordId, boolean end, int toMs, PushMode push) implements Edit {
     @Override
     public Track on(Track track) {
         return TimingEdits.moveEdge(track, this);
@@ -11,6 +11,6 @@ public record MoveEdge(long wordId, boolean end, int toMs, Push push) implements
 
     @Override
     public String said(Track before) {
-        return "Move the " + (end ? "end" : "start") + " of “" + Said.word(before, wordId) + "”";
+        return "Move the " + (end ? "end" : "start") + " of “" + EditDescriptions.word(before, wordId) + "”";
     }
 }

@@ -11,6 +11,6 @@ public record MoveWord(long wordId, boolean toNext) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Send “" + Said.word(before, wordId) + "” to the " + (toNext ? "next" : "previous") + " cue";
+        return "Send “" + EditDescriptions.word(before, wordId) + "” to the " + (toNext ? "next" : "previous") + " cue";
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.cue.Track;
 
 /** Words side by side, whole; as far as neighbours let them. */
-public record NudgeWords(List<Long> wordIds, int byMs, Push push) implements Edit {
+public record NudgeWords(List<Long> wordIds, int byMs, PushMode push) implements Edit {
     @Override
     public Track on(Track track) {
         return TimingEdits.nudge(track, this);
@@ -12,6 +12,6 @@ public record NudgeWords(List<Long> wordIds, int byMs, Push push) implements Edi
 
     @Override
     public String said(Track before) {
-        return "Move " + Said.words(before, wordIds) + Said.by(byMs);
+        return "Move " + EditDescriptions.words(before, wordIds) + EditDescriptions.by(byMs);
     }
 }

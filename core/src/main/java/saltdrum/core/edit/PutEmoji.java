@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /**
  * Emoji at several words, each word its own, in one step.
@@ -22,8 +22,8 @@ public record PutEmoji(List<Put> words) implements Edit {
             }
         }
 
-        private Patch look() {
-            return Patch.of(
+        private LookPatch look() {
+            return LookPatch.of(
                     Facets.EMOJI, Facets.EMOJI.kind().read(Facets.EMOJI.kind().write(emoji), "emoji"));
         }
     }
@@ -37,7 +37,7 @@ public record PutEmoji(List<Put> words) implements Edit {
 
     @Override
     public Track on(Track track) {
-        Map<Long, Patch> looks = words.stream().collect(Collectors.toMap(Put::wordId, Put::look, (a, b) -> b));
+        Map<Long, LookPatch> looks = words.stream().collect(Collectors.toMap(Put::wordId, Put::look, (a, b) -> b));
         return Edits.eachWord(
                 track,
                 List.copyOf(looks.keySet()),
@@ -47,7 +47,7 @@ public record PutEmoji(List<Put> words) implements Edit {
     @Override
     public String said(Track before) {
         return words.size() == 1
-                ? "Emoji at “" + Said.word(before, words.get(0).wordId()) + "”"
-                : "Emoji at " + Said.count(words.size(), "word");
+                ? "Emoji at “" + EditDescriptions.word(before, words.get(0).wordId()) + "”"
+                : "Emoji at " + EditDescriptions.count(words.size(), "word");
     }
 }

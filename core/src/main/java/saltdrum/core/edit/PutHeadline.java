@@ -6,7 +6,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /**
  * A new headline, or a change of one: what is missing stays as it is.
@@ -30,8 +30,8 @@ public record PutHeadline(
             if (headlines.size() >= MOST) {
                 throw new BadInputException("A clip has at most " + MOST + " headlines.");
             }
-            headlines.add(changed(
-                    new Headline(track.nextId(), text == null ? "" : text, 0, null, Headline.Place.ABOVE, Patch.NONE)));
+            headlines.add(changed(new Headline(
+                    track.nextId(), text == null ? "" : text, 0, null, Headline.Place.ABOVE, LookPatch.NONE)));
             return track.withCues(track.cues(), track.nextId() + 1)
                     .withBeside(track.beside().withHeadlines(headlines));
         }
@@ -54,7 +54,7 @@ public record PutHeadline(
     @Override
     public String said(Track before) {
         return id == null
-                ? "Headline “" + Said.shortened(text == null ? "" : text) + "”"
+                ? "Headline “" + EditDescriptions.shortened(text == null ? "" : text) + "”"
                 : "Change the headline “" + DropHeadline.said(before, id) + "”";
     }
 }

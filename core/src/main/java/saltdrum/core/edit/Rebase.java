@@ -12,10 +12,10 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.LongUnaryOperator;
 import saltdrum.core.BadInputException;
-import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
@@ -174,12 +174,12 @@ public final class Rebase {
         return new Cue(cueId.applyAsLong(cue.id()), words, cue.lineStarts(), cue.locked(), cue.given(), cue.look());
     }
 
-    private Beside beside(Beside before, Beside after) {
-        Beside now = present.beside();
+    private TrackExtras beside(TrackExtras before, TrackExtras after) {
+        TrackExtras now = present.beside();
         List<Headline> headlines = after.headlines().stream()
                 .map(headline -> headline.withId(id.applyAsLong(headline.id())))
                 .toList();
-        return new Beside(
+        return new TrackExtras(
                 merged(
                         "speech outside the script",
                         before.unscripted(),
@@ -187,7 +187,7 @@ public final class Rebase {
                                 .map(heard -> heard.withId(id.applyAsLong(heard.id())))
                                 .toList(),
                         now.unscripted(),
-                        Beside.Unscripted::id),
+                        TrackExtras.Unscripted::id),
                 merged("the regions", before.regions(), after.regions(), now.regions()),
                 merged("a headline", before.headlines(), headlines, now.headlines(), Headline::id),
                 merged(

@@ -20,7 +20,7 @@ public record Rebreak(Recipe recipe, boolean releasePins, @MayBeMissing List<Lon
     @Override
     public String said(Track before) {
         return "Break "
-                + (cueIds == null ? "" : Said.count(cueIds.size(), "cue") + " ")
+                + (cueIds == null ? "" : EditDescriptions.count(cueIds.size(), "cue") + " ")
                 + "by " + Quoted.of(recipe.name())
                 + (releasePins ? ", hand-made breaks released" : "");
     }

@@ -25,12 +25,12 @@ public final class Reconcile {
     private final List<Word> old;
     private final List<String> typed;
     private final List<Pair> pairs;
-    private final Room around;
+    private final FreeTime around;
     private final Ids ids;
     private final List<Word> result = new ArrayList<>();
     private Word before;
 
-    private Reconcile(List<Word> old, List<String> typed, Room around, Ids ids) {
+    private Reconcile(List<Word> old, List<String> typed, FreeTime around, Ids ids) {
         this.old = old;
         this.typed = typed;
         this.pairs = TokenAlignment.pairs(old.stream().map(Word::text).toList(), typed);
@@ -50,7 +50,7 @@ public final class Reconcile {
      * @param typed the tokens it is to have, at least one
      * @throws RefusedEditException where typed words find no room
      */
-    static Result words(List<Word> old, List<String> typed, Room around, Ids ids) {
+    static Result words(List<Word> old, List<String> typed, FreeTime around, Ids ids) {
         Reconcile reconcile = new Reconcile(old, typed, around, ids);
         reconcile.run();
         return new Result(reconcile.result, reconcile.before);
@@ -128,7 +128,7 @@ public final class Reconcile {
             if (from.isEmpty()) {
                 insert(to, next);
             } else if (!to.isEmpty()) {
-                result.addAll(share(from, to, new Room(floorMs(), next, last()), ids));
+                result.addAll(share(from, to, new FreeTime(floorMs(), next, last()), ids));
             }
         }
     }
@@ -143,7 +143,7 @@ public final class Reconcile {
     }
 
     /** These texts, at least one, in the place of these words: in their time, and where that is too short in the room around. */
-    static List<Word> share(List<Word> from, List<String> to, Room room, Ids ids) {
+    static List<Word> share(List<Word> from, List<String> to, FreeTime room, Ids ids) {
         List<Word> shared = new ArrayList<>();
         boolean sameCount = from.size() == to.size();
         int start = from.get(0).startMs();
@@ -194,7 +194,7 @@ public final class Reconcile {
     /** The word before gives up as much of its end as the new words' share is by syllables; gives its new end. */
     private int givenUp(List<String> to, int nextStart) {
         Word giving = last();
-        Room room = new Room(floorMs(), nextStart, giving);
+        FreeTime room = new FreeTime(floorMs(), nextStart, giving);
         int least = giving == null ? 0 : Math.min(WordTimes.LEAST_MS, giving.durationMs());
         if (giving == null || nextStart - giving.startMs() - least < to.size() * WordTimes.LEAST_MS) {
             throw room.tooSmall(to);

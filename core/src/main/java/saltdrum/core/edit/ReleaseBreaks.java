@@ -12,6 +12,6 @@ public record ReleaseBreaks(List<Long> cueIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Release the breaks of " + Said.cues(before, cueIds);
+        return "Release the breaks of " + EditDescriptions.cues(before, cueIds);
     }
 }

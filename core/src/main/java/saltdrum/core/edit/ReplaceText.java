@@ -8,11 +8,12 @@ import saltdrum.core.cue.Track;
 public record ReplaceText(String find, String with, @MayBeMissing List<Long> wordIds) implements Edit {
     @Override
     public Track on(Track track) {
-        return Places.replace(track, this);
+        return TextMatches.replace(track, this);
     }
 
     @Override
     public String said(Track before) {
-        return "Replace “" + Said.shortened(find) + "” with “" + Said.shortened(with == null ? "" : with) + "”";
+        return "Replace “" + EditDescriptions.shortened(find) + "” with “"
+                + EditDescriptions.shortened(with == null ? "" : with) + "”";
     }
 }

@@ -3,9 +3,9 @@ package saltdrum.core.edit;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import saltdrum.core.MayBeMissing;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.word.Word;
 
 /** Words heard or read take the place of all words that start in {@code fromMs..toMs}. */
@@ -36,6 +36,6 @@ public record ReplaceWords(
 
     @Override
     public String said(Track before) {
-        return "Bring in " + Said.count(words.size(), "word");
+        return "Bring in " + EditDescriptions.count(words.size(), "word");
     }
 }

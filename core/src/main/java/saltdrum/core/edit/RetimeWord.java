@@ -11,6 +11,6 @@ public record RetimeWord(long wordId, int startMs, int endMs) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Retime “" + Said.word(before, wordId) + "”";
+        return "Retime “" + EditDescriptions.word(before, wordId) + "”";
     }
 }

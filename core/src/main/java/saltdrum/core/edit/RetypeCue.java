@@ -11,6 +11,6 @@ public record RetypeCue(long cueId, String text) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Retype “" + Said.shortened(text) + "”";
+        return "Retype “" + EditDescriptions.shortened(text) + "”";
     }
 }

@@ -13,6 +13,6 @@ public record SetCueTime(long cueId, @MayBeMissing Integer showMs, @MayBeMissing
     @Override
     public String said(Track before) {
         return "Set the " + (showMs == null ? "end" : hideMs == null ? "start" : "times") + " of “"
-                + Said.cue(before, cueId) + "”";
+                + EditDescriptions.cue(before, cueId) + "”";
     }
 }

@@ -13,8 +13,8 @@ public record SetEmphasis(List<Long> wordIds, int emphasis) implements Edit {
     @Override
     public String said(Track before) {
         String what = wordIds.size() == 1
-                ? "“" + Said.word(before, wordIds.get(0)) + "”"
-                : Said.count(wordIds.size(), "word");
+                ? "“" + EditDescriptions.word(before, wordIds.get(0)) + "”"
+                : EditDescriptions.count(wordIds.size(), "word");
         return emphasis == 0 ? "Plain " + what : "Emphasise " + what;
     }
 }

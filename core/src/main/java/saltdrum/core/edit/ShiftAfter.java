@@ -11,6 +11,6 @@ public record ShiftAfter(long cueId, int byMs) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Shift everything from “" + Said.cue(before, cueId) + "” on" + Said.by(byMs);
+        return "Shift everything from “" + EditDescriptions.cue(before, cueId) + "” on" + EditDescriptions.by(byMs);
     }
 }

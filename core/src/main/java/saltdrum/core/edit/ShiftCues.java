@@ -11,6 +11,6 @@ public record ShiftCues(List<Long> cueIds, int byMs) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Shift " + Said.count(cueIds.size(), "cue") + Said.by(byMs);
+        return "Shift " + EditDescriptions.count(cueIds.size(), "cue") + EditDescriptions.by(byMs);
     }
 }

@@ -87,6 +87,6 @@ public record Shorten(List<Long> wordIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Leave out " + Said.words(before, wordIds);
+        return "Leave out " + EditDescriptions.words(before, wordIds);
     }
 }

@@ -7,7 +7,7 @@ import java.util.Set;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
@@ -21,7 +21,7 @@ final class ShowingEdits {
     static Track set(Track track, SetCueTime e) {
         int index = track.indexOfCue(e.cueId());
         Cue cue = Edits.unlocked(track.cues().get(index));
-        CueGiven given = cue.given() == null ? new CueGiven(null, null, null) : cue.given();
+        CueOverrides given = cue.given() == null ? new CueOverrides(null, null, null) : cue.given();
         Integer show = given.showMs();
         Integer hide = given.hideMs();
         List<Word> words = new ArrayList<>(cue.words());
@@ -56,8 +56,8 @@ final class ShowingEdits {
         return timeMs < 0;
     }
 
-    private static CueGiven given(Integer show, Integer hide, String settings) {
-        return show == null && hide == null && settings == null ? null : new CueGiven(show, hide, settings);
+    private static CueOverrides given(Integer show, Integer hide, String settings) {
+        return show == null && hide == null && settings == null ? null : new CueOverrides(show, hide, settings);
     }
 
     private interface Rule {
@@ -83,8 +83,8 @@ final class ShowingEdits {
                 locked.add(cue.id());
                 cues.add(cue);
             } else {
-                CueGiven old = cue.given() == null ? new CueGiven(null, null, null) : cue.given();
-                cues.add(cue.withGiven(new CueGiven(
+                CueOverrides old = cue.given() == null ? new CueOverrides(null, null, null) : cue.given();
+                cues.add(cue.withGiven(new CueOverrides(
                         given.showMs() == now.showMs() ? old.showMs() : Integer.valueOf(given.showMs()),
                         given.hideMs() == now.hideMs() ? old.hideMs() : Integer.valueOf(given.hideMs()),
                         old.settings())));

@@ -14,7 +14,7 @@ public record SplitCue(long wordId) implements Edit {
     public String said(Track before) {
         Cue cue = before.cueOfWord(wordId);
         int at = cue.indexOf(wordId);
-        return "Split “" + Said.shortened(cue.text()) + "”"
+        return "Split “" + EditDescriptions.shortened(cue.text()) + "”"
                 + (at == 0 ? "" : " after “" + cue.words().get(at - 1).text() + "”");
     }
 }

@@ -12,6 +12,6 @@ public record StretchCues(List<Long> cueIds, int startMs, int endMs) implements 
 
     @Override
     public String said(Track before) {
-        return "Stretch " + Said.count(cueIds.size(), "cue") + " to fit";
+        return "Stretch " + EditDescriptions.count(cueIds.size(), "cue") + " to fit";
     }
 }

@@ -10,8 +10,8 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Draft;
-import saltdrum.core.draft.Policy;
+import saltdrum.core.draft.PolicyRewriter;
+import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
@@ -38,7 +38,7 @@ final class TextEdits {
         Word before =
                 previous == null ? null : previous.words().get(previous.words().size() - 1);
         boolean gives = previous != null && !previous.locked();
-        Room around = new Room(before == null ? 0 : before.endMs(), last, gives ? before : null);
+        FreeTime around = new FreeTime(before == null ? 0 : before.endMs(), last, gives ? before : null);
         Ids ids = new Ids(track.nextId());
         Reconcile.Result result = Reconcile.words(cue.words(), typed, around, ids);
         List<Word> words = result.words();
@@ -54,18 +54,18 @@ final class TextEdits {
     }
 
     /** Each run of cues between locked ones is written anew; words keep their cues, joined words stay in the first's. */
-    static Track redraft(Track track, Policy policy) {
+    static Track redraft(Track track, WritingPolicy policy) {
         Map<Long, Word> written = new HashMap<>();
         List<Word> run = new ArrayList<>();
         for (Cue cue : track.cues()) {
             if (cue.locked()) {
-                Draft.write(run, policy).forEach(word -> written.put(word.id(), word));
+                PolicyRewriter.write(run, policy).forEach(word -> written.put(word.id(), word));
                 run.clear();
             } else {
                 run.addAll(cue.words());
             }
         }
-        Draft.write(run, policy).forEach(word -> written.put(word.id(), word));
+        PolicyRewriter.write(run, policy).forEach(word -> written.put(word.id(), word));
         List<Cue> cues = new ArrayList<>();
         for (Cue cue : track.cues()) {
             if (cue.locked()) {

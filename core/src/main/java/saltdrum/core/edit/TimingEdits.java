@@ -47,14 +47,14 @@ final class TimingEdits {
         return times.back();
     }
 
-    private static void moveEnd(WordTimes times, int at, int toMs, Push push) {
+    private static void moveEnd(WordTimes times, int at, int toMs, PushMode push) {
         int to = Math.max(times.start[at] + times.least(at), toMs);
         int next = at + 1;
         boolean touches = times.exists(next) && times.start[next] == times.end[at];
-        if (push == Push.FOLLOW && touches && times.free(next)) {
+        if (push == PushMode.FOLLOW && touches && times.free(next)) {
             to = Math.min(to, times.end[next] - times.least(next));
             times.start[next] = to;
-        } else if (push == Push.PUSH && times.exists(next)) {
+        } else if (push == PushMode.PUSH && times.exists(next)) {
             to = Math.min(to, times.latestStart(next));
         } else if (times.exists(next)) {
             to = Math.min(to, times.start[next]);
@@ -65,14 +65,14 @@ final class TimingEdits {
         times.pushOn(next);
     }
 
-    private static void moveStart(WordTimes times, int at, int toMs, Push push) {
+    private static void moveStart(WordTimes times, int at, int toMs, PushMode push) {
         int to = Math.max(0, Math.min(times.end[at] - times.least(at), toMs));
         int before = at - 1;
         boolean touches = times.exists(before) && times.end[before] == times.start[at];
-        if (push == Push.FOLLOW && touches && times.free(before)) {
+        if (push == PushMode.FOLLOW && touches && times.free(before)) {
             to = Math.max(to, times.start[before] + times.least(before));
             times.end[before] = to;
-        } else if (push == Push.PUSH && times.exists(before)) {
+        } else if (push == PushMode.PUSH && times.exists(before)) {
             to = Math.max(to, times.earliestEnd(before));
         } else if (times.exists(before)) {
             to = Math.max(to, times.end[before]);
@@ -90,7 +90,7 @@ final class TimingEdits {
         }
         int first = run[0];
         int last = run[run.length - 1];
-        int by = within(times, first, last, e.byMs(), e.push() == Push.PUSH);
+        int by = within(times, first, last, e.byMs(), e.push() == PushMode.PUSH);
         if (by == 0 && e.byMs() != 0) {
             Word wall = times.exists(e.byMs() > 0 ? last + 1 : first - 1)
                     ? times.words.get(e.byMs() > 0 ? last + 1 : first - 1)

@@ -13,6 +13,6 @@ public record TrimToSpeech(@MayBeMissing List<Long> cueIds) implements Edit {
 
     @Override
     public String said(Track before) {
-        return "Trim to speech" + Said.of(cueIds);
+        return "Trim to speech" + EditDescriptions.of(cueIds);
     }
 }

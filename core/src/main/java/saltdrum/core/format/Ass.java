@@ -17,8 +17,8 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
@@ -39,9 +39,9 @@ final class Ass {
     private static final Style PLAIN = new Style(
             "Captions",
             "",
-            Patch.NONE
+            LookPatch.NONE
                     .with(Facets.TYPEFACE, "Sans")
-                    .with(Facets.OUTLINES, List.of(new Rim(0.05, Ink.of("#000000"))))
+                    .with(Facets.OUTLINES, List.of(new TextOutline(0.05, Ink.of("#000000"))))
                     .with(Facets.Y, 0.5),
             List.of());
 

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Locale;
 import saltdrum.core.cue.Size;
 import saltdrum.core.look.Backing;
-import saltdrum.core.look.Choices.Align;
-import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.FacetChoices.Align;
+import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
 
 /**
  * A look as far as Advanced SubStation Alpha holds one (the fields of a {@code [V4+ Styles]} line and the override tags of
@@ -48,8 +48,8 @@ record AssLook(
         double em =
                 look.number(Facets.SIZE) * look.number(Facets.SCALE) * Math.min(size.width(), size.height()) / 1080.0;
         Backing box = box(look);
-        Rim rim = look.get(Facets.OUTLINES).stream().findFirst().orElse(null);
-        Shade.Soft soft = soft(look);
+        TextOutline rim = look.get(Facets.OUTLINES).stream().findFirst().orElse(null);
+        TextShadow.Soft soft = soft(look);
         double opacity = look.number(Facets.OPACITY);
         String outlineColour = box != null
                 ? bgr(box.fill().colour(), opacity * box.opacity())
@@ -105,10 +105,10 @@ record AssLook(
         return plate.behind() == Backing.Behind.LINE || plate.behind() == Backing.Behind.CUE;
     }
 
-    private static Shade.Soft soft(Look look) {
+    private static TextShadow.Soft soft(Look look) {
         return look.get(Facets.SHADOWS).stream()
-                .filter(Shade.Soft.class::isInstance)
-                .map(Shade.Soft.class::cast)
+                .filter(TextShadow.Soft.class::isInstance)
+                .map(TextShadow.Soft.class::cast)
                 .findFirst()
                 .orElse(null);
     }
@@ -119,12 +119,12 @@ record AssLook(
         if (look.get(Facets.FILL) instanceof Ink.Blend) {
             lost.add("blends, which become their first colour");
         }
-        List<Rim> rims = look.get(Facets.OUTLINES);
+        List<TextOutline> rims = look.get(Facets.OUTLINES);
         Backing box = box(look);
         if (rims.size() > 1 || !rims.isEmpty() && box != null) {
             lost.add(box != null ? "outlines beside a plate" : "all outlines but the first");
         }
-        List<Shade> shades = look.get(Facets.SHADOWS);
+        List<TextShadow> shades = look.get(Facets.SHADOWS);
         if (shades.size() > 1 || shades.stream().anyMatch(AssLook::notHard)) {
             lost.add("the softness and direction of shadows");
         }
@@ -139,8 +139,11 @@ record AssLook(
         return lost;
     }
 
-    private static boolean notHard(Shade shade) {
-        return !(shade instanceof Shade.Soft soft) || soft.blur() > 0 || soft.spread() > 0 || soft.dx() != soft.dy();
+    private static boolean notHard(TextShadow shade) {
+        return !(shade instanceof TextShadow.Soft soft)
+                || soft.blur() > 0
+                || soft.spread() > 0
+                || soft.dx() != soft.dy();
     }
 
     /** As a line of {@code [V4+ Styles]}. */

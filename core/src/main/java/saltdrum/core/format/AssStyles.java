@@ -6,15 +6,15 @@ import java.util.Locale;
 import java.util.Map;
 import saltdrum.core.BadInputException;
 import saltdrum.core.look.Backing;
-import saltdrum.core.look.Choices.Align;
-import saltdrum.core.look.Choices.Fit;
-import saltdrum.core.look.Choices.Grow;
 import saltdrum.core.look.Face;
+import saltdrum.core.look.FacetChoices.Align;
+import saltdrum.core.look.FacetChoices.Fit;
+import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.style.Style;
 
 /**
@@ -106,7 +106,7 @@ public final class AssStyles {
             double up = get("scaley", 100, 5, 1000);
             double size = points * up / 100 * 1080 / Math.min(width, height);
             String name = values.getOrDefault("name", "").replaceFirst("^\\*+", "");
-            Patch look = Patch.NONE
+            LookPatch look = LookPatch.NONE
                     .with(Facets.SIZE, within(size, 8, 600))
                     .with(Facets.WEIGHT, (double) face.weight())
                     .with(Facets.ITALIC, on("italic"))
@@ -126,12 +126,12 @@ public final class AssStyles {
                     List.of());
         }
 
-        private Patch coated(Patch look, double points) {
+        private LookPatch coated(LookPatch look, double points) {
             double outline = within(get("outline", 2, 0, 200) / points, 0, 0.5);
             double shadow = within(get("shadow", 2, 0, 200) / points, 0, 2);
             String back = colour("backcolour", "#000000");
             Ink edge = Ink.of(colour("outlinecolour", "#000000"));
-            Shade.Soft cast = shadow > 0 ? new Shade.Soft(back, shadow, shadow, 0, 0) : null;
+            TextShadow.Soft cast = shadow > 0 ? new TextShadow.Soft(back, shadow, shadow, 0, 0) : null;
             if (get("borderstyle", 1, 0, 9) == BOX) {
                 return look.with(Facets.OUTLINES, List.of())
                         .with(Facets.SHADOWS, List.of())
@@ -148,12 +148,12 @@ public final class AssStyles {
                                         cast,
                                         1)));
             }
-            return look.with(Facets.OUTLINES, outline > 0 ? List.of(new Rim(outline, edge)) : List.of())
-                    .with(Facets.SHADOWS, cast == null ? List.of() : List.of((Shade) cast))
+            return look.with(Facets.OUTLINES, outline > 0 ? List.of(new TextOutline(outline, edge)) : List.of())
+                    .with(Facets.SHADOWS, cast == null ? List.of() : List.of((TextShadow) cast))
                     .with(Facets.PLATES, List.of());
         }
 
-        private Patch placed(Patch look) {
+        private LookPatch placed(LookPatch look) {
             int alignment = (int) get("alignment", 2, 1, 9);
             double left = get("marginl", 0, 0, width) / width;
             double right = get("marginr", 0, 0, width) / width;

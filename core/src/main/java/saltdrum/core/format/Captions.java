@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.text.TextFile;
@@ -105,8 +105,8 @@ public final class Captions {
             id += words.size();
             // Line 0: a words file, which tells no times of cues.
             boolean hand = cue.line() > 0;
-            CueGiven given = hand || cue.settings() != null
-                    ? new CueGiven(hand ? start : null, hand ? end : null, cue.settings())
+            CueOverrides given = hand || cue.settings() != null
+                    ? new CueOverrides(hand ? start : null, hand ? end : null, cue.settings())
                     : null;
             cues.add(new Cue(id++, words, cue.lineStarts(), false, given, cue.look()));
             floor = words.get(words.size() - 1).endMs();

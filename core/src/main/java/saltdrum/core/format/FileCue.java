@@ -2,7 +2,7 @@ package saltdrum.core.format;
 
 import java.util.ArrayList;
 import java.util.List;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Tokens;
 
 /**
@@ -14,9 +14,15 @@ import saltdrum.core.word.Tokens;
  * @param look what the cue has of its own
  */
 public record FileCue(
-        int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line, Patch look) {
+        int startMs,
+        int endMs,
+        List<FileWord> words,
+        List<Integer> lineStarts,
+        String settings,
+        int line,
+        LookPatch look) {
     public FileCue(int startMs, int endMs, List<FileWord> words, List<Integer> lineStarts, String settings, int line) {
-        this(startMs, endMs, words, lineStarts, settings, line, Patch.NONE);
+        this(startMs, endMs, words, lineStarts, settings, line, LookPatch.NONE);
     }
 
     /** With the words of scripts without spaces found: a file's “word” may be a whole sentence of them. */

@@ -1,15 +1,15 @@
 package saltdrum.core.format;
 
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /**
  * A word of a caption file; a time is null where the file does not tell it. Milliseconds.
  *
  * @param look what the word has of its own
  */
-public record FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis, Patch look) {
+public record FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis, LookPatch look) {
     public FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis) {
-        this(text, startMs, endMs, confidence, emphasis, Patch.NONE);
+        this(text, startMs, endMs, confidence, emphasis, LookPatch.NONE);
     }
 
     static FileWord of(String text, Integer startMs, Integer endMs) {

@@ -13,7 +13,7 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.Styling;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
@@ -27,7 +27,8 @@ import saltdrum.core.word.Word;
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 @JsonInclude(JsonInclude.Include.NON_NULL)
-public record WordsFile(String language, List<Entry> words, Patch look, List<Patch> roles, List<Title> headlines) {
+public record WordsFile(
+        String language, List<Entry> words, LookPatch look, List<LookPatch> roles, List<Title> headlines) {
     public WordsFile(String language, List<Entry> words) {
         this(language, words, null, null, null);
     }
@@ -48,8 +49,8 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
             Double confidence,
             Integer emphasis,
             @JsonProperty("begins") String begins,
-            Patch look,
-            Patch cueLook) {}
+            LookPatch look,
+            LookPatch cueLook) {}
 
     /**
      * A headline.
@@ -60,7 +61,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record Title(String text, Double from, Double to, String place, Patch look) {
+    public record Title(String text, Double from, Double to, String place, LookPatch look) {
         static Title of(Headline headline) {
             return new Title(
                     headline.text(),
@@ -93,7 +94,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
     public static WordsFile of(String language, List<Word> words) {
         return new WordsFile(
                 language,
-                words.stream().map(word -> entry(word, null, Patch.NONE)).toList());
+                words.stream().map(word -> entry(word, null, LookPatch.NONE)).toList());
     }
 
     /** With breaks and emphasis. */
@@ -102,7 +103,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
         for (Cue cue : track.cues()) {
             for (int i = 0; i < cue.words().size(); i++) {
                 String begins = i == 0 ? "cue" : cue.lineStarts().contains(i) ? "line" : null;
-                entries.add(entry(cue.words().get(i), begins, i == 0 ? cue.look() : Patch.NONE));
+                entries.add(entry(cue.words().get(i), begins, i == 0 ? cue.look() : LookPatch.NONE));
             }
         }
         Styling styling = track.styling();
@@ -116,11 +117,11 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                         : track.beside().headlines().stream().map(Title::of).toList());
     }
 
-    private static Patch something(Patch look) {
+    private static LookPatch something(LookPatch look) {
         return look.isEmpty() ? null : look;
     }
 
-    private static Entry entry(Word word, String begins, Patch cueLook) {
+    private static Entry entry(Word word, String begins, LookPatch cueLook) {
         return new Entry(
                 word.text(),
                 word.startMs() / 1000.0,
@@ -165,7 +166,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
         List<FileCue> cues = new ArrayList<>();
         List<FileWord> open = new ArrayList<>();
         List<Integer> lineStarts = new ArrayList<>();
-        Patch cueLook = Patch.NONE;
+        LookPatch cueLook = LookPatch.NONE;
         for (Entry entry : sorted) {
             if ("cue".equals(entry.begins) && !open.isEmpty()) {
                 cues.add(cue(open, lineStarts, cueLook));
@@ -195,7 +196,7 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
             }
             open.add(word(entry, start, end));
             if (open.size() == 1) {
-                cueLook = entry.cueLook == null ? Patch.NONE : entry.cueLook;
+                cueLook = entry.cueLook == null ? LookPatch.NONE : entry.cueLook;
             }
         }
         if (!open.isEmpty()) {
@@ -222,11 +223,11 @@ public record WordsFile(String language, List<Entry> words, Patch look, List<Pat
                 endMs,
                 entry.confidence == null ? 1 : Math.min(1, Math.max(0, entry.confidence)),
                 entry.emphasis == null ? 0 : Math.min(Word.MOST_EMPHASIS, Math.max(0, entry.emphasis)),
-                entry.look == null ? Patch.NONE : entry.look);
+                entry.look == null ? LookPatch.NONE : entry.look);
     }
 
     /** A words file tells times of words only: the cue follows them. */
-    private static FileCue cue(List<FileWord> words, List<Integer> lineStarts, Patch look) {
+    private static FileCue cue(List<FileWord> words, List<Integer> lineStarts, LookPatch look) {
         FileWord last = words.get(words.size() - 1);
         return new FileCue(
                 words.get(0).startMs(), last.endMs(), List.copyOf(words), List.copyOf(lineStarts), null, 0, look);

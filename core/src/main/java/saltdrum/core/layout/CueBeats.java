@@ -13,8 +13,8 @@ import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Beat;
-import saltdrum.core.motion.By;
 import saltdrum.core.motion.Motion;
+import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Tint;
 import saltdrum.core.track.Easing;
@@ -29,7 +29,7 @@ final class CueBeats {
     private final Look look;
     private final CueTime time;
     private final int leadInMs;
-    private final Passing passing;
+    private final CueTransitions passing;
     private final List<PlacedWord> read;
     private final Map<PlacedWord, Integer> places = new IdentityHashMap<>();
     /** Of each word the number of its first letter in the cue. */
@@ -43,7 +43,7 @@ final class CueBeats {
         this.time = time;
         // A word shows as much before its sound as the cue does before its first.
         this.leadInMs = Math.max(0, cue.firstWordMs() - time.showMs());
-        this.passing = new Passing(look, time, flowsOn, lines.em());
+        this.passing = new CueTransitions(look, time, flowsOn, lines.em());
         List<Long> order = cue.words().stream().map(Word::id).toList();
         this.read = lines.words().stream()
                 .sorted(Comparator.comparingInt((PlacedWord placed) ->
@@ -59,7 +59,7 @@ final class CueBeats {
         this.letters = all;
     }
 
-    Passing passing() {
+    CueTransitions passing() {
         return passing;
     }
 
@@ -76,7 +76,8 @@ final class CueBeats {
         List<PlacedWord> own = read.stream().filter(word -> word.line() == line).toList();
         int from = own.isEmpty() ? time.showMs() : early(own.get(0).word());
         int to = own.isEmpty() ? time.hideMs() : own.get(own.size() - 1).word().endMs();
-        return passing.of(new Passing.Unit(By.LINE, line, lines.lines().size(), from, to, leftwards(own)));
+        return passing.of(
+                new CueTransitions.Unit(MotionUnit.LINE, line, lines.lines().size(), from, to, leftwards(own)));
     }
 
     private static boolean leftwards(List<PlacedWord> words) {
@@ -88,7 +89,7 @@ final class CueBeats {
     }
 
     /** How what stands at words of that look comes and goes. */
-    Passing besides(Look own) {
+    CueTransitions besides(Look own) {
         return passing.beside(own.get(Facets.EMOJI_ENTRANCE));
     }
 
@@ -104,9 +105,9 @@ final class CueBeats {
                 : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, opacity, Easing.HOLD)));
     }
 
-    Tracks ofWord(PlacedWord placed, Passing passing) {
-        return passing.of(new Passing.Unit(
-                By.WORD,
+    Tracks ofWord(PlacedWord placed, CueTransitions passing) {
+        return passing.of(new CueTransitions.Unit(
+                MotionUnit.WORD,
                 places.get(placed),
                 read.size(),
                 early(placed.word()),
@@ -118,8 +119,8 @@ final class CueBeats {
         Word word = placed.word();
         int own = Letters.of(placed).size();
         int length = word.endMs() - word.startMs();
-        return passing.of(new Passing.Unit(
-                By.LETTER,
+        return passing.of(new CueTransitions.Unit(
+                MotionUnit.LETTER,
                 firstLetters.get(placed) + letter,
                 letters,
                 early(word) + length * letter / own,

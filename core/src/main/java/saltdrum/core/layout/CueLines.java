@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.look.Backing;
-import saltdrum.core.look.Choices.Fit;
+import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.word.Scripts;
@@ -31,7 +31,7 @@ record CueLines(Look look, FaceMetrics metrics, List<List<MeasuredWord>> lines, 
         }
         if (policy == Fit.HYPHENATE) {
             lines = lines.stream()
-                    .flatMap(line -> Division.of(line, room, setting).stream())
+                    .flatMap(line -> WordDivision.of(line, room, setting).stream())
                     .toList();
         }
         if (policy == Fit.WORD) {

@@ -5,9 +5,9 @@ import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Headline;
-import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.plane.Box;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -34,7 +34,7 @@ public final class HeadlineCue {
         return new Cue(headline.id(), words, lines, false, null, headline.look().over(placed(headline, layout)));
     }
 
-    private static Patch placed(Headline headline, FrameLayout layout) {
+    private static LookPatch placed(Headline headline, FrameLayout layout) {
         FrameLayout.Places places = layout.places();
         Box box =
                 switch (headline.place()) {
@@ -42,7 +42,7 @@ public final class HeadlineCue {
                     case OVER -> places.over();
                     case BELOW -> places.below();
                 };
-        return Patch.of(Facets.X, box.x() + box.width() / 2)
+        return LookPatch.of(Facets.X, box.x() + box.width() / 2)
                 .with(Facets.Y, box.y() + box.height() / 2)
                 .with(Facets.GROW, Grow.BOTH)
                 .with(Facets.WIDEST, Math.max(0.1, Math.min(1, box.width())))

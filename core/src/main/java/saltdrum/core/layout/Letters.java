@@ -9,15 +9,15 @@ import saltdrum.core.layout.LineLayout.PlacedWord;
 final class Letters {
     private Letters() {}
 
-    static List<List<Shaped.Glyph>> of(PlacedWord word) {
-        return Joined.anyIn(word.word().text())
+    static List<List<ShapedWord.Glyph>> of(PlacedWord word) {
+        return JoiningScripts.anyIn(word.word().text())
                 ? List.of(word.shaped().glyphs())
                 : clusters(word.shaped().glyphs());
     }
 
-    private static List<List<Shaped.Glyph>> clusters(List<Shaped.Glyph> glyphs) {
-        List<List<Shaped.Glyph>> clusters = new ArrayList<>();
-        for (Shaped.Glyph glyph : glyphs) {
+    private static List<List<ShapedWord.Glyph>> clusters(List<ShapedWord.Glyph> glyphs) {
+        List<List<ShapedWord.Glyph>> clusters = new ArrayList<>();
+        for (ShapedWord.Glyph glyph : glyphs) {
             if (clusters.isEmpty() || glyph.advance() > 0) {
                 clusters.add(new ArrayList<>());
             }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
-import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.plane.Box;
@@ -28,7 +28,8 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
      * @param size letter size in design pixels; {@code x, y} the start of the baseline
      * @param emoji the picture that stands at it; null for none
      */
-    record PlacedWord(Word word, Look look, Shaped shaped, String emoji, double x, double y, double size, int line) {
+    record PlacedWord(
+            Word word, Look look, ShapedWord shaped, String emoji, double x, double y, double size, int line) {
         /** The emoji that it asks for and that has no drawing; a frame for a sticker; empty for none. */
         String undrawn() {
             String asked = emoji == null ? look.get(Facets.EMOJI) : "";

@@ -1,7 +1,7 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Round.hundredth;
-import static saltdrum.core.layout.Round.quarter;
+import static saltdrum.core.layout.Rounding.hundredth;
+import static saltdrum.core.layout.Rounding.quarter;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,9 +10,9 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Facets;
-import saltdrum.core.motion.By;
+import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.motion.Travel;
+import saltdrum.core.motion.TravellingPlate;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
@@ -34,11 +34,11 @@ final class MarkMaker {
         List<Mark> marks = new ArrayList<>();
         lines.look().get(Facets.PLATES).forEach(backing -> marks.addAll(plates(backing)));
         for (Spoken spoken : lines.look().get(Facets.SPOKEN)) {
-            if (spoken instanceof Travel travel && !beats.read().isEmpty()) {
+            if (spoken instanceof TravellingPlate travel && !beats.read().isEmpty()) {
                 marks.add(travelling(travel));
             }
         }
-        if (beats.passing().moves(By.LINE)) {
+        if (beats.passing().moves(MotionUnit.LINE)) {
             for (int line = 0; line < lines.lines().size(); line++) {
                 marks.add(line(line));
             }
@@ -53,7 +53,7 @@ final class MarkMaker {
         if (together.nothing()) {
             return List.copyOf(marks);
         }
-        Box room = beats.passing().layered(By.CUE) ? hundredth(all().grown(lines.em())) : null;
+        Box room = beats.passing().layered(MotionUnit.CUE) ? hundredth(all().grown(lines.em())) : null;
         return List.of(new Mark.Group(middle(all()), room, marks, together, null, List.of()));
     }
 
@@ -70,7 +70,7 @@ final class MarkMaker {
         Box box = lines.lines().get(line);
         List<PlacedWord> own =
                 lines.words().stream().filter(word -> word.line() == line).toList();
-        Box room = beats.passing().layered(By.LINE) ? hundredth(box.grown(lines.em())) : null;
+        Box room = beats.passing().layered(MotionUnit.LINE) ? hundredth(box.grown(lines.em())) : null;
         return new Mark.Group(middle(box), room, words(own), beats.ofLine(line), null, List.of());
     }
 
@@ -123,9 +123,10 @@ final class MarkMaker {
         double cap = lines.capHeight() / lines.em() * word.size();
         Box box = new Box(word.x(), word.y() - cap, word.width(), cap);
         Pose pose = new Pose(quarter(box.x() + box.width() / 2), quarter(box.y() + cap / 2), lines.ownTilt(word));
-        boolean letters = !beats.passing().moves(By.WORD) && beats.passing().moves(By.LETTER);
+        boolean letters =
+                !beats.passing().moves(MotionUnit.WORD) && beats.passing().moves(MotionUnit.LETTER);
         Tracks comes = letters ? beats.ofLetter(word, 0) : beats.ofWord(word);
-        boolean layered = beats.passing().layered(letters ? By.LETTER : By.WORD);
+        boolean layered = beats.passing().layered(letters ? MotionUnit.LETTER : MotionUnit.WORD);
         List<Mark> plates = word.look().get(Facets.PLATES).stream()
                 .filter(backing -> backing.behind() == Backing.Behind.WORD)
                 .map(backing -> PlateMarks.of(backing, box, word.size(), pose, layered ? Tracks.NONE : comes))
@@ -150,9 +151,10 @@ final class MarkMaker {
     }
 
     /** As wide as the widest word, so that its extent is a part of it. */
-    private Mark travelling(Travel travel) {
-        List<Travel.Stop> stops = beats.read().stream()
-                .map(word -> new Travel.Stop(box(word, travel), word.word().startMs()))
+    private Mark travelling(TravellingPlate travel) {
+        List<TravellingPlate.Stop> stops = beats.read().stream()
+                .map(word ->
+                        new TravellingPlate.Stop(box(word, travel), word.word().startMs()))
                 .toList();
         double widest =
                 stops.stream().mapToDouble(stop -> stop.box().width()).max().orElseThrow();

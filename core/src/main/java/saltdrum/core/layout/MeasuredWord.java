@@ -15,7 +15,7 @@ import saltdrum.core.word.Word;
  * @param gap the space before it; none where it opens a line or its script writes none
  * @param shrunk 1, or how far it alone was shrunk
  */
-record MeasuredWord(Word word, Look look, Shaped shaped, String emoji, double size, double gap, double shrunk) {
+record MeasuredWord(Word word, Look look, ShapedWord shaped, String emoji, double size, double gap, double shrunk) {
     static MeasuredWord of(Word word, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
         String emoji = look.get(Facets.EMOJI);
         return of(word, word.text(), look, cueSize, gap, language, typesetter)
@@ -31,8 +31,8 @@ record MeasuredWord(Word word, Look look, Shaped shaped, String emoji, double si
     private static MeasuredWord of(
             Word word, String part, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
         String text = written(part, look, language);
-        Shaped shaped = typesetter.shape(text, look.face(), language);
-        boolean joined = Joined.anyIn(text);
+        ShapedWord shaped = typesetter.shape(text, look.face(), language);
+        boolean joined = JoiningScripts.anyIn(text);
         return new MeasuredWord(
                 word,
                 look,

@@ -1,15 +1,15 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Round.hundredth;
-import static saltdrum.core.layout.Round.quarter;
+import static saltdrum.core.layout.Rounding.hundredth;
+import static saltdrum.core.layout.Rounding.quarter;
 
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Rim;
+import saltdrum.core.look.TextOutline;
 import saltdrum.core.motion.Motion;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
@@ -40,7 +40,7 @@ final class PlateMarks {
                 ? tracks
                 : Tracks.of(NumberTrack.of(Property.OPACITY, Motion.key(0, backing.opacity(), Easing.HOLD)))
                         .and(tracks);
-        List<Coat> coats = coats(backing, box, em);
+        List<PaintLayer> coats = coats(backing, box, em);
         return switch (backing.form()) {
             case BOX -> plate(box, backing.radius() * em, own, coats, all);
             case PILL -> plate(box, box.height() / 2, own, coats, all);
@@ -61,11 +61,11 @@ final class PlateMarks {
                 box,
                 radius,
                 Pose.about(quarter(box.x() + box.width() / 2), quarter(box.y() + box.height() / 2)),
-                List.of(new Coat.Fill(Inks.paint(Ink.of(fill), box))),
+                List.of(new PaintLayer.Fill(Inks.paint(Ink.of(fill), box))),
                 tracks);
     }
 
-    private static Mark plate(Box box, double radius, Pose pose, List<Coat> coats, Tracks tracks) {
+    private static Mark plate(Box box, double radius, Pose pose, List<PaintLayer> coats, Tracks tracks) {
         return new Mark.Plate(
                 quarter(box.x()),
                 quarter(box.y()),
@@ -78,9 +78,9 @@ final class PlateMarks {
     }
 
     /** A path in design pixels from the box's top left: letters of 1000 pixels have the same units. */
-    private static Mark shape(String path, Box box, Box bare, Pose pose, List<Coat> coats, Tracks tracks) {
+    private static Mark shape(String path, Box box, Box bare, Pose pose, List<PaintLayer> coats, Tracks tracks) {
         Box ink = bare;
-        for (Coat coat : coats) {
+        for (PaintLayer coat : coats) {
             ink = ink.union(coat.around(bare));
         }
         return new Mark.Glyphs(
@@ -95,12 +95,12 @@ final class PlateMarks {
                 tracks);
     }
 
-    private static List<Coat> coats(Backing backing, Box box, double em) {
-        List<Coat> coats = new ArrayList<>();
-        Rim rim = backing.outline();
+    private static List<PaintLayer> coats(Backing backing, Box box, double em) {
+        List<PaintLayer> coats = new ArrayList<>();
+        TextOutline rim = backing.outline();
         double width = rim == null ? 0 : rim.width() * em;
         if (backing.shadow() != null) {
-            coats.add(new Coat.Cast(
+            coats.add(new PaintLayer.Shadow(
                     backing.shadow().colour(),
                     hundredth(backing.shadow().dx() * em),
                     hundredth(backing.shadow().dy() * em),
@@ -108,9 +108,9 @@ final class PlateMarks {
                     hundredth(width + backing.shadow().spread() * em)));
         }
         if (width >= 0.01) {
-            coats.add(new Coat.Outline(Inks.paint(rim.ink(), box), hundredth(width), rim.join()));
+            coats.add(new PaintLayer.Outline(Inks.paint(rim.ink(), box), hundredth(width), rim.join()));
         }
-        coats.add(new Coat.Fill(Inks.paint(backing.fill(), box)));
+        coats.add(new PaintLayer.Fill(Inks.paint(backing.fill(), box)));
         return List.copyOf(coats);
     }
 }

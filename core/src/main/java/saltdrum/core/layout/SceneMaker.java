@@ -16,7 +16,7 @@ import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.look.Choices.Fit;
+import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Styling;
 import saltdrum.core.scene.InkBounds;
@@ -58,7 +58,7 @@ public final class SceneMaker {
     /** @param edition of the typesetter */
     private record Setting(Style style, Styling styling, Size design, String language, int edition) {}
 
-    private final KeptParts<Question> kept = new KeptParts<>(MOST_BYTES);
+    private final ScenePartCache<Question> kept = new ScenePartCache<>(MOST_BYTES);
 
     /** How far a cue by itself would be shrunk. */
     private record FitQuestion(LineLayout.Setting setting, Cue cue) {}

@@ -14,7 +14,7 @@ public final class TextSample {
 
     /** A text in a typeface, in black outlines, as wide as its ink and 1.4 em high. */
     public static String svg(Typesetter typesetter, Face face, String text, String language) {
-        Shaped shaped = typesetter.shape(text, face, language);
+        ShapedWord shaped = typesetter.shape(text, face, language);
         double left = Math.min(0, shaped.ink().x());
         double width = Math.max(1, Math.max(shaped.advance(), shaped.ink().right()) - left);
         StringBuilder svg = new StringBuilder(String.format(
@@ -26,7 +26,7 @@ public final class TextSample {
                 HEIGHT,
                 width / 10,
                 HEIGHT / 10));
-        for (Shaped.Glyph glyph : shaped.glyphs()) {
+        for (ShapedWord.Glyph glyph : shaped.glyphs()) {
             String path = typesetter.outline(glyph.key());
             if (!path.isEmpty()) {
                 svg.append(String.format(

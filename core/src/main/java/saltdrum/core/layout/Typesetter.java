@@ -7,7 +7,7 @@ import saltdrum.core.scene.PictureLayer;
 /** What layout asks of a text shaper. Lengths are in 1/1000 em, y down; answers are the same for the same question. */
 public interface Typesetter {
     /** Shapes a text in one direction, with kerning and ligatures; a face that lacks a glyph is helped out by another. */
-    Shaped shape(String text, Face face, String language);
+    ShapedWord shape(String text, Face face, String language);
 
     FaceMetrics metrics(Face face);
 

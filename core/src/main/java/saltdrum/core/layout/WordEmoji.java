@@ -1,13 +1,13 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Round.hundredth;
+import static saltdrum.core.layout.Rounding.hundredth;
 
 import java.util.List;
 import saltdrum.core.layout.LineLayout.PlacedWord;
-import saltdrum.core.look.Choices.Beside;
+import saltdrum.core.look.FacetChoices.EmojiPosition;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
-import saltdrum.core.motion.By;
+import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
@@ -24,18 +24,18 @@ final class WordEmoji {
 
     /** The room that it takes in the line, em of the word. */
     static double room(Look look) {
-        Beside at = look.get(Facets.EMOJI_AT);
+        EmojiPosition at = look.get(Facets.EMOJI_AT);
         return inLine(at) ? look.number(Facets.EMOJI_SIZE) + GAP : 0;
     }
 
     /** Whether that room is left of the letters. */
     static boolean left(Look look, boolean leftwards) {
-        Beside at = look.get(Facets.EMOJI_AT);
-        return inLine(at) && (at == Beside.BEFORE) != leftwards;
+        EmojiPosition at = look.get(Facets.EMOJI_AT);
+        return inLine(at) && (at == EmojiPosition.BEFORE) != leftwards;
     }
 
-    private static boolean inLine(Beside at) {
-        return at == Beside.BEFORE || at == Beside.AFTER;
+    private static boolean inLine(EmojiPosition at) {
+        return at == EmojiPosition.BEFORE || at == EmojiPosition.AFTER;
     }
 
     static Mark mark(LineLayout lines, PlacedWord word, CueBeats beats) {
@@ -52,13 +52,14 @@ final class WordEmoji {
                                 ? word.x() - GAP * em - side / 2
                                 : word.x() + word.width() + GAP * em + side / 2;
                 };
-        double y =
-                look.get(Facets.EMOJI_AT) == Beside.ABOVE ? word.y() - cap - GAP * em - side / 2 : word.y() - cap / 2;
+        double y = look.get(Facets.EMOJI_AT) == EmojiPosition.ABOVE
+                ? word.y() - cap - GAP * em - side / 2
+                : word.y() - cap / 2;
         double left = hundredth(x + look.number(Facets.EMOJI_X) * em - side / 2);
         double top = hundredth(y + look.number(Facets.EMOJI_Y) * em - side / 2);
         Box box = new Box(left, top, hundredth(side), hundredth(side));
         Pose pose = new Pose(hundredth(left + side / 2), hundredth(top + side / 2), lines.ownTilt(word));
-        Passing passing = beats.besides(look);
+        CueTransitions passing = beats.besides(look);
         Mark.Picture picture = new Mark.Picture(
                 word.word().id(),
                 word.emoji(),
@@ -67,10 +68,10 @@ final class WordEmoji {
                 box.width(),
                 pose,
                 box,
-                passing.layered(By.WORD)
+                passing.layered(MotionUnit.WORD)
                         ? beats.ofBeside(word)
                         : beats.ofBeside(word).and(beats.ofWord(word, passing)));
-        return passing.layered(By.WORD)
+        return passing.layered(MotionUnit.WORD)
                 ? new Mark.Group(
                         Pose.about(pose.pivotX(), pose.pivotY()),
                         hundredth(box.grown(side)),

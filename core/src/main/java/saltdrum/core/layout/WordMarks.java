@@ -1,7 +1,7 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Round.hundredth;
-import static saltdrum.core.layout.Round.quarter;
+import static saltdrum.core.layout.Rounding.hundredth;
+import static saltdrum.core.layout.Rounding.quarter;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,14 +9,14 @@ import java.util.stream.IntStream;
 import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.By;
-import saltdrum.core.motion.Flow;
+import saltdrum.core.motion.FillFlow;
+import saltdrum.core.motion.MotionUnit;
+import saltdrum.core.motion.PersistentTint;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.motion.Stain;
 import saltdrum.core.motion.Tint;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
@@ -28,7 +28,7 @@ final class WordMarks extends WordPlace {
     private static final double LINE_HEIGHT = 0.07;
 
     private final CueBeats beats;
-    private final List<List<Shaped.Glyph>> letters;
+    private final List<List<ShapedWord.Glyph>> letters;
 
     WordMarks(LineLayout lines, CueBeats beats, PlacedWord word) {
         super(lines, word);
@@ -39,8 +39,8 @@ final class WordMarks extends WordPlace {
     /** Long shadows: they lie under the letters of every word. */
     List<Mark> cast() {
         List<Mark> marks = new ArrayList<>();
-        for (Shade shade : look.get(Facets.SHADOWS)) {
-            if (shade instanceof Shade.Long drawn && drawn.length() > 0) {
+        for (TextShadow shade : look.get(Facets.SHADOWS)) {
+            if (shade instanceof TextShadow.Long drawn && drawn.length() > 0) {
                 marks.add(drawnOut(drawn));
             }
         }
@@ -85,14 +85,14 @@ final class WordMarks extends WordPlace {
 
     /** What belongs to a whole word whose letters come and go one by one does so with the last of them. */
     private Mark withLastLetter(Mark mark) {
-        return apart() && beats.passing().moves(By.LETTER)
-                ? passing(List.of(mark), By.LETTER, beats.ofLetter(word, letters.size() - 1))
+        return apart() && beats.passing().moves(MotionUnit.LETTER)
+                ? passing(List.of(mark), MotionUnit.LETTER, beats.ofLetter(word, letters.size() - 1))
                 : mark;
     }
 
     /** Whether something moves its letters one by one. */
     private boolean apart() {
-        return letters.size() > 1 && (beats.passing().moves(By.LETTER) || waves());
+        return letters.size() > 1 && (beats.passing().moves(MotionUnit.LETTER) || waves());
     }
 
     private boolean waves() {
@@ -101,17 +101,17 @@ final class WordMarks extends WordPlace {
 
     private List<Mark> lettersTogether(Ink fill) {
         boolean byLetter = fill instanceof Ink.Blend blend && blend.across() == Ink.Across.LETTER && letters.size() > 1;
-        List<Coat> coats = under();
+        List<PaintLayer> coats = under();
         if (!byLetter) {
-            coats.add(new Coat.Fill(Inks.paint(fill, across(fill))));
+            coats.add(new PaintLayer.Fill(Inks.paint(fill, across(fill))));
             return List.of(glyphs(word.shaped().glyphs(), coats, moved(beats.ofColour(word, look))));
         }
         List<Mark> marks = new ArrayList<>();
         if (!coats.isEmpty()) {
             marks.add(glyphs(word.shaped().glyphs(), coats, moved(Tracks.NONE)));
         }
-        for (List<Shaped.Glyph> letter : letters) {
-            marks.add(glyphs(letter, List.of(new Coat.Fill(Inks.paint(fill, box(letter)))), moved(Tracks.NONE)));
+        for (List<ShapedWord.Glyph> letter : letters) {
+            marks.add(glyphs(letter, List.of(new PaintLayer.Fill(Inks.paint(fill, box(letter)))), moved(Tracks.NONE)));
         }
         return marks;
     }
@@ -119,7 +119,7 @@ final class WordMarks extends WordPlace {
     /** Every letter by itself, in a group that moves as the word does; what lies under lies under all of them. */
     private List<Mark> lettersApart(Ink fill) {
         List<Mark> marks = new ArrayList<>();
-        List<Coat> under = under();
+        List<PaintLayer> under = under();
         for (int i = 0; i < letters.size() && !under.isEmpty(); i++) {
             marks.add(letter(i, under, Tracks.NONE));
         }
@@ -128,13 +128,13 @@ final class WordMarks extends WordPlace {
             Box box = fill instanceof Ink.Blend blend && blend.across() == Ink.Across.LETTER
                     ? box(letters.get(i))
                     : across(fill);
-            marks.add(letter(i, List.of(new Coat.Fill(Inks.paint(fill, box))), colour));
+            marks.add(letter(i, List.of(new PaintLayer.Fill(Inks.paint(fill, box))), colour));
         }
         return List.of(Mark.Group.of(pose, marks, moved(Tracks.NONE)));
     }
 
     /** All letters in one coat, together or apart, without what moves the word. */
-    private List<Mark> bare(List<Coat> coats) {
+    private List<Mark> bare(List<PaintLayer> coats) {
         if (!apart()) {
             return List.of(glyphs(word.shaped().glyphs(), coats, untilted(), Tracks.NONE));
         }
@@ -143,10 +143,10 @@ final class WordMarks extends WordPlace {
                 .toList();
     }
 
-    private Mark letter(int i, List<Coat> coats, Tracks colour) {
-        List<Shaped.Glyph> own = letters.get(i);
+    private Mark letter(int i, List<PaintLayer> coats, Tracks colour) {
+        List<ShapedWord.Glyph> own = letters.get(i);
         Pose middle = middle(own);
-        if (!beats.passing().layered(By.LETTER)) {
+        if (!beats.passing().layered(MotionUnit.LETTER)) {
             return glyphs(own, coats, middle, ofLetter(i).and(colour));
         }
         return new Mark.Group(
@@ -162,7 +162,8 @@ final class WordMarks extends WordPlace {
     /** Its accent, and how it comes and goes where that needs no picture of its own. */
     private Tracks ofLetter(int i) {
         Tracks accent = beats.ofLetterAccent(word, look, i);
-        boolean moves = beats.passing().moves(By.LETTER) && !beats.passing().layered(By.LETTER);
+        boolean moves =
+                beats.passing().moves(MotionUnit.LETTER) && !beats.passing().layered(MotionUnit.LETTER);
         return moves ? accent.and(beats.ofLetter(word, i)) : accent;
     }
 
@@ -174,9 +175,9 @@ final class WordMarks extends WordPlace {
         }
         String colour = spoken instanceof Tint tint
                 ? tint.fill()
-                : spoken instanceof Stain stain ? stain.fill() : ((Flow) spoken).fill();
-        List<Coat> coats = List.of(new Coat.Fill(Inks.paint(Ink.of(colour), box())));
-        if (spoken instanceof Flow) {
+                : spoken instanceof PersistentTint stain ? stain.fill() : ((FillFlow) spoken).fill();
+        List<PaintLayer> coats = List.of(new PaintLayer.Fill(Inks.paint(Ink.of(colour), box())));
+        if (spoken instanceof FillFlow) {
             return List.of(new Mark.Group(
                     pose,
                     hundredth(box().grown(0, size)),
@@ -194,7 +195,7 @@ final class WordMarks extends WordPlace {
 
     /** A light behind the letters. */
     private Mark glow(Accent.Glow glow) {
-        Coat light = new Coat.Cast(
+        PaintLayer light = new PaintLayer.Shadow(
                 glow.colour(),
                 0,
                 0,
@@ -212,7 +213,7 @@ final class WordMarks extends WordPlace {
                 quarter(thick),
                 quarter(thick / 2),
                 pose,
-                List.of(new Coat.Fill(Inks.paint(Ink.of(strike.fill()), box()))),
+                List.of(new PaintLayer.Fill(Inks.paint(Ink.of(strike.fill()), box()))),
                 moved(beats.of(word, strike)));
     }
 
@@ -223,14 +224,14 @@ final class WordMarks extends WordPlace {
     }
 
     /** What it is that comes and goes where that is the word as a whole, be it because it has one letter; else null. */
-    private By wholly() {
-        return beats.passing().moves(By.WORD)
-                ? By.WORD
-                : beats.passing().moves(By.LETTER) && letters.size() < 2 ? By.LETTER : null;
+    private MotionUnit wholly() {
+        return beats.passing().moves(MotionUnit.WORD)
+                ? MotionUnit.WORD
+                : beats.passing().moves(MotionUnit.LETTER) && letters.size() < 2 ? MotionUnit.LETTER : null;
     }
 
     private Tracks passes() {
-        return wholly() == By.WORD ? beats.ofWord(word) : beats.ofLetter(word, 0);
+        return wholly() == MotionUnit.WORD ? beats.ofWord(word) : beats.ofLetter(word, 0);
     }
 
     /** In a group of its own where it comes or goes in a way that needs one. */
@@ -240,21 +241,22 @@ final class WordMarks extends WordPlace {
                 : List.of(passing(marks, wholly(), passes()));
     }
 
-    private Mark passing(List<Mark> marks, By by, Tracks tracks) {
+    private Mark passing(List<Mark> marks, MotionUnit by, Tracks tracks) {
         Box room = beats.passing().layered(by) ? hundredth(box().grown(size)) : null;
         return new Mark.Group(untilted(), room, marks, tracks, null, List.of());
     }
 
-    private Mark drawnOut(Shade.Long drawn) {
+    private Mark drawnOut(TextShadow.Long drawn) {
         double angle = Math.toRadians(drawn.angle());
         long dx = Math.round(1000 * drawn.length() * Math.sin(angle));
         long dy = Math.round(-1000 * drawn.length() * Math.cos(angle));
-        List<Coat> coats = new ArrayList<>();
+        List<PaintLayer> coats = new ArrayList<>();
         Ink ink = Ink.of(drawn.colour());
         if (look.rim() > 0) {
-            coats.add(new Coat.Outline(Inks.paint(ink, box()), hundredth(look.rim() * size), Coat.Join.ROUND));
+            coats.add(new PaintLayer.Outline(
+                    Inks.paint(ink, box()), hundredth(look.rim() * size), PaintLayer.Join.ROUND));
         }
-        coats.add(new Coat.Fill(Inks.paint(ink, box())));
+        coats.add(new PaintLayer.Fill(Inks.paint(ink, box())));
         if (!apart()) {
             return swept(word.shaped().glyphs(), dx, dy, coats, pose, moved(Tracks.NONE));
         }
@@ -265,7 +267,8 @@ final class WordMarks extends WordPlace {
         return Mark.Group.of(pose, each, moved(Tracks.NONE));
     }
 
-    private Mark swept(List<Shaped.Glyph> letter, long dx, long dy, List<Coat> coats, Pose about, Tracks tracks) {
+    private Mark swept(
+            List<ShapedWord.Glyph> letter, long dx, long dy, List<PaintLayer> coats, Pose about, Tracks tracks) {
         Box bare = letter.size() == word.shaped().glyphs().size()
                 ? ink(word.shaped().ink())
                 : near(letter);
@@ -277,8 +280,8 @@ final class WordMarks extends WordPlace {
     }
 
     private Mark underline(Ink fill) {
-        List<Coat> coats = under();
-        coats.add(new Coat.Fill(Inks.paint(fill, across(fill))));
+        List<PaintLayer> coats = under();
+        coats.add(new PaintLayer.Fill(Inks.paint(fill, across(fill))));
         return new Mark.Plate(
                 quarter(word.x()),
                 quarter(word.y() + LINE_BELOW * size),

@@ -1,6 +1,6 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Round.hundredth;
+import static saltdrum.core.layout.Rounding.hundredth;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,9 +9,9 @@ import saltdrum.core.layout.LineLayout.PlacedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
@@ -40,16 +40,16 @@ abstract class WordPlace {
         return Pose.about(pose.pivotX(), pose.pivotY());
     }
 
-    Pose middle(List<Shaped.Glyph> letter) {
+    Pose middle(List<ShapedWord.Glyph> letter) {
         Box box = box(letter);
         return Pose.about(hundredth(box.x() + box.width() / 2), hundredth(box.y() + box.height() / 2));
     }
 
-    Mark glyphs(List<Shaped.Glyph> glyphs, List<Coat> coats, Tracks tracks) {
+    Mark glyphs(List<ShapedWord.Glyph> glyphs, List<PaintLayer> coats, Tracks tracks) {
         return glyphs(glyphs, coats, pose, tracks);
     }
 
-    Mark glyphs(List<Shaped.Glyph> glyphs, List<Coat> coats, Pose about, Tracks tracks) {
+    Mark glyphs(List<ShapedWord.Glyph> glyphs, List<PaintLayer> coats, Pose about, Tracks tracks) {
         return mark(
                 glyphs.stream()
                         .map(g -> new Mark.PlacedGlyph(g.key(), hundredth(g.x()), hundredth(g.y())))
@@ -63,7 +63,7 @@ abstract class WordPlace {
     }
 
     /** Where a letter's ink can be: its advance, and an em around it for what reaches over. */
-    Box near(List<Shaped.Glyph> letter) {
+    Box near(List<ShapedWord.Glyph> letter) {
         Box all = ink(word.shaped().ink());
         Box own = box(letter).grown(0.6 * size);
         double left = Math.max(all.x(), own.x());
@@ -71,9 +71,9 @@ abstract class WordPlace {
         return Box.ofEdges(left, all.y(), right, all.bottom());
     }
 
-    Mark mark(List<Mark.PlacedGlyph> glyphs, List<Coat> coats, Box bare, Pose about, Tracks tracks) {
+    Mark mark(List<Mark.PlacedGlyph> glyphs, List<PaintLayer> coats, Box bare, Pose about, Tracks tracks) {
         Box ink = bare;
-        for (Coat coat : coats) {
+        for (PaintLayer coat : coats) {
             ink = ink.union(coat.around(bare));
         }
         return new Mark.Glyphs(
@@ -112,20 +112,20 @@ abstract class WordPlace {
         return new Box(word.x(), word.y() - capHeight, word.width(), capHeight);
     }
 
-    Box box(List<Shaped.Glyph> letter) {
-        double left = letter.stream().mapToDouble(Shaped.Glyph::x).min().orElseThrow();
+    Box box(List<ShapedWord.Glyph> letter) {
+        double left = letter.stream().mapToDouble(ShapedWord.Glyph::x).min().orElseThrow();
         double right =
                 letter.stream().mapToDouble(g -> g.x() + g.advance()).max().orElseThrow();
         return new Box(word.x() + left / 1000 * size, word.y() - capHeight, (right - left) / 1000 * size, capHeight);
     }
 
     /** What lies under the fill: shadows, then outlines, the widest first. */
-    List<Coat> under() {
-        List<Coat> coats = new ArrayList<>();
+    List<PaintLayer> under() {
+        List<PaintLayer> coats = new ArrayList<>();
         double rim = look.rim();
-        for (Shade shade : look.get(Facets.SHADOWS)) {
-            if (shade instanceof Shade.Soft soft) {
-                coats.add(new Coat.Cast(
+        for (TextShadow shade : look.get(Facets.SHADOWS)) {
+            if (shade instanceof TextShadow.Soft soft) {
+                coats.add(new PaintLayer.Shadow(
                         soft.colour(),
                         hundredth(soft.dx() * size),
                         hundredth(soft.dy() * size),
@@ -135,8 +135,8 @@ abstract class WordPlace {
         }
         look.get(Facets.OUTLINES).stream()
                 .filter(outline -> outline.width() * size >= 0.01)
-                .sorted(Comparator.comparingDouble(Rim::width).reversed())
-                .forEach(outline -> coats.add(new Coat.Outline(
+                .sorted(Comparator.comparingDouble(TextOutline::width).reversed())
+                .forEach(outline -> coats.add(new PaintLayer.Outline(
                         Inks.paint(outline.ink(), across(outline.ink())),
                         hundredth(outline.width() * size),
                         outline.join())));

@@ -2,21 +2,21 @@ package saltdrum.core.look;
 
 import java.util.regex.Pattern;
 import saltdrum.core.BadInputException;
-import saltdrum.core.parts.Says;
-import saltdrum.core.parts.ShownAs;
+import saltdrum.core.parts.ControlHint;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 
 /**
  * Where a variable typeface stands on one of its axes; one that it has not says nothing.
  *
  * @param tag four letters, as OpenType names it: {@code SOFT}
  */
-@Says("Axis")
+@Label("Axis")
 public record Axis(
-        @Says("Axis") @ShownAs(ValuePart.Control.TEXT) String tag,
-        @Says("Value") @Within(least = -32768, most = 32767, step = 1) double value) {
+        @Label("Axis") @ControlHint(ValuePart.Control.TEXT) String tag,
+        @Label("Value") @NumberRange(least = -32768, most = 32767, step = 1) double value) {
     private static final Pattern TAG = Pattern.compile("[A-Za-z0-9 ]{4}");
 
     public Axis {

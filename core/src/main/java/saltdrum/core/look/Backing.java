@@ -1,9 +1,9 @@
 package saltdrum.core.look;
 
 import saltdrum.core.BadInputException;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 
 /**
  * A plate behind the letters. Lengths in em of the cue.
@@ -14,40 +14,40 @@ import saltdrum.core.parts.Within;
  * @param outline outside it; null for none
  * @param shadow null for none
  */
-@Says("Plate")
+@Label("Plate")
 public record Backing(
-        @Says("Behind") Behind behind,
-        @Says("Form") Form form,
-        @Says("Room beside") @Within(least = -1, most = 3, step = 0.02, unit = "em") double padX,
-        @Says("Above, below") @Within(least = -0.5, most = 3, step = 0.02, unit = "em") double padY,
-        @Says("Round corners") @Within(least = 0, most = 3, step = 0.02, unit = "em") double radius,
-        @Says("Plate colour") Ink fill,
-        @Says("An outline around it") Rim outline,
-        @Says("A shadow under it") Shade.Soft shadow,
-        @Says("Plate opacity") @Within(least = 0, most = 1, step = 0.02) double opacity) {
+        @Label("Behind") Behind behind,
+        @Label("Form") Form form,
+        @Label("Room beside") @NumberRange(least = -1, most = 3, step = 0.02, unit = "em") double padX,
+        @Label("Above, below") @NumberRange(least = -0.5, most = 3, step = 0.02, unit = "em") double padY,
+        @Label("Round corners") @NumberRange(least = 0, most = 3, step = 0.02, unit = "em") double radius,
+        @Label("Plate colour") Ink fill,
+        @Label("An outline around it") TextOutline outline,
+        @Label("A shadow under it") TextShadow.Soft shadow,
+        @Label("Plate opacity") @NumberRange(least = 0, most = 1, step = 0.02) double opacity) {
     public enum Behind {
-        @Says("Each word")
+        @Label("Each word")
         WORD,
-        @Says("Each line")
+        @Label("Each line")
         LINE,
-        @Says("The cue")
+        @Label("The cue")
         CUE,
         /** Behind all lines, as wide as the frame. */
-        @Says("Full width")
+        @Label("Full width")
         FRAME
     }
 
     public enum Form {
-        @Says("Box")
+        @Label("Box")
         BOX,
         /** A box whose ends are half circles. */
-        @Says("Pill")
+        @Label("Pill")
         PILL,
         /** A strip of paper with torn ends. */
-        @Says("Torn strip")
+        @Label("Torn strip")
         TORN,
         /** A box with a tail that points down to who speaks. */
-        @Says("Speech bubble")
+        @Label("Speech bubble")
         BUBBLE
     }
 

@@ -5,16 +5,16 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
-import saltdrum.core.look.Choices.Align;
-import saltdrum.core.look.Choices.Beside;
-import saltdrum.core.look.Choices.Fit;
-import saltdrum.core.look.Choices.Grow;
-import saltdrum.core.look.Choices.Letters;
 import saltdrum.core.look.Facet.Scope;
+import saltdrum.core.look.FacetChoices.Align;
+import saltdrum.core.look.FacetChoices.EmojiPosition;
+import saltdrum.core.look.FacetChoices.Fit;
+import saltdrum.core.look.FacetChoices.Grow;
+import saltdrum.core.look.FacetChoices.Letters;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.Arrival;
-import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Spoken;
+import saltdrum.core.motion.Transition;
+import saltdrum.core.motion.WordArrival;
 
 /**
  * Everything that can be settled about a look: each facet stands here once. Style files, overrides, the API's
@@ -56,10 +56,10 @@ public final class Facets {
     public static final Facet<Ink> FILL =
             word("fill", "Fill", FacetGroup.COLOUR, new FacetKind.Value<>(Ink.class), Ink.of("#ffffff"));
     public static final Facet<Double> OPACITY = number("opacity", "Opacity", FacetGroup.COLOUR, 0, 1, 0.02, "", 1);
-    public static final Facet<List<Rim>> OUTLINES =
-            word("outlines", "Outlines", FacetGroup.OUTLINE, new FacetKind.Several<>(Rim.class, 4), List.of());
-    public static final Facet<List<Shade>> SHADOWS =
-            word("shadows", "Shadows", FacetGroup.OUTLINE, new FacetKind.Several<>(Shade.class, 4), List.of());
+    public static final Facet<List<TextOutline>> OUTLINES =
+            word("outlines", "Outlines", FacetGroup.OUTLINE, new FacetKind.Several<>(TextOutline.class, 4), List.of());
+    public static final Facet<List<TextShadow>> SHADOWS =
+            word("shadows", "Shadows", FacetGroup.OUTLINE, new FacetKind.Several<>(TextShadow.class, 4), List.of());
     public static final Facet<List<Backing>> PLATES =
             word("plates", "Plates", FacetGroup.PLATE, new FacetKind.Several<>(Backing.class, 3), List.of());
 
@@ -79,19 +79,19 @@ public final class Facets {
     public static final Facet<Fit> FIT =
             cue("fit", "What does not fit", FacetGroup.PLACE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
 
-    public static final Facet<Passage> ENTRANCE =
-            cue("entrance", "Coming", FacetGroup.MOTION, new FacetKind.Value<>(Passage.class), Passage.NONE);
+    public static final Facet<Transition> ENTRANCE =
+            cue("entrance", "Coming", FacetGroup.MOTION, new FacetKind.Value<>(Transition.class), Transition.NONE);
     public static final Facet<List<Spoken>> SPOKEN =
             cue("spoken", "While spoken", FacetGroup.MOTION, new FacetKind.Several<>(Spoken.class, 4), List.of());
     public static final Facet<List<Accent>> ACCENTS =
             word("accents", "When it is said", FacetGroup.MOTION, new FacetKind.Several<>(Accent.class, 4), List.of());
-    public static final Facet<Passage> EXIT =
-            cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Passage.class), Passage.NONE);
+    public static final Facet<Transition> EXIT =
+            cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Transition.class), Transition.NONE);
 
     public static final Facet<String> EMOJI =
             word("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "").ofOneWord();
-    public static final Facet<Beside> EMOJI_AT =
-            word("emojiAt", "Stands", FacetGroup.EMOJI, new FacetKind.Choice<>(Beside.class), Beside.AFTER);
+    public static final Facet<EmojiPosition> EMOJI_AT = word(
+            "emojiAt", "Stands", FacetGroup.EMOJI, new FacetKind.Choice<>(EmojiPosition.class), EmojiPosition.AFTER);
     /** Of the word's letter size. */
     public static final Facet<Double> EMOJI_SIZE =
             number("emojiSize", "Size", FacetGroup.EMOJI, 0.3, 8, 0.05, EM, 1.15);
@@ -101,8 +101,12 @@ public final class Facets {
 
     public static final Facet<Double> EMOJI_Y = number("emojiY", "Moved down", FacetGroup.EMOJI, -12, 12, 0.05, EM, 0);
     /** By itself as its word is said; none for with its word. */
-    public static final Facet<Arrival> EMOJI_ENTRANCE =
-            word("emojiEntrance", "Coming", FacetGroup.EMOJI, new FacetKind.Value<>(Arrival.class), Arrival.WITH_WORD);
+    public static final Facet<WordArrival> EMOJI_ENTRANCE = word(
+            "emojiEntrance",
+            "Coming",
+            FacetGroup.EMOJI,
+            new FacetKind.Value<>(WordArrival.class),
+            WordArrival.WITH_WORD);
 
     public static final List<Facet<?>> ALL = List.of(
             TYPEFACE,

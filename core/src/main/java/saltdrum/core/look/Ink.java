@@ -5,12 +5,12 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.colour.Colours;
-import saltdrum.core.paint.Stop;
-import saltdrum.core.parts.ShownAs;
+import saltdrum.core.paint.GradientStop;
+import saltdrum.core.parts.ControlHint;
 import saltdrum.core.parts.ValuePart;
 
 /** What letters, outlines and plates are filled with. */
-@ShownAs(ValuePart.Control.INK)
+@ControlHint(ValuePart.Control.INK)
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Ink.Flat.class, name = "flat"),
@@ -39,7 +39,7 @@ public sealed interface Ink {
      * @param angle of the line in degrees as in CSS Images: 0 upwards, 90 to the right
      * @param stops 2 to 12, in the order of its way
      */
-    record Blend(Across across, boolean round, double angle, List<Stop> stops) implements Ink {
+    record Blend(Across across, boolean round, double angle, List<GradientStop> stops) implements Ink {
         public Blend {
             if (across == null || stops == null || stops.size() > MOST_STOPS) {
                 throw new BadInputException(
@@ -48,7 +48,7 @@ public sealed interface Ink {
             if (!(Math.abs(angle) <= 360)) {
                 throw new BadInputException("A gradient's angle lies within 360 degrees.");
             }
-            stops = Stop.checked(stops);
+            stops = GradientStop.checked(stops);
         }
 
         @Override

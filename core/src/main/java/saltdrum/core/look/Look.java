@@ -1,7 +1,7 @@
 package saltdrum.core.look;
 
 /** Everything that is settled about how one word, cue or track appears. */
-public record Look(Patch settled) {
+public record Look(LookPatch settled) {
     public <T> T get(Facet<T> facet) {
         T value = settled.get(facet);
         return value == null ? facet.rest() : value;
@@ -22,6 +22,9 @@ public record Look(Patch settled) {
 
     /** How far its outlines reach, em. */
     public double rim() {
-        return get(Facets.OUTLINES).stream().mapToDouble(Rim::width).max().orElse(0);
+        return get(Facets.OUTLINES).stream()
+                .mapToDouble(TextOutline::width)
+                .max()
+                .orElse(0);
     }
 }

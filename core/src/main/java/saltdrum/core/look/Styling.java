@@ -10,35 +10,35 @@ import saltdrum.core.BadInputException;
  * @param all what the whole track has otherwise than the style
  * @param roles the same for words of each emphasis role: the first for emphasis 1; at most four
  */
-public record Styling(int version, Patch all, List<Patch> roles) {
-    public static final Styling PLAIN = new Styling(0, Patch.NONE, List.of());
+public record Styling(int version, LookPatch all, List<LookPatch> roles) {
+    public static final Styling PLAIN = new Styling(0, LookPatch.NONE, List.of());
 
     /** Styles name at most this many emphasis roles. */
     public static final int MOST_ROLES = 4;
 
     public Styling {
-        all = all == null ? Patch.NONE : all;
+        all = all == null ? LookPatch.NONE : all;
         roles = roles == null ? List.of() : List.copyOf(roles);
         if (version < 0 || roles.size() > MOST_ROLES) {
             throw new BadInputException("A style has a version from 1 on and at most four emphasis roles.");
         }
     }
 
-    public Patch role(int emphasis) {
-        return emphasis >= 1 && emphasis <= roles.size() ? roles.get(emphasis - 1) : Patch.NONE;
+    public LookPatch role(int emphasis) {
+        return emphasis >= 1 && emphasis <= roles.size() ? roles.get(emphasis - 1) : LookPatch.NONE;
     }
 
-    public Styling withAll(Patch patch) {
+    public Styling withAll(LookPatch patch) {
         return new Styling(version, patch, roles);
     }
 
-    public Styling withRole(int emphasis, Patch patch) {
+    public Styling withRole(int emphasis, LookPatch patch) {
         if (emphasis < 1 || emphasis > MOST_ROLES) {
             throw new BadInputException("An emphasis role is 1 to 4, not " + emphasis + ".");
         }
-        java.util.ArrayList<Patch> changed = new java.util.ArrayList<>(roles);
+        java.util.ArrayList<LookPatch> changed = new java.util.ArrayList<>(roles);
         while (changed.size() < emphasis) {
-            changed.add(Patch.NONE);
+            changed.add(LookPatch.NONE);
         }
         changed.set(emphasis - 1, patch);
         while (!changed.isEmpty() && changed.get(changed.size() - 1).isEmpty()) {

@@ -3,9 +3,9 @@ package saltdrum.core.motion;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import saltdrum.core.colour.Colours;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.Keyframe;
 import saltdrum.core.track.NumberTrack;
@@ -13,7 +13,7 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** What an emphasised word does when it is said. Each begins with the word and ends at rest. */
-@Says("Accent")
+@Label("Accent")
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Accent.Punch.class, name = "punch"),
@@ -38,10 +38,10 @@ public sealed interface Accent extends Motion {
     }
 
     /** Swells at once and comes back. */
-    @Says("Punch")
+    @Label("Punch")
     record Punch(
-            @Says("Swells by") @Within(least = 0, most = 2, step = 0.01, unit = "×") double by,
-            @Says("Takes") @Within(least = 20, most = 2000, step = 10, unit = "ms") int ms)
+            @Label("Swells by") @NumberRange(least = 0, most = 2, step = 0.01, unit = "×") double by,
+            @Label("Takes") @NumberRange(least = 20, most = 2000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Punch BLANK = new Punch(0.22, 260);
 
@@ -60,10 +60,10 @@ public sealed interface Accent extends Motion {
     }
 
     /** Shakes from side to side, less and less. */
-    @Says("Shake")
+    @Label("Shake")
     record Shake(
-            @Says("How far") @Within(least = 0, most = 0.5, step = 0.005, unit = "em") double far,
-            @Says("Takes") @Within(least = 80, most = 2000, step = 10, unit = "ms") int ms)
+            @Label("How far") @NumberRange(least = 0, most = 0.5, step = 0.005, unit = "em") double far,
+            @Label("Takes") @NumberRange(least = 80, most = 2000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Shake BLANK = new Shake(0.06, 420);
 
@@ -81,10 +81,10 @@ public sealed interface Accent extends Motion {
     }
 
     /** A wave runs through the letters; of a joined script the word hops. */
-    @Says("Wave through the letters")
+    @Label("Wave through the letters")
     record Wave(
-            @Says("How high") @Within(least = 0, most = 1, step = 0.01, unit = "em") double height,
-            @Says("Takes") @Within(least = 100, most = 2000, step = 10, unit = "ms") int ms)
+            @Label("How high") @NumberRange(least = 0, most = 1, step = 0.01, unit = "em") double height,
+            @Label("Takes") @NumberRange(least = 100, most = 2000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Wave BLANK = new Wave(0.16, 520);
 
@@ -115,12 +115,12 @@ public sealed interface Accent extends Motion {
     }
 
     /** A glow swells behind the letters and fades. */
-    @Says("Glow")
+    @Label("Glow")
     record Glow(
-            @Says("Its colour") String colour,
-            @Says("Reaches") @Within(least = 0.01, most = 1, step = 0.01, unit = "em") double reach,
-            @Says("Pulses") @Within(least = 1, most = 8, step = 1) int pulses,
-            @Says("Takes") @Within(least = 100, most = 6000, step = 10, unit = "ms") int ms)
+            @Label("Its colour") String colour,
+            @Label("Reaches") @NumberRange(least = 0.01, most = 1, step = 0.01, unit = "em") double reach,
+            @Label("Pulses") @NumberRange(least = 1, most = 8, step = 1) int pulses,
+            @Label("Takes") @NumberRange(least = 100, most = 6000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Glow BLANK = new Glow("#ffc24b", 0.16, 1, 600);
 
@@ -150,10 +150,10 @@ public sealed interface Accent extends Motion {
     }
 
     /** Is tilted when it comes and settles. */
-    @Says("Tilt and settle")
+    @Label("Tilt and settle")
     record Settle(
-            @Says("Tilted by") @Within(least = -45, most = 45, step = 0.5, unit = "°") double angle,
-            @Says("Takes") @Within(least = 80, most = 2000, step = 10, unit = "ms") int ms)
+            @Label("Tilted by") @NumberRange(least = -45, most = 45, step = 0.5, unit = "°") double angle,
+            @Label("Takes") @NumberRange(least = 80, most = 2000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Settle BLANK = new Settle(-7, 480);
 
@@ -170,11 +170,11 @@ public sealed interface Accent extends Motion {
     }
 
     /** A line is drawn through the word. */
-    @Says("Struck through")
+    @Label("Struck through")
     record Strike(
-            @Says("Line colour") String fill,
-            @Says("Thick") @Within(least = 0.01, most = 0.5, step = 0.01, unit = "em") double thick,
-            @Says("Takes") @Within(least = 20, most = 2000, step = 10, unit = "ms") int ms)
+            @Label("Line colour") String fill,
+            @Label("Thick") @NumberRange(least = 0.01, most = 0.5, step = 0.01, unit = "em") double thick,
+            @Label("Takes") @NumberRange(least = 20, most = 2000, step = 10, unit = "ms") int ms)
             implements Accent {
         public static final Strike BLANK = new Strike("#ff6b4a", 0.09, 220);
 

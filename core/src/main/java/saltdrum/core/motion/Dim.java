@@ -1,18 +1,18 @@
 package saltdrum.core.motion;
 
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Words that are not being said are dim; at 0 only the one that is said is to be seen. */
-@Says(value = "The others dim", about = "At 0 only the word that is said is to be seen")
+@Label(value = "The others dim", about = "At 0 only the word that is said is to be seen")
 public record Dim(
-        @Says("The others’ opacity") @Within(least = 0, most = 1, step = 0.02) double others,
-        @Says("Takes") @Within(least = 0, most = 2000, step = 10, unit = "ms") int ms)
+        @Label("The others’ opacity") @NumberRange(least = 0, most = 1, step = 0.02) double others,
+        @Label("Takes") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)
         implements Spoken {
     public static final Dim BLANK = new Dim(0.4, 120);
 

@@ -1,18 +1,18 @@
 package saltdrum.core.motion;
 
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Hops up when it is spoken and lands with a small second hop. */
-@Says("Hop")
+@Label("Hop")
 public record Hop(
-        @Says("How high") @Within(least = 0, most = 2, step = 0.01, unit = "em") double height,
-        @Says("Takes") @Within(least = 40, most = 2000, step = 10, unit = "ms") int ms)
+        @Label("How high") @NumberRange(least = 0, most = 2, step = 0.01, unit = "em") double height,
+        @Label("Takes") @NumberRange(least = 40, most = 2000, step = 10, unit = "ms") int ms)
         implements Spoken {
     public static final Hop BLANK = new Hop(0.22, 320);
 

@@ -2,20 +2,20 @@ package saltdrum.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Stands higher (em) and larger (1 is its own size) while spoken. */
-@Says("Swell and rise")
+@Label("Swell and rise")
 public record Lift(
-        @Says("Rises by") @Within(least = -2, most = 2, step = 0.01, unit = "em") double rise,
-        @Says("Swells to") @Within(least = 0.2, most = 3, step = 0.01, unit = "×") double scale,
-        @Says("Takes") @Within(least = 0, most = 2000, step = 10, unit = "ms") int ms)
+        @Label("Rises by") @NumberRange(least = -2, most = 2, step = 0.01, unit = "em") double rise,
+        @Label("Swells to") @NumberRange(least = 0.2, most = 3, step = 0.01, unit = "×") double scale,
+        @Label("Takes") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)
         implements Spoken {
     public static final Lift BLANK = new Lift(0.03, 1.08, 90);
 

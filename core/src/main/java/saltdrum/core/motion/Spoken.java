@@ -2,25 +2,26 @@ package saltdrum.core.motion;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
 
 /** What a word does while it is spoken, and what the others do meanwhile. */
-@Says("Behaviour")
+@Label("Behaviour")
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Tint.class, name = "tint"),
-    @JsonSubTypes.Type(value = Stain.class, name = "stain"),
-    @JsonSubTypes.Type(value = Flow.class, name = "flow"),
-    @JsonSubTypes.Type(value = Sweep.class, name = "sweep"),
-    @JsonSubTypes.Type(value = Pad.class, name = "pad"),
-    @JsonSubTypes.Type(value = Travel.class, name = "travel"),
-    @JsonSubTypes.Type(value = Stroke.class, name = "stroke"),
+    @JsonSubTypes.Type(value = PersistentTint.class, name = "stain"),
+    @JsonSubTypes.Type(value = FillFlow.class, name = "flow"),
+    @JsonSubTypes.Type(value = SweepingPlate.class, name = "sweep"),
+    @JsonSubTypes.Type(value = SpokenPlate.class, name = "pad"),
+    @JsonSubTypes.Type(value = TravellingPlate.class, name = "travel"),
+    @JsonSubTypes.Type(value = SpokenUnderline.class, name = "stroke"),
     @JsonSubTypes.Type(value = Lift.class, name = "lift"),
     @JsonSubTypes.Type(value = Hop.class, name = "hop"),
-    @JsonSubTypes.Type(value = Kindle.class, name = "kindle"),
+    @JsonSubTypes.Type(value = DimUntilSpoken.class, name = "kindle"),
     @JsonSubTypes.Type(value = Dim.class, name = "dim"),
 })
-public sealed interface Spoken extends Motion permits Tint, Stain, Flow, Spoken.Plated, Lift, Hop, Kindle, Dim {
+public sealed interface Spoken extends Motion
+        permits Tint, PersistentTint, FillFlow, Spoken.Plated, Lift, Hop, DimUntilSpoken, Dim {
     /** What of a word it moves. */
     Moved moves();
 
@@ -40,7 +41,7 @@ public sealed interface Spoken extends Motion permits Tint, Stain, Flow, Spoken.
     }
 
     /** One that draws a plate: where its edges are, in em of the cue, from the baseline upwards. */
-    sealed interface Plated extends Spoken permits Sweep, Pad, Travel, Stroke {
+    sealed interface Plated extends Spoken permits SweepingPlate, SpokenPlate, TravellingPlate, SpokenUnderline {
         String fill();
 
         double padX();

@@ -1,9 +1,9 @@
 package saltdrum.core.motion;
 
 import saltdrum.core.colour.Colours;
-import saltdrum.core.parts.Says;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import saltdrum.core.track.ColourKey;
 import saltdrum.core.track.ColourProperty;
 import saltdrum.core.track.ColourTrack;
@@ -13,10 +13,10 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Takes another fill while spoken. */
-@Says("Another colour")
+@Label("Another colour")
 public record Tint(
-        @Says("Its colour") String fill,
-        @Says("Comes in") @Within(least = 0, most = 2000, step = 10, unit = "ms") int ms)
+        @Label("Its colour") String fill,
+        @Label("Comes in") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)
         implements Spoken {
     public static final Tint BLANK = new Tint("#ffc24b", 80);
 

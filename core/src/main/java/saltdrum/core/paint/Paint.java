@@ -23,16 +23,16 @@ public sealed interface Paint {
     }
 
     /** From one point to another. */
-    record Linear(double fromX, double fromY, double toX, double toY, List<Stop> stops) implements Paint {
+    record Linear(double fromX, double fromY, double toX, double toY, List<GradientStop> stops) implements Paint {
         public Linear {
-            stops = Stop.checked(stops);
+            stops = GradientStop.checked(stops);
         }
     }
 
     /** From a centre to a circle about it. */
-    record Radial(double x, double y, double radius, List<Stop> stops) implements Paint {
+    record Radial(double x, double y, double radius, List<GradientStop> stops) implements Paint {
         public Radial {
-            stops = Stop.checked(stops);
+            stops = GradientStop.checked(stops);
         }
     }
 }

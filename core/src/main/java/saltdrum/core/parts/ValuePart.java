@@ -49,7 +49,7 @@ public record ValuePart(
             try {
                 Field field = value.getDeclaringClass().getField(value.name());
                 JsonProperty written = field.getAnnotation(JsonProperty.class);
-                Says says = field.getAnnotation(Says.class);
+                Label says = field.getAnnotation(Label.class);
                 return new Option(
                         written == null ? value.name() : written.value(), says == null ? value.name() : says.value());
             } catch (NoSuchFieldException e) {
@@ -59,8 +59,8 @@ public record ValuePart(
     }
 
     static ValuePart of(RecordComponent component) {
-        Within within = component.getAnnotation(Within.class);
-        Says says = component.getAnnotation(Says.class);
+        NumberRange within = component.getAnnotation(NumberRange.class);
+        Label says = component.getAnnotation(Label.class);
         Control control = control(component);
         return new ValuePart(
                 component.getName(),
@@ -76,8 +76,8 @@ public record ValuePart(
 
     private static Control control(RecordComponent component) {
         Class<?> type = component.getType();
-        ShownAs own = component.getAnnotation(ShownAs.class);
-        ShownAs known = own == null ? type.getAnnotation(ShownAs.class) : own;
+        ControlHint own = component.getAnnotation(ControlHint.class);
+        ControlHint known = own == null ? type.getAnnotation(ControlHint.class) : own;
         if (known != null) {
             return known.value();
         } else if (type == double.class || type == int.class) {

@@ -22,7 +22,7 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
         @Override
         protected List<RecordComponent> computeValue(Class<?> type) {
             return Arrays.stream(type.getRecordComponents())
-                    .filter(component -> component.isAnnotationPresent(Within.class))
+                    .filter(component -> component.isAnnotationPresent(NumberRange.class))
                     .toList();
         }
     };
@@ -52,12 +52,12 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
 
     /** What a type is called for a person. */
     public static String label(Class<?> type) {
-        Says says = type.getAnnotation(Says.class);
+        Label says = type.getAnnotation(Label.class);
         return says == null ? type.getSimpleName() : says.value();
     }
 
     static ValueParts ofType(Class<?> type) {
-        Says says = type.getAnnotation(Says.class);
+        Label says = type.getAnnotation(Label.class);
         Object blank = blank(type);
         return new ValueParts(
                 kind(type),
@@ -103,7 +103,7 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
     }
 
     /**
-     * @param values of the record's numbers that have a {@link Within}, in their order
+     * @param values of the record's numbers that have a {@link NumberRange}, in their order
      * @throws BadInputException naming the first that lies outside
      */
     public static void check(Class<? extends Record> type, double... values) {
@@ -112,9 +112,9 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
             throw new IllegalArgumentException(type.getSimpleName() + " has " + numbers.size() + " numbers to check");
         }
         for (int i = 0; i < values.length; i++) {
-            Within within = numbers.get(i).getAnnotation(Within.class);
+            NumberRange within = numbers.get(i).getAnnotation(NumberRange.class);
             if (!(values[i] >= within.least() && values[i] <= within.most())) {
-                Says says = numbers.get(i).getAnnotation(Says.class);
+                Label says = numbers.get(i).getAnnotation(Label.class);
                 throw new BadInputException("“" + (says == null ? numbers.get(i).getName() : says.value())
                         + "” is a number from " + plain(within.least()) + " to " + plain(within.most()) + ", not "
                         + plain(values[i]) + ".");

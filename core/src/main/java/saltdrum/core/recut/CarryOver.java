@@ -8,13 +8,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.word.Word;
 
 /**
@@ -25,7 +25,7 @@ import saltdrum.core.word.Word;
  * @param lost ids of words that are said no more
  * @param lengthMs of the other footage
  */
-public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
+public record CarryOver(List<PlacedWord> words, List<Long> lost, int lengthMs) {
     private static final int SHORTEST_MS = 20;
     /** A cue whose words all moved as one, but for rounding. */
     private static final int AS_ONE_MS = 2;
@@ -41,7 +41,7 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
     private record Going(Word word, Cue cue, int place) {}
 
     public Track on(Track track) {
-        Map<Long, Placed> found = new HashMap<>();
+        Map<Long, PlacedWord> found = new HashMap<>();
         words.forEach(placed -> found.put(placed.wordId(), placed));
         Set<Long> gone = new HashSet<>(lost);
         List<Going> going = new ArrayList<>();
@@ -49,7 +49,7 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
         for (Cue cue : track.cues()) {
             for (int i = 0; i < cue.words().size(); i++) {
                 Word word = cue.words().get(i);
-                Placed placed = found.get(word.id());
+                PlacedWord placed = found.get(word.id());
                 by = placed == null ? by : placed.startMs() - word.startMs();
                 int start = placed == null ? word.startMs() + by : placed.startMs();
                 int end = placed == null ? word.endMs() + by : placed.endMs();
@@ -62,7 +62,7 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
         Ids ids = new Ids(track.nextId());
         List<Cue> cues = cues(inOrder(going), ids);
         Shifts shifts = new Shifts(track, found);
-        Beside beside = track.beside()
+        TrackExtras beside = track.beside()
                 .withUnscripted(List.of())
                 .withHeadlines(track.beside().headlines().stream()
                         .map(headline -> moved(headline, shifts))
@@ -73,7 +73,7 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
                 .withFrame(moved(track.frame(), shifts));
     }
 
-    private static int firstShift(Track track, Map<Long, Placed> found) {
+    private static int firstShift(Track track, Map<Long, PlacedWord> found) {
         return track.words()
                 .filter(word -> found.containsKey(word.id()))
                 .findFirst()
@@ -135,7 +135,7 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
     }
 
     /** Times that were given to a cue hold as long as it is whole. */
-    private static CueGiven given(Cue cue, List<Going> run) {
+    private static CueOverrides given(Cue cue, List<Going> run) {
         if (cue.given() == null) {
             return null;
         }
@@ -148,7 +148,7 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
                                 <= AS_ONE_MS);
         return asOne
                 ? cue.given().moved(by)
-                : new CueGiven(null, null, cue.given().settings());
+                : new CueOverrides(null, null, cue.given().settings());
     }
 
     private Headline moved(Headline headline, Shifts shifts) {
@@ -178,8 +178,8 @@ public record CarryOver(List<Placed> words, List<Long> lost, int lengthMs) {
     }
 
     /** Where a moment went: as far as the word that was said nearest to it. */
-    private record Shifts(List<Word> words, Map<Long, Placed> found) {
-        Shifts(Track track, Map<Long, Placed> found) {
+    private record Shifts(List<Word> words, Map<Long, PlacedWord> found) {
+        Shifts(Track track, Map<Long, PlacedWord> found) {
             this(track.words().filter(word -> found.containsKey(word.id())).toList(), found);
         }
 

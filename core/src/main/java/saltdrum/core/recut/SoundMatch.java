@@ -46,17 +46,17 @@ public final class SoundMatch {
 
     private static final int NEIGHBOURS = 3;
 
-    private final Contour before;
-    private final Contour after;
-    private final Wave beforeWave;
-    private final Wave afterWave;
+    private final PowerContour before;
+    private final PowerContour after;
+    private final LowBandWave beforeWave;
+    private final LowBandWave afterWave;
     private final int afterMs;
 
     public SoundMatch(Sound before, Sound after) {
-        this.before = new Contour(before);
-        this.after = new Contour(after);
-        this.beforeWave = new Wave(before);
-        this.afterWave = new Wave(after);
+        this.before = new PowerContour(before);
+        this.after = new PowerContour(after);
+        this.beforeWave = new LowBandWave(before);
+        this.afterWave = new LowBandWave(after);
         this.afterMs = after.lengthMs();
     }
 
@@ -68,7 +68,7 @@ public final class SoundMatch {
      * @param progress gets 0 to 1
      * @return those that were found, in the same order
      */
-    public List<Placed> place(List<Word> words, DoubleConsumer progress, BooleanSupplier stopped) {
+    public List<PlacedWord> place(List<Word> words, DoubleConsumer progress, BooleanSupplier stopped) {
         List<List<Integer>> rough = new ArrayList<>();
         for (int i = 0; i < words.size() && !stopped.getAsBoolean(); i++) {
             rough.add(rough(words.get(i)));
@@ -95,8 +95,8 @@ public final class SoundMatch {
     }
 
     private void look(int fromMs, int toMs, List<Integer> shifts) {
-        int from = Math.max(0, fromMs / Contour.STEP_MS);
-        int length = Math.min(before.length(), toMs / Contour.STEP_MS) - from;
+        int from = Math.max(0, fromMs / PowerContour.STEP_MS);
+        int length = Math.min(before.length(), toMs / PowerContour.STEP_MS) - from;
         if (length < 10 || length > after.length()) {
             return;
         }
@@ -120,19 +120,20 @@ public final class SoundMatch {
                 }
             }
         }
-        best.forEach(one -> shifts.add((one.step - from) * Contour.STEP_MS));
+        best.forEach(one -> shifts.add((one.step - from) * PowerContour.STEP_MS));
     }
 
     /** The word itself, at every shift that it or a neighbour may have. */
     private List<Place> fine(Word word, List<List<Integer>> rough, int index) {
         Map<Integer, Place> places = new LinkedHashMap<>();
         int missing = Math.max(0, LEAST_MS - word.durationMs()) / 2;
-        int from = (word.startMs() - EDGE_MS - missing) * Wave.A_MS;
-        int to = (word.endMs() + EDGE_MS + missing) * Wave.A_MS;
+        int from = (word.startMs() - EDGE_MS - missing) * LowBandWave.A_MS;
+        int to = (word.endMs() + EDGE_MS + missing) * LowBandWave.A_MS;
         for (int i = Math.max(0, index - NEIGHBOURS); i <= Math.min(rough.size() - 1, index + NEIGHBOURS); i++) {
             for (int shift : rough.get(i)) {
-                Wave.Found found = beforeWave.find(from, to, afterWave, from + shift * Wave.A_MS, FINE_MS * Wave.A_MS);
-                int by = Math.round((found.at() - from) / (float) Wave.A_MS);
+                LowBandWave.Found found = beforeWave.find(
+                        from, to, afterWave, from + shift * LowBandWave.A_MS, FINE_MS * LowBandWave.A_MS);
+                int by = Math.round((found.at() - from) / (float) LowBandWave.A_MS);
                 boolean inside = word.startMs() + by >= 0 && word.endMs() + by <= afterMs;
                 if (found.like() >= WAVE_LIKE && inside) {
                     places.merge(by, new Place(by, found.like()), (one, other) -> one.like > other.like ? one : other);
@@ -143,7 +144,7 @@ public final class SoundMatch {
     }
 
     /** The best way through all words, each at one of its places or lost (Viterbi 1967). */
-    private static List<Placed> likeliest(List<Word> words, List<List<Place>> places) {
+    private static List<PlacedWord> likeliest(List<Word> words, List<List<Place>> places) {
         record Step(int word, Place place, double score, Step from) {}
         Step none = new Step(-1, null, 0, null);
         List<Step> open = List.of(none);
@@ -164,10 +165,10 @@ public final class SoundMatch {
             next.sort(Comparator.comparingDouble(Step::score).reversed());
             open = next.size() > 60 ? List.copyOf(next.subList(0, 60)) : next;
         }
-        List<Placed> placed = new ArrayList<>();
+        List<PlacedWord> placed = new ArrayList<>();
         for (Step step = open.get(0); step.place != null; step = step.from) {
             Word word = words.get(step.word);
-            placed.add(0, new Placed(word.id(), word.startMs() + step.place.by, word.endMs() + step.place.by));
+            placed.add(0, new PlacedWord(word.id(), word.startMs() + step.place.by, word.endMs() + step.place.by));
         }
         return placed;
     }

@@ -2,7 +2,7 @@ package saltdrum.core.scene;
 
 import saltdrum.core.plane.Box;
 
-/** Where a mark's ink is, design pixels: in one state, or at any time (see {@link Sweep}). Never too small. */
+/** Where a mark's ink is, design pixels: in one state, or at any time (see {@link AnimatedBounds}). Never too small. */
 public final class InkBounds {
     /** Edges are smoothed a little outside a shape. */
     private static final double EDGE = 2;
@@ -13,7 +13,7 @@ public final class InkBounds {
     public static Box of(Iterable<Mark> marks) {
         Box all = null;
         for (Mark mark : marks) {
-            Box box = Sweep.of(mark, null);
+            Box box = AnimatedBounds.of(mark, null);
             all = all == null ? box : all.union(box);
         }
         return all == null ? Box.EMPTY : all.grown(EDGE).rounded();

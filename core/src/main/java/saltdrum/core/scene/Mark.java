@@ -3,7 +3,7 @@ package saltdrum.core.scene;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.track.Tracks;
 
@@ -61,7 +61,7 @@ public sealed interface Mark {
             double size,
             Pose pose,
             List<PlacedGlyph> glyphs,
-            List<Coat> coats,
+            List<PaintLayer> coats,
             Box ink,
             Tracks tracks)
             implements Mark {
@@ -76,7 +76,14 @@ public sealed interface Mark {
 
     /** A rounded box. {@code extent} tracks draw only that part of its width, from the left, corners kept. */
     record Plate(
-            double x, double y, double width, double height, double radius, Pose pose, List<Coat> coats, Tracks tracks)
+            double x,
+            double y,
+            double width,
+            double height,
+            double radius,
+            Pose pose,
+            List<PaintLayer> coats,
+            Tracks tracks)
             implements Mark {
         public Box box() {
             return new Box(x, y, width, height);

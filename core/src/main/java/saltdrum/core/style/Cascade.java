@@ -7,7 +7,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
@@ -27,7 +27,7 @@ public final class Cascade {
         WORD
     }
 
-    public record Layer(Origin origin, Patch patch) {}
+    public record Layer(Origin origin, LookPatch patch) {}
 
     private final Style style;
     private final Styling styling;
@@ -81,7 +81,7 @@ public final class Cascade {
         return layers;
     }
 
-    private static void add(List<Layer> layers, Origin origin, Patch patch) {
+    private static void add(List<Layer> layers, Origin origin, LookPatch patch) {
         if (!patch.isEmpty()) {
             layers.add(new Layer(origin, patch));
         }
@@ -91,8 +91,8 @@ public final class Cascade {
         return known.computeIfAbsent(List.copyOf(layers), all -> new Look(merged(all)));
     }
 
-    public static Patch merged(List<Layer> layers) {
-        Patch merged = Patch.NONE;
+    public static LookPatch merged(List<Layer> layers) {
+        LookPatch merged = LookPatch.NONE;
         for (Layer layer : layers) {
             merged = layer.patch().over(merged);
         }
@@ -115,7 +115,7 @@ public final class Cascade {
         List<Voice> voices = new ArrayList<>();
         for (int i = 0; i < Math.max(style.emphasis().size(), styling.roles().size()); i++) {
             boolean named = i < style.emphasis().size();
-            Patch own = named ? style.emphasis().get(i).look() : style.voice(i + 1);
+            LookPatch own = named ? style.emphasis().get(i).look() : style.voice(i + 1);
             voices.add(new Voice(
                     named ? style.emphasis().get(i).role() : "emphasis " + (i + 1),
                     styling.role(i + 1).over(own)));

@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /** The colours that are in use. */
 public final class Palette {
@@ -20,7 +20,7 @@ public final class Palette {
 
     /** Of a track and its style: opaque, each once, at most sixteen, those of the style first. */
     public static List<String> of(Style style, Track track) {
-        List<Patch> looks = new ArrayList<>();
+        List<LookPatch> looks = new ArrayList<>();
         looks.add(style.look());
         style.emphasis().forEach(voice -> looks.add(voice.look()));
         looks.add(track.styling().all());
@@ -28,7 +28,7 @@ public final class Palette {
         track.cues().forEach(cue -> looks.add(cue.look()));
         track.words().forEach(word -> looks.add(word.look()));
         Set<String> colours = new LinkedHashSet<>();
-        for (Patch look : looks) {
+        for (LookPatch look : looks) {
             if (!look.isEmpty()) {
                 // Wherever a colour stands in a look, it is written alike.
                 Matcher found = COLOUR.matcher(Json.write(look));

@@ -5,7 +5,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.look.FacetGroup;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
@@ -17,7 +17,7 @@ import saltdrum.core.word.Word;
  * @param look of plain words; what it leaves out rests
  * @param emphasis up to four voices; word emphasis 1 is the first
  */
-public record Style(String name, String about, Patch look, List<Voice> emphasis) {
+public record Style(String name, String about, LookPatch look, List<Voice> emphasis) {
     private static final int MOST_LETTERS = 60;
     private static final int MOST_ABOUT = 200;
 
@@ -29,7 +29,7 @@ public record Style(String name, String about, Patch look, List<Voice> emphasis)
             throw new BadInputException("What the style " + Quoted.of(name) + " is about is said in 200 letters.");
         }
         about = about == null ? "" : about;
-        look = look == null ? Patch.NONE : look;
+        look = look == null ? LookPatch.NONE : look;
         emphasis = emphasis == null ? List.of() : List.copyOf(emphasis);
         if (emphasis.size() > Word.MOST_EMPHASIS) {
             throw new BadInputException("The style " + Quoted.of(name) + " has more than four emphasis voices.");
@@ -41,9 +41,9 @@ public record Style(String name, String about, Patch look, List<Voice> emphasis)
     }
 
     /** What a word of that emphasis has otherwise; of the nearest role where the style names fewer. */
-    public Patch voice(int emphasisRole) {
+    public LookPatch voice(int emphasisRole) {
         return emphasisRole == 0 || emphasis.isEmpty()
-                ? Patch.NONE
+                ? LookPatch.NONE
                 : emphasis.get(Math.min(emphasisRole, emphasis.size()) - 1).look();
     }
 
@@ -56,7 +56,7 @@ public record Style(String name, String about, Patch look, List<Voice> emphasis)
 
     /** What of a look is its motion, kept by itself. */
     public static Style motion(String name, String about, Look look) {
-        Patch motion = Patch.NONE
+        LookPatch motion = LookPatch.NONE
                 .with(Facets.ENTRANCE, look.get(Facets.ENTRANCE))
                 .with(Facets.SPOKEN, look.get(Facets.SPOKEN))
                 .with(Facets.ACCENTS, look.get(Facets.ACCENTS))

@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.text.EmojiRule;
 
 /** What is to be known of a style file before it is taken. */
@@ -53,7 +53,7 @@ public final class StyleCheck {
                 .toList();
     }
 
-    private static Stream<Patch> looks(Style style) {
+    private static Stream<LookPatch> looks(Style style) {
         return Stream.concat(Stream.of(style.look()), style.emphasis().stream().map(Voice::look));
     }
 }

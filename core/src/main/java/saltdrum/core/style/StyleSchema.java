@@ -9,11 +9,11 @@ import saltdrum.core.Json;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.FacetKind;
 import saltdrum.core.look.Facets;
-import saltdrum.core.parts.Says;
-import saltdrum.core.parts.ShownAs;
+import saltdrum.core.parts.ControlHint;
+import saltdrum.core.parts.Label;
+import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
-import saltdrum.core.parts.Within;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -164,7 +164,7 @@ public final class StyleSchema {
 
     private ObjectNode part(RecordComponent component) {
         ObjectNode schema = type(component.getGenericType());
-        ShownAs shown = component.getAnnotation(ShownAs.class);
+        ControlHint shown = component.getAnnotation(ControlHint.class);
         if (shown != null) {
             // Text that is no colour.
             schema.remove("description");
@@ -172,11 +172,11 @@ public final class StyleSchema {
                 schema.put("description", "An easing as CSS writes it, or spring(0 to 0.95)");
             }
         }
-        Within within = component.getAnnotation(Within.class);
+        NumberRange within = component.getAnnotation(NumberRange.class);
         if (within != null) {
             schema.put("minimum", within.least()).put("maximum", within.most());
         }
-        Says says = component.getAnnotation(Says.class);
+        Label says = component.getAnnotation(Label.class);
         return says == null ? schema : schema.put("title", says.value());
     }
 }

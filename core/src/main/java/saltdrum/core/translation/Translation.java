@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Track;
@@ -141,7 +141,7 @@ public final class Translation {
                 timed,
                 Breaker.lines(timed, first.recipe(), language),
                 false,
-                new CueGiven(time.showMs(), time.hideMs(), null),
+                new CueOverrides(time.showMs(), time.hideMs(), null),
                 source.look());
     }
 

@@ -2,7 +2,7 @@ package saltdrum.core.word;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import saltdrum.core.BadInputException;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.text.Characters;
 import saltdrum.core.text.Quoted;
 
@@ -28,7 +28,7 @@ public record Word(
         WordSource source,
         int emphasis,
         Pin pin,
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Patch.Nothing.class) Patch look) {
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = LookPatch.Nothing.class) LookPatch look) {
 
     /** Characters (UTF-16) of the longest word: more than any language has, few enough to be set at once. */
     public static final int MOST_CHARACTERS = 300;
@@ -37,7 +37,7 @@ public record Word(
     public static final int MOST_EMPHASIS = 4;
 
     public Word {
-        look = look == null ? Patch.NONE : look;
+        look = look == null ? LookPatch.NONE : look;
         text = Characters.kept(text);
         if (text == null || text.isBlank()) {
             throw new BadInputException("A word cannot be empty.");
@@ -71,11 +71,11 @@ public record Word(
 
     public Word(
             long id, String text, int startMs, int endMs, double confidence, WordSource source, int emphasis, Pin pin) {
-        this(id, text, startMs, endMs, confidence, source, emphasis, pin, Patch.NONE);
+        this(id, text, startMs, endMs, confidence, source, emphasis, pin, LookPatch.NONE);
     }
 
     public static Word of(long id, String text, int startMs, int endMs, WordSource source) {
-        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE, Patch.NONE);
+        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE, LookPatch.NONE);
     }
 
     /** White space that separates words, and control characters; no-break spaces belong to a word. */
@@ -128,7 +128,7 @@ public record Word(
         return new Word(id, text, startMs, endMs, confidence, source, emphasis, newPin, look);
     }
 
-    public Word withLook(Patch newLook) {
+    public Word withLook(LookPatch newLook) {
         return new Word(id, text, startMs, endMs, confidence, source, emphasis, pin, newLook);
     }
 

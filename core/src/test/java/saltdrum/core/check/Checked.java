@@ -23,11 +23,11 @@ final class Checked {
 
     private Checked() {}
 
-    static List<Finding> findings(Track track, UnaryOperator<Subject.Builder> more) {
+    static List<Finding> findings(Track track, UnaryOperator<CheckInput.Builder> more) {
         return CHECKER.findings(more.apply(builder(track)).build());
     }
 
-    static List<Finding> findings(Track track, CheckKind kind, UnaryOperator<Subject.Builder> more) {
+    static List<Finding> findings(Track track, CheckKind kind, UnaryOperator<CheckInput.Builder> more) {
         return findings(track, more).stream()
                 .filter(finding -> finding.kind() == kind)
                 .toList();
@@ -37,22 +37,22 @@ final class Checked {
         return findings(track, kind, UnaryOperator.identity());
     }
 
-    static Subject.Builder builder(Track track) {
+    static CheckInput.Builder builder(Track track) {
         Style style = STYLES.get(track.style());
         Scene scene = SCENES.make(track, style, CLIP);
         FrameLayout layout = track.frame().layout(CLIP, SafeZones.USUAL);
-        return new Subject.Builder(track, scene, layout, new Cascade(style, track.styling()), Checked::part);
+        return new CheckInput.Builder(track, scene, layout, new Cascade(style, track.styling()), Checked::part);
     }
 
     static Part part(Track tried, long id) {
-        return new SceneTrial(SCENES, one -> STYLES.get(one.style()), CLIP).part(tried, id);
+        return new SceneTrialLayout(SCENES, one -> STYLES.get(one.style()), CLIP).part(tried, id);
     }
 
     /** A picture of one grey, for a minute. @param code 0 to 255 */
     static FramedLight grey(Track track, int code) {
         byte[] light = new byte[240];
         java.util.Arrays.fill(light, (byte) code);
-        Samples samples = new Samples(1, 1, 250, 240, java.nio.ByteBuffer.wrap(light));
+        LightSamples samples = new LightSamples(1, 1, 250, 240, java.nio.ByteBuffer.wrap(light));
         return new FramedLight(samples, null, track.frame(), track.frame().layout(CLIP, SafeZones.USUAL));
     }
 }

@@ -9,23 +9,23 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Words;
-import saltdrum.core.check.Subject.Translated;
+import saltdrum.core.check.CheckInput.Translated;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Headline.Place;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ApplyRemedies;
 import saltdrum.core.edit.BreakLine;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.DeleteCues;
-import saltdrum.core.edit.LetStand;
-import saltdrum.core.edit.Mend;
+import saltdrum.core.edit.DismissFinding;
 import saltdrum.core.edit.PutHeadline;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SetCueTime;
 import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.edit.ShiftCues;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.word.Pin;
@@ -53,13 +53,13 @@ class ChecksTest {
 
     /** The track with the first remedy of each finding made. */
     private static Track mended(Track track, List<Finding> findings) {
-        return new Mend(findings.stream()
+        return new ApplyRemedies(findings.stream()
                         .map(finding -> finding.remedies().get(0).edit())
                         .toList())
                 .on(track);
     }
 
-    private static void mendsItself(Track faulty, CheckKind kind, UnaryOperator<Subject.Builder> more) {
+    private static void mendsItself(Track faulty, CheckKind kind, UnaryOperator<CheckInput.Builder> more) {
         List<Finding> findings = Checked.findings(faulty, kind, more);
         assertThat(findings).isNotEmpty().allSatisfy(finding -> {
             assertThat(finding.remedies()).isNotEmpty();
@@ -134,7 +134,7 @@ class ChecksTest {
 
     @Test
     void lettersTooSmall() {
-        Track small = ChangeLook.ofTrack(Patch.of(Facets.SIZE, 20d)).on(good);
+        Track small = ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 20d)).on(good);
         assertThat(Checked.findings(small, CheckKind.SIZE))
                 .hasSameSizeAs(small.cues())
                 .allSatisfy(finding -> assertThat(finding.measured()).isEqualTo(20));
@@ -143,12 +143,12 @@ class ChecksTest {
 
     @Test
     void placesUnderAPhoneOutsideTheFrameAndOverAHeadline() {
-        Track low = ChangeLook.ofTrack(Patch.of(Facets.Y, 0.95)).on(good);
+        Track low = ChangeLook.ofTrack(LookPatch.of(Facets.Y, 0.95)).on(good);
         mendsItself(low, CheckKind.SAFE, UnaryOperator.identity());
-        Track out = ChangeLook.ofTrack(Patch.of(Facets.X, 0.98)).on(good);
+        Track out = ChangeLook.ofTrack(LookPatch.of(Facets.X, 0.98)).on(good);
         mendsItself(out, CheckKind.FRAME, UnaryOperator.identity());
         Track titled = new PutHeadline(null, "Low tide", null, null, Place.OVER).on(good);
-        Track over = ChangeLook.ofTrack(Patch.of(Facets.Y, 0.45)).on(titled);
+        Track over = ChangeLook.ofTrack(LookPatch.of(Facets.Y, 0.45)).on(titled);
         mendsItself(over, CheckKind.HEADLINE, UnaryOperator.identity());
         Track apart = new PutHeadline(null, "Low tide", null, null, Place.ABOVE).on(good);
         for (CheckKind kind : List.of(CheckKind.SAFE, CheckKind.FRAME, CheckKind.HEADLINE)) {
@@ -159,7 +159,7 @@ class ChecksTest {
     @Test
     void laterAndEarlierThanTheVoiceAndOverSilence() {
         Onsets heard = Onsets.of(good.words().toList());
-        UnaryOperator<Subject.Builder> voice = subject -> subject.onsets(heard);
+        UnaryOperator<CheckInput.Builder> voice = subject -> subject.onsets(heard);
         List<Long> all = good.cues().stream().map(cue -> cue.id()).toList();
         Track late = new ShiftCues(all, 200).on(good);
         assertThat(Checked.findings(late, CheckKind.LATE, voice))
@@ -182,9 +182,9 @@ class ChecksTest {
     @Test
     void severalRemediesAreOneStepThatSaysWhatItDoes() {
         long first = first(good);
-        ChangeLook larger = ChangeLook.ofCues(List.of(first), Patch.of(Facets.SIZE, 90d));
-        assertThat(new Mend(List.of(larger)).said(good)).isEqualTo(larger.said(good));
-        assertThat(new Mend(List.of(larger, new DeleteCues(List.of(first)))).said(good))
+        ChangeLook larger = ChangeLook.ofCues(List.of(first), LookPatch.of(Facets.SIZE, 90d));
+        assertThat(new ApplyRemedies(List.of(larger)).said(good)).isEqualTo(larger.said(good));
+        assertThat(new ApplyRemedies(List.of(larger, new DeleteCues(List.of(first)))).said(good))
                 .isEqualTo(larger.said(good) + ", and 1 more change");
     }
 
@@ -212,7 +212,7 @@ class ChecksTest {
         Track track = of(unsure, word("pins", 1500, 2200));
         mendsItself(track, CheckKind.UNSURE, UnaryOperator.identity());
         long pins = track.words().toList().get(1).id();
-        UnaryOperator<Subject.Builder> spelling = subject -> subject.spelling(Set.of(pins), text -> List.of("pine"));
+        UnaryOperator<CheckInput.Builder> spelling = subject -> subject.spelling(Set.of(pins), text -> List.of("pine"));
         List<Finding> found = Checked.findings(track, CheckKind.SPELLING, spelling);
         assertThat(found).singleElement().satisfies(finding -> assertThat(finding.at())
                 .isEqualTo(pins));
@@ -237,7 +237,7 @@ class ChecksTest {
     @Test
     void whatOnlyShowsInTheOutput() {
         List<Long> all = good.cues().stream().map(cue -> cue.id()).toList();
-        UnaryOperator<Subject.Builder> spanish =
+        UnaryOperator<CheckInput.Builder> spanish =
                 subject -> subject.translations(List.of(new Translated("Spanish", without(all.get(0)))));
         assertThat(Checked.findings(good, CheckKind.TRANSLATION, spanish))
                 .singleElement()
@@ -311,25 +311,25 @@ class ChecksTest {
 
     /** Findings of a track whose scene has parts otherwise. */
     private static List<Finding> of(Track track, UnaryOperator<Part> otherwise) {
-        Subject made = Checked.builder(track).build();
+        CheckInput made = Checked.builder(track).build();
         Scene scene = new Scene(
                 made.scene.width(),
                 made.scene.height(),
                 made.scene.glyphs(),
                 made.scene.pictures(),
                 made.scene.parts().stream().map(otherwise).toList());
-        Subject subject = new Subject.Builder(track, scene, made.layout, made.cascade, Checked::part).build();
+        CheckInput subject = new CheckInput.Builder(track, scene, made.layout, made.cascade, Checked::part).build();
         return new Checker().findings(subject);
     }
 
     @Test
     void whatIsLetStandKeepsItsReason() {
-        Track low = ChangeLook.ofTrack(Patch.of(Facets.SIZE, 20d)).on(good);
-        Track stands = new LetStand("size", first(low), "The client wants it small.").on(low);
+        Track low = ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 20d)).on(good);
+        Track stands = new DismissFinding("size", first(low), "The client wants it small.").on(low);
         List<Finding> findings = Checked.findings(stands, CheckKind.SIZE);
         assertThat(findings.get(0).reason()).isEqualTo("The client wants it small.");
         assertThat(findings.subList(1, findings.size())).allMatch(finding -> finding.reason() == null);
-        assertThat(Checked.findings(new LetStand("size", first(low), "").on(stands), CheckKind.SIZE))
+        assertThat(Checked.findings(new DismissFinding("size", first(low), "").on(stands), CheckKind.SIZE))
                 .allMatch(finding -> finding.reason() == null);
     }
 

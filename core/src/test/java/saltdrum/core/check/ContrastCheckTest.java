@@ -15,30 +15,30 @@ import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
-import saltdrum.core.motion.By;
-import saltdrum.core.motion.Order;
-import saltdrum.core.motion.Passage;
-import saltdrum.core.motion.Way;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
+import saltdrum.core.motion.MotionUnit;
+import saltdrum.core.motion.StaggerOrder;
+import saltdrum.core.motion.Transition;
+import saltdrum.core.motion.TransitionEffect;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.scene.Part;
 import saltdrum.core.word.Word;
 
 class ContrastCheckTest {
-    private static final Patch BARE = Patch.of(Facets.FILL, Ink.of("#ffffff"))
+    private static final LookPatch BARE = LookPatch.of(Facets.FILL, Ink.of("#ffffff"))
             .with(Facets.OUTLINES, List.of())
             .with(Facets.SHADOWS, List.of())
             .with(Facets.PLATES, List.of())
             .with(Facets.SPOKEN, List.of())
-            .with(Facets.ENTRANCE, Passage.NONE)
-            .with(Facets.EXIT, Passage.NONE);
+            .with(Facets.ENTRANCE, Transition.NONE)
+            .with(Facets.EXIT, Transition.NONE);
 
     private final Track bare = look(
             Words.track(Recipe.PHRASE, "Sand the plank.").withStyle("Lantern").withLength(8000), BARE);
 
-    private static Track look(Track track, Patch patch) {
+    private static Track look(Track track, LookPatch patch) {
         return ChangeLook.ofTrack(patch).on(track);
     }
 
@@ -59,26 +59,26 @@ class ContrastCheckTest {
     @Test
     void outlinesPlatesAndShadowsCountAsPainted() {
         FramedLight white = Checked.grey(bare, 255);
-        Track outlined = look(bare, Patch.of(Facets.OUTLINES, List.of(new Rim(0.06, Ink.of("#000000")))));
+        Track outlined = look(bare, LookPatch.of(Facets.OUTLINES, List.of(new TextOutline(0.06, Ink.of("#000000")))));
         assertThat(ratio(outlined, white)).isCloseTo(21, within(0.01));
-        Track hair = look(bare, Patch.of(Facets.OUTLINES, List.of(new Rim(0.005, Ink.of("#000000")))));
+        Track hair = look(bare, LookPatch.of(Facets.OUTLINES, List.of(new TextOutline(0.005, Ink.of("#000000")))));
         assertThat(ratio(hair, white)).as("half a pixel is no edge").isCloseTo(1, within(0.01));
         Backing half =
                 new Backing(Backing.Behind.LINE, Backing.Form.BOX, 0.3, 0.3, 0, Ink.of("#000000"), null, null, 0.5);
-        assertThat(ratio(look(bare, Patch.of(Facets.PLATES, List.of(half))), white))
+        assertThat(ratio(look(bare, LookPatch.of(Facets.PLATES, List.of(half))), white))
                 .as("half black over white is #808080")
                 .isCloseTo(3.98, within(0.05));
-        Shade.Soft shadow = new Shade.Soft("#000000", 0, 0.04, 0.08, 0);
-        double shaded = ratio(look(bare, Patch.of(Facets.SHADOWS, List.of(shadow))), white);
+        TextShadow.Soft shadow = new TextShadow.Soft("#000000", 0, 0.04, 0.08, 0);
+        double shaded = ratio(look(bare, LookPatch.of(Facets.SHADOWS, List.of(shadow))), white);
         assertThat(shaded).isBetween(1.2, 3.5);
     }
 
     @Test
     void aShadowLiesBesideAStrokeAsAGaussianSpreadsIt() {
         assertThat(EdgeContrast.normal(1.96)).isCloseTo(0.9750, within(1e-4));
-        Coat.Cast hard = new Coat.Cast("#000000", 0, 0, 0, 6);
+        PaintLayer.Shadow hard = new PaintLayer.Shadow("#000000", 0, 0, 0, 6);
         assertThat(EdgeContrast.coverage(hard, 12)).isEqualTo(1);
-        Coat.Cast soft = new Coat.Cast("#000000", 0, 0, 10, 0);
+        PaintLayer.Shadow soft = new PaintLayer.Shadow("#000000", 0, 0, 10, 0);
         assertThat(EdgeContrast.coverage(soft, 1e6))
                 .as("three pixels beside an endless edge")
                 .isCloseTo(1 - EdgeContrast.normal(0.3), within(1e-6));
@@ -91,7 +91,7 @@ class ContrastCheckTest {
         for (int i = 6; i <= 7; i++) {
             light[i] = (byte) 250;
         }
-        Samples samples = new Samples(1, 1, 250, 40, ByteBuffer.wrap(light));
+        LightSamples samples = new LightSamples(1, 1, 250, 40, ByteBuffer.wrap(light));
         FramedLight picture =
                 new FramedLight(samples, null, bare.frame(), bare.frame().layout(Checked.CLIP, SafeZones.USUAL));
         List<Finding> found = Checked.findings(bare, CheckKind.CONTRAST, subject -> subject.light(picture));
@@ -131,7 +131,7 @@ class ContrastCheckTest {
             words.add(Words.word(1 + i, "Row", 1000 + i * everyMs, 1000 + i * everyMs + everyMs - 60));
         }
         Recipe recipe = Recipe.parse("one word,holdMs=0,bridgeMs=0,leadInMs=0,shortestMs=0");
-        Passage fade = Passage.of(Way.FADE, By.CUE, Order.FORWARD, 40);
+        Transition fade = Transition.of(TransitionEffect.FADE, MotionUnit.CUE, StaggerOrder.FORWARD, 40);
         return look(
                 Track.of("en", recipe, "Mallet", words).withLength(9000),
                 BARE.with(Facets.SIZE, 400d).with(Facets.ENTRANCE, fade).with(Facets.EXIT, fade));

@@ -11,7 +11,7 @@ import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.edit.BringInCues;
 import saltdrum.core.edit.MoveEdge;
-import saltdrum.core.edit.Push;
+import saltdrum.core.edit.PushMode;
 import saltdrum.core.edit.RetimeWord;
 import saltdrum.core.edit.SetCueTime;
 import saltdrum.core.edit.ShiftAfter;
@@ -39,7 +39,7 @@ class TrackLengthTest {
 
     @Test
     void anEdgeStopsAtTheClipsEnd() {
-        Track moved = new MoveEdge(last(), true, 90_000, Push.PUSH).on(track);
+        Track moved = new MoveEdge(last(), true, 90_000, PushMode.PUSH).on(track);
         assertThat(moved.words().toList().get(2).endMs()).isEqualTo(1200);
         assertThatThrownBy(() -> new RetimeWord(last(), 900, 1201).on(track))
                 .isInstanceOf(RefusedEditException.class)
@@ -51,7 +51,7 @@ class TrackLengthTest {
 
     @Test
     void aPushedNeighbourStopsThereToo() {
-        Track pushed = new MoveEdge(track.words().toList().get(1).id(), true, 5000, Push.PUSH).on(track);
+        Track pushed = new MoveEdge(track.words().toList().get(1).id(), true, 5000, PushMode.PUSH).on(track);
         assertThat(pushed.words().map(Word::endMs)).containsExactly(500, 900, 1200);
     }
 

@@ -13,12 +13,12 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.Styling;
 
 class ChangeLookTest {
-    private static final Patch BIG = Patch.of(Facets.SIZE, 150d);
-    private static final Patch TILTED = Patch.of(Facets.TILT, 4d);
+    private static final LookPatch BIG = LookPatch.of(Facets.SIZE, 150d);
+    private static final LookPatch TILTED = LookPatch.of(Facets.TILT, 4d);
 
     private final Track track = Words.track(Recipe.PHRASE, "Sand it first. Four coats now. Row home.");
 
@@ -33,7 +33,7 @@ class ChangeLookTest {
     @Test
     void itChangesWhatItNamesAndNothingElse() {
         Track after = ChangeLook.ofCues(List.of(cue(1)), BIG).on(track);
-        assertThat(after.cues().stream().map(Cue::look)).containsExactly(Patch.NONE, BIG, Patch.NONE);
+        assertThat(after.cues().stream().map(Cue::look)).containsExactly(LookPatch.NONE, BIG, LookPatch.NONE);
         assertThat(after.cues().get(0)).isEqualTo(track.cues().get(0));
         after = ChangeLook.ofWords(List.of(word(0), word(2)), TILTED).on(after);
         assertThat(after.words().filter(word -> !word.look().isEmpty()).map(word -> word.id()))
@@ -44,7 +44,7 @@ class ChangeLookTest {
     void whatIsResetComesFromUnderneathAgain() {
         Track bent = ChangeLook.ofTrack(BIG.with(Facets.X, 0.3)).on(track);
         Track after = new ChangeLook(null, null, null, null, null, List.of("size")).on(bent);
-        assertThat(after.styling().all()).isEqualTo(Patch.of(Facets.X, 0.3));
+        assertThat(after.styling().all()).isEqualTo(LookPatch.of(Facets.X, 0.3));
         after = new ChangeLook(null, null, null, null, null, List.of("x")).on(after);
         assertThat(after).isEqualTo(track);
     }
@@ -53,7 +53,7 @@ class ChangeLookTest {
     void aRoleIsBentForTheWholeTrack() {
         Track after = new ChangeLook(null, null, 2, null, TILTED, null).on(track);
         assertThat(after.styling().role(2)).isEqualTo(TILTED);
-        assertThat(after.styling().role(1)).isEqualTo(Patch.NONE);
+        assertThat(after.styling().role(1)).isEqualTo(LookPatch.NONE);
         assertThatThrownBy(() -> new ChangeLook(null, null, 9, null, TILTED, null).on(track))
                 .isInstanceOf(BadInputException.class);
     }
@@ -91,7 +91,7 @@ class ChangeLookTest {
         assertThat(split.cues().subList(0, 2)).allMatch(cue -> cue.look().equals(BIG));
         Track anew = new Rebreak(Recipe.ONE_WORD, false).on(bent);
         assertThat(anew.cues().subList(0, 3)).allMatch(cue -> cue.look().equals(BIG));
-        assertThat(anew.cues().get(3).look()).isEqualTo(Patch.NONE);
+        assertThat(anew.cues().get(3).look()).isEqualTo(LookPatch.NONE);
         Track typed = new RetypeCue(cue(0), "Sand it well and first.").on(bent);
         assertThat(typed.cues().get(0).look()).isEqualTo(BIG);
     }
@@ -120,7 +120,7 @@ class ChangeLookTest {
         PutEmoji put = new PutEmoji(List.of(new PutEmoji.Put(word(0), "🔔"), new PutEmoji.Put(word(2), "⛵")));
         Track after = put.on(ChangeLook.ofWords(List.of(word(0)), TILTED).on(track));
         assertThat(look(after, 0)).isEqualTo(TILTED.with(Facets.EMOJI, "🔔"));
-        assertThat(look(after, 2)).isEqualTo(Patch.of(Facets.EMOJI, "⛵"));
+        assertThat(look(after, 2)).isEqualTo(LookPatch.of(Facets.EMOJI, "⛵"));
         assertThat(put.said(track)).isEqualTo("Emoji at 2 words");
         PutEmoji wrong = new PutEmoji(List.of(new PutEmoji.Put(word(0), "🔔"), new PutEmoji.Put(word(2), "bell")));
         assertThatThrownBy(() -> wrong.on(track)).hasMessageContaining("one emoji");
@@ -128,7 +128,7 @@ class ChangeLookTest {
                 .hasMessageContaining("not there any more");
     }
 
-    private static Patch look(Track track, int word) {
+    private static LookPatch look(Track track, int word) {
         return track.words().toList().get(word).look();
     }
 }

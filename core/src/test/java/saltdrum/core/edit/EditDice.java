@@ -8,16 +8,16 @@ import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Policy;
+import saltdrum.core.cue.TrackExtras.Unscripted;
+import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -75,8 +75,8 @@ final class EditDice {
             return cue().words().stream().map(Word::id).toList();
         }
 
-        Push push() {
-            return Push.values()[die.other % 3];
+        PushMode push() {
+            return PushMode.values()[die.other % 3];
         }
 
         Recipe recipe() {
@@ -141,7 +141,9 @@ final class EditDice {
             kind(BalanceLines.class, on -> new BalanceLines(on.run())),
             kind(ReleaseBreaks.class, on -> new ReleaseBreaks(on.run())),
             kind(JoinRun.class, on -> new JoinRun(on.run())),
-            kind(Redraft.class, on -> new Redraft(Policy.values()[on.die.other % Policy.values().length])),
+            kind(
+                    RewriteByPolicy.class,
+                    on -> new RewriteByPolicy(WritingPolicy.values()[on.die.other % WritingPolicy.values().length])),
             kind(RetypeCue.class, on -> new RetypeCue(on.cueId(), mutated(on.die, on.cue()))),
             kind(RetypeCue.class, on -> new RetypeCue(on.cueId(), withMore(on.die, on.cue()))),
             kind(ShiftCues.class, on -> new ShiftCues(on.run(), on.die.ms / 10)),
@@ -149,17 +151,18 @@ final class EditDice {
             kind(DeleteCues.class, on -> new DeleteCues(on.run())),
             kind(DropWords.class, on -> new DropWords(List.of(on.wordId()))),
             kind(ConfirmWords.class, on -> new ConfirmWords(on.wordIds())),
-            kind(ConfirmSure.class, on -> new ConfirmSure(on.die.other / 1000.0)),
+            kind(ConfirmConfidentWords.class, on -> new ConfirmConfidentWords(on.die.other / 1000.0)),
             kind(SetLanguage.class, on -> new SetLanguage(on.die.flag ? "en" : "ja")),
             kind(Restyle.class, on -> new Restyle(on.die.flag ? "Lantern" : "Tidemark")),
             kind(
                     ChangeLook.class,
                     on -> on.headline() != null && on.die.other % 3 == 0
-                            ? new ChangeLook(null, null, null, on.headline(), Patch.of(Facets.SIZE, 80d), null)
+                            ? new ChangeLook(null, null, null, on.headline(), LookPatch.of(Facets.SIZE, 80d), null)
                             : on.die.flag
                                     ? ChangeLook.ofCues(
-                                            List.of(on.cueId()), Patch.of(Facets.SIZE, 60d + on.die.other % 90))
-                                    : ChangeLook.ofWords(on.wordIds(), Patch.of(Facets.TILT, on.die.other % 20 - 10d))),
+                                            List.of(on.cueId()), LookPatch.of(Facets.SIZE, 60d + on.die.other % 90))
+                                    : ChangeLook.ofWords(
+                                            on.wordIds(), LookPatch.of(Facets.TILT, on.die.other % 20 - 10d))),
             kind(PutEmoji.class, on -> new PutEmoji(List.of(new PutEmoji.Put(on.wordId(), on.die.flag ? "🔔" : "")))),
             kind(
                     Reframe.class,
@@ -182,15 +185,17 @@ final class EditDice {
                     on -> new PutHeadline(on.headline(), "Low tide\nat " + on.die.other, on.from(), 0, null)),
             kind(Shorten.class, on -> new Shorten(on.wordIds())),
             kind(
-                    Mend.class,
-                    on -> new Mend(List.of(
+                    ApplyRemedies.class,
+                    on -> new ApplyRemedies(List.of(
                             new SetEmphasis(on.wordIds(), on.die.other % 5), new DeleteCues(List.of(on.cueId()))))),
             kind(
                     FollowVoice.class,
                     on -> new FollowVoice(on.wordIds().stream()
                             .map(id -> new FollowVoice.Heard(id, on.from(), on.from() + 1 + on.die.other))
                             .toList())),
-            kind(LetStand.class, on -> new LetStand("speed", on.cueId(), on.die.flag ? "as it was said" : "")),
+            kind(
+                    DismissFinding.class,
+                    on -> new DismissFinding("speed", on.cueId(), on.die.flag ? "as it was said" : "")),
             kind(DropHeadline.class, on -> new DropHeadline(on.headline() == null ? 0 : on.headline())));
 
     static Set<Class<?>> kinds() {

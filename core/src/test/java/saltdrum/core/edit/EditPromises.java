@@ -122,18 +122,18 @@ final class EditPromises {
             RetypeCue.class,
             DropWords.class,
             DeleteCues.class,
-            Mend.class,
+            ApplyRemedies.class,
             Shorten.class,
             AddCue.class,
             ReplaceText.class,
-            Redraft.class,
+            RewriteByPolicy.class,
             ReplaceWords.class,
             BringInCues.class,
             AcceptUnscripted.class);
 
     private static final Set<Class<?>> CHANGE_TIME = Set.of(
             FollowVoice.class,
-            Mend.class,
+            ApplyRemedies.class,
             MoveEdge.class,
             NudgeWords.class,
             ShiftAfter.class,

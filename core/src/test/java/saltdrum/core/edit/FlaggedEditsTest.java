@@ -8,12 +8,12 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
-import saltdrum.core.cue.Beside;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Policy;
+import saltdrum.core.cue.TrackExtras;
+import saltdrum.core.cue.TrackExtras.Unscripted;
+import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -25,7 +25,8 @@ class FlaggedEditsTest {
 
     private static Track track(int from, int to, String guess) {
         Track track = Track.of("en", Recipe.PHRASE, "Mallet", WORDS);
-        return track.withBeside(new Beside(List.of(new Unscripted(90, from, to, guess)), null, List.of(), List.of()));
+        return track.withBeside(
+                new TrackExtras(List.of(new Unscripted(90, from, to, guess)), null, List.of(), List.of()));
     }
 
     private static String said(Track track) {
@@ -84,7 +85,7 @@ class FlaggedEditsTest {
         long row = track.words().toList().get(0).id();
         Track locked = new Lock(List.of(cue), true).on(track);
         assertThatThrownBy(() -> new DropWords(List.of(row)).on(locked)).isInstanceOf(RefusedEditException.class);
-        Track written = new Redraft(Policy.SENTENCES).on(locked);
+        Track written = new RewriteByPolicy(WritingPolicy.SENTENCES).on(locked);
         assertThat(written.words().map(Word::text)).containsExactly("Row", "home", "Now.");
     }
 

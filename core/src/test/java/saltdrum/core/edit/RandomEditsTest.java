@@ -19,8 +19,8 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.EditDice.Throw;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.scene.Mark;
 
 /**
@@ -41,7 +41,7 @@ class RandomEditsTest {
     /** What JSON names and what the compiler permits are two lists; this says when they disagree. */
     @Example
     void jsonKnowsEveryKind() {
-        for (Class<?> closed : List.of(Edit.class, Mark.class, Coat.class, Paint.class, Accent.class)) {
+        for (Class<?> closed : List.of(Edit.class, Mark.class, PaintLayer.class, Paint.class, Accent.class)) {
             assertThat(closed.getAnnotation(JsonSubTypes.class).value())
                     .extracting(JsonSubTypes.Type::value)
                     .containsExactlyInAnyOrder(closed.getPermittedSubclasses());

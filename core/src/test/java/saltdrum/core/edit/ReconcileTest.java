@@ -14,7 +14,7 @@ import saltdrum.core.word.Word;
 
 class ReconcileTest {
     private static List<Word> retype(List<Word> old, String typed) {
-        return Reconcile.words(old, Tokens.split(typed), new Room(0, 100_000, null), new Ids(900))
+        return Reconcile.words(old, Tokens.split(typed), new FreeTime(0, 100_000, null), new Ids(900))
                 .words();
     }
 
@@ -77,15 +77,15 @@ class ReconcileTest {
     void aNewFirstWordWithoutARestTakesTheEndOfTheWordBefore() {
         Word before = word(7, "row", 600, 1000);
         Reconcile.Result result =
-                Reconcile.words(words("boat"), List.of("the", "boat"), new Room(1000, 9000, before), new Ids(9));
+                Reconcile.words(words("boat"), List.of("the", "boat"), new FreeTime(1000, 9000, before), new Ids(9));
         assertThat(said(result.words())).isEqualTo("the@800-1000 boat@1000-1300");
         assertThat(said(List.of(result.before()))).isEqualTo("row@600-800");
     }
 
     @Test
     void whereNothingCanGiveItsEndTheTextIsRefused() {
-        assertThatThrownBy(() ->
-                        Reconcile.words(words("boat"), List.of("the", "boat"), new Room(1000, 9000, null), new Ids(9)))
+        assertThatThrownBy(() -> Reconcile.words(
+                        words("boat"), List.of("the", "boat"), new FreeTime(1000, 9000, null), new Ids(9)))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("no room for “the”")
                 .hasMessageContaining("Move the edge");

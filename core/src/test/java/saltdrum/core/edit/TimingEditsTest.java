@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
@@ -40,55 +40,61 @@ class TimingEditsTest {
 
     @Test
     void aNeighbourThatTouchesFollowsTheEdge() {
-        assertThat(times(apply(new MoveEdge(1, true, 350, Push.FOLLOW)))).isEqualTo("100-350 350-500 500-800 900-1200");
-        assertThat(times(apply(new MoveEdge(3, false, 420, Push.FOLLOW))))
+        assertThat(times(apply(new MoveEdge(1, true, 350, PushMode.FOLLOW))))
+                .isEqualTo("100-350 350-500 500-800 900-1200");
+        assertThat(times(apply(new MoveEdge(3, false, 420, PushMode.FOLLOW))))
                 .isEqualTo("100-300 300-420 420-800 900-1200");
     }
 
     @Test
     void anEdgeAloneLeavesARest() {
-        assertThat(times(apply(new MoveEdge(1, true, 250, Push.STOP)))).isEqualTo("100-250 300-500 500-800 900-1200");
+        assertThat(times(apply(new MoveEdge(1, true, 250, PushMode.STOP))))
+                .isEqualTo("100-250 300-500 500-800 900-1200");
     }
 
     @Test
     void aDragStopsAtTheNeighbour() {
-        assertThat(times(apply(new MoveEdge(3, true, 2000, Push.FOLLOW))))
+        assertThat(times(apply(new MoveEdge(3, true, 2000, PushMode.FOLLOW))))
                 .isEqualTo("100-300 300-500 500-900 900-1200");
-        assertThat(times(apply(new MoveEdge(1, true, 2000, Push.FOLLOW))))
+        assertThat(times(apply(new MoveEdge(1, true, 2000, PushMode.FOLLOW))))
                 .isEqualTo("100-480 480-500 500-800 900-1200");
-        assertThat(times(apply(new MoveEdge(1, false, -50, Push.STOP)))).startsWith("0-300 ");
+        assertThat(times(apply(new MoveEdge(1, false, -50, PushMode.STOP)))).startsWith("0-300 ");
     }
 
     @Test
     void onPurposeItPushesTheNeighbours() {
-        assertThat(times(apply(new MoveEdge(1, true, 450, Push.PUSH)))).isEqualTo("100-450 450-650 650-950 950-1250");
-        assertThat(times(apply(new MoveEdge(4, false, 700, Push.PUSH)))).isEqualTo("0-200 200-400 400-700 700-1200");
-        assertThat(times(apply(new MoveEdge(4, false, 820, Push.PUSH)))).isEqualTo("100-300 300-500 500-800 820-1200");
+        assertThat(times(apply(new MoveEdge(1, true, 450, PushMode.PUSH))))
+                .isEqualTo("100-450 450-650 650-950 950-1250");
+        assertThat(times(apply(new MoveEdge(4, false, 700, PushMode.PUSH))))
+                .isEqualTo("0-200 200-400 400-700 700-1200");
+        assertThat(times(apply(new MoveEdge(4, false, 820, PushMode.PUSH))))
+                .isEqualTo("100-300 300-500 500-800 820-1200");
     }
 
     @Test
     void pushingEndsAtALockedCue() {
         Track locked = new Lock(List.of(20L), true).on(track);
-        assertThat(times(new MoveEdge(1, true, 900, Push.PUSH).on(locked)))
+        assertThat(times(new MoveEdge(1, true, 900, PushMode.PUSH).on(locked)))
                 .isEqualTo("100-300 300-500 500-800 900-1200");
-        assertThat(times(new MoveEdge(2, true, 900, Push.FOLLOW).on(locked))).isEqualTo(times(track));
+        assertThat(times(new MoveEdge(2, true, 900, PushMode.FOLLOW).on(locked)))
+                .isEqualTo(times(track));
     }
 
     @Test
     void wordsMoveWholeAsFarAsThereIsRoom() {
-        assertThat(times(apply(new NudgeWords(List.of(3L), 60, Push.STOP))))
+        assertThat(times(apply(new NudgeWords(List.of(3L), 60, PushMode.STOP))))
                 .isEqualTo("100-300 300-500 560-860 900-1200");
-        assertThat(times(apply(new NudgeWords(List.of(3L), 500, Push.STOP))))
+        assertThat(times(apply(new NudgeWords(List.of(3L), 500, PushMode.STOP))))
                 .isEqualTo("100-300 300-500 600-900 900-1200");
-        assertThat(times(apply(new NudgeWords(List.of(3L, 4L), 500, Push.STOP))))
+        assertThat(times(apply(new NudgeWords(List.of(3L, 4L), 500, PushMode.STOP))))
                 .isEqualTo("100-300 300-500 1000-1300 1400-1700");
-        assertThat(times(apply(new NudgeWords(List.of(2L), 100, Push.PUSH))))
+        assertThat(times(apply(new NudgeWords(List.of(2L), 100, PushMode.PUSH))))
                 .isEqualTo("100-300 400-600 600-900 900-1200");
     }
 
     @Test
     void aMoveWithoutRoomSaysWhatStandsInTheWay() {
-        assertThatThrownBy(() -> apply(new NudgeWords(List.of(1L), 10, Push.STOP)))
+        assertThatThrownBy(() -> apply(new NudgeWords(List.of(1L), 10, PushMode.STOP)))
                 .isInstanceOf(RefusedEditException.class)
                 .hasMessageContaining("“old” stands right there");
     }
@@ -112,8 +118,8 @@ class TimingEditsTest {
     @Test
     void timesGivenToACueMoveWithIt() {
         Track given = new SetCueTime(20, null, 1500).on(track);
-        Track moved = new NudgeWords(List.of(3L, 4L), 100, Push.STOP).on(given);
-        assertThat(moved.cues().get(1).given()).isEqualTo(new CueGiven(null, 1600, null));
+        Track moved = new NudgeWords(List.of(3L, 4L), 100, PushMode.STOP).on(given);
+        assertThat(moved.cues().get(1).given()).isEqualTo(new CueOverrides(null, 1600, null));
     }
 
     @Test
@@ -133,7 +139,7 @@ class TimingEditsTest {
 
     @Test
     void gapsAreBridgedUpToALength() {
-        Track apart = apply(new NudgeWords(List.of(3L), 100, Push.STOP));
+        Track apart = apply(new NudgeWords(List.of(3L), 100, PushMode.STOP));
         assertThat(CueTime.of(new BridgeGaps(null, 100).on(apart)).get(0).hideMs())
                 .isEqualTo(600);
         assertThat(new BridgeGaps(null, 99).on(apart)).isEqualTo(apart);

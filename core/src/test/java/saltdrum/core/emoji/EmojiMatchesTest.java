@@ -11,7 +11,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /** What emoji are called is Unicode CLDR's; that the nearest comes first is held against plain words. */
 class EmojiMatchesTest {
@@ -74,7 +74,7 @@ class EmojiMatchesTest {
                 .extracting(one -> track.cues().indexOf(track.cueOfWord(one.wordId())))
                 .doesNotHaveDuplicates();
         long coats = suggested.get(suggested.size() - 1).wordId();
-        Patch none = Patch.of(Facets.EMOJI, "");
+        LookPatch none = LookPatch.of(Facets.EMOJI, "");
         Track refused = ChangeLook.ofWords(List.of(coats), none).on(track);
         assertThat(EmojiSuggestions.of(refused)).hasSize(suggested.size() - 1);
     }

@@ -13,13 +13,13 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.look.Backing;
-import saltdrum.core.look.Choices.Align;
-import saltdrum.core.look.Choices.Grow;
+import saltdrum.core.look.FacetChoices.Align;
+import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.Voice;
@@ -75,7 +75,7 @@ class AssTest {
         return new Style(
                 "Quay",
                 "",
-                Patch.NONE
+                LookPatch.NONE
                         .with(Facets.TYPEFACE, "Oswald")
                         .with(Facets.WEIGHT, 700d)
                         .with(Facets.ITALIC, true)
@@ -84,23 +84,24 @@ class AssTest {
                         .with(Facets.LETTER_SPACING, 0.1)
                         .with(Facets.TILT, 3d)
                         .with(Facets.FILL, Ink.of("#ffc24b80"))
-                        .with(Facets.OUTLINES, List.of(new Rim(0.1, Ink.of("#102030"))))
-                        .with(Facets.SHADOWS, List.of(new Shade.Soft("#000000", 0.05, 0.05, 0, 0)))
+                        .with(Facets.OUTLINES, List.of(new TextOutline(0.1, Ink.of("#102030"))))
+                        .with(Facets.SHADOWS, List.of(new TextShadow.Soft("#000000", 0.05, 0.05, 0, 0)))
                         .with(Facets.ALIGN, Align.START)
                         .with(Facets.GROW, Grow.UP)
                         .with(Facets.X, 0.5)
                         .with(Facets.Y, 0.9)
                         .with(Facets.WIDEST, 0.8),
                 List.of(new Voice(
-                        "loud", Patch.NONE.with(Facets.FILL, Ink.of("#ff0000")).with(Facets.SCALE, 1.2))));
+                        "loud",
+                        LookPatch.NONE.with(Facets.FILL, Ink.of("#ff0000")).with(Facets.SCALE, 1.2))));
     }
 
     @Test
     void aLookGoesOutAndComesInAgain() {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it first");
         String file = Ass.write(track, bent(), new Size(1080, 1920), FontHeights.EM);
-        Patch back = AssStyles.read(file, FontHeights.EM).get(0).look();
-        Patch sent = bent().look();
+        LookPatch back = AssStyles.read(file, FontHeights.EM).get(0).look();
+        LookPatch sent = bent().look();
         for (var facet : List.of(
                 Facets.TYPEFACE,
                 Facets.WEIGHT,
@@ -125,7 +126,7 @@ class AssTest {
         Style boxed = new Style(
                 "Boxed",
                 "",
-                Patch.NONE.with(
+                LookPatch.NONE.with(
                         Facets.PLATES, List.of(Backing.box(Backing.Behind.LINE, 0.3, 0.2, 0, Ink.of("#ff6b4a")))),
                 List.of());
         String file = Ass.write(Words.track(Recipe.TWO_LINES, "Row"), boxed, new Size(1080, 1920), FontHeights.EM);
@@ -154,7 +155,7 @@ class AssTest {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it");
         long cue = track.cues().get(0).id();
         Track changed = new ChangeLook(
-                        null, List.of(cue), null, null, Patch.NONE.with(Facets.FILL, Ink.of("#00ff00")), List.of())
+                        null, List.of(cue), null, null, LookPatch.NONE.with(Facets.FILL, Ink.of("#00ff00")), List.of())
                 .on(track);
         assertThat(Ass.write(changed, bent(), new Size(1080, 1920), FontHeights.EM))
                 .contains("{\\1c&H00FF00&\\1a&H00&}");
@@ -179,9 +180,9 @@ class AssTest {
                         + "Style: ,,NaN,blue,,,x,,-3,1e99,77,,,\n",
                 FontHeights.EM);
         assertThat(styles).hasSize(2);
-        Patch top = styles.get(0).look();
+        LookPatch top = styles.get(0).look();
         assertThat(top.get(Facets.FILL)).isEqualTo(Ink.of("#ffff00"));
-        assertThat(top.get(Facets.OUTLINES)).containsExactly(new Rim(0.1, Ink.of("#0000ff")));
+        assertThat(top.get(Facets.OUTLINES)).containsExactly(new TextOutline(0.1, Ink.of("#0000ff")));
         assertThat(top.get(Facets.SIZE)).isEqualTo(54);
         assertThat(top.get(Facets.GROW)).isEqualTo(Grow.DOWN);
         assertThat(top.get(Facets.Y)).isEqualTo(0.1);

@@ -20,7 +20,7 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringIn;
+import saltdrum.core.edit.CaptionImport;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 
@@ -47,7 +47,7 @@ class HostileFilesTest {
             String name = "a." + format.endings().get(0);
             long begun = cpu();
             try {
-                BringIn bring = BringIn.of(Captions.read(file, name), name, "en", 60_000);
+                CaptionImport bring = CaptionImport.of(Captions.read(file, name), name, "en", 60_000);
                 Track after = bring.edit().on(track);
                 for (CaptionFormat out : CaptionFormat.ALL) {
                     assertThat(out.write(after, STYLE, SIZE)).isNotEmpty();
@@ -193,7 +193,7 @@ class HostileFilesTest {
 
     private static void read(String file, String name) {
         try {
-            BringIn.of(Captions.read(file.getBytes(StandardCharsets.UTF_8), name), name, "en", 60_000);
+            CaptionImport.of(Captions.read(file.getBytes(StandardCharsets.UTF_8), name), name, "en", 60_000);
         } catch (BadInputException refused) {
             assertThat(refused.getMessage()).hasSizeBetween(10, 400);
         }

@@ -10,11 +10,11 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringIn;
+import saltdrum.core.edit.CaptionImport;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Word;
 
 class WordsFileTest {
@@ -52,13 +52,13 @@ class WordsFileTest {
         Track track = Words.track(Recipe.PHRASE, "Sand it first. Row her home.");
         long cue = track.cues().get(1).id();
         long word = track.words().findFirst().orElseThrow().id();
-        track = ChangeLook.ofTrack(Patch.of(Facets.SIZE, 99d)).on(track);
-        track = new ChangeLook(null, null, 2, null, Patch.of(Facets.TILT, 5d), null).on(track);
-        track = ChangeLook.ofCues(List.of(cue), Patch.of(Facets.Y, 0.2)).on(track);
-        track = ChangeLook.ofWords(List.of(word), Patch.of(Facets.FILL, Ink.of("#ff0000")))
+        track = ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 99d)).on(track);
+        track = new ChangeLook(null, null, 2, null, LookPatch.of(Facets.TILT, 5d), null).on(track);
+        track = ChangeLook.ofCues(List.of(cue), LookPatch.of(Facets.Y, 0.2)).on(track);
+        track = ChangeLook.ofWords(List.of(word), LookPatch.of(Facets.FILL, Ink.of("#ff0000")))
                 .on(track);
         CaptionFile file = WordsFile.read(WordsFile.of(track).write()).toCaptions();
-        Track again = BringIn.of(file, "words.json", "en", Integer.MAX_VALUE)
+        Track again = CaptionImport.of(file, "words.json", "en", Integer.MAX_VALUE)
                 .edit()
                 .on(Track.empty("en", track.style()).withRecipe(track.recipe()));
         assertThat(again.styling()).isEqualTo(track.styling());

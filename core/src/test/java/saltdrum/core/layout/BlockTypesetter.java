@@ -8,12 +8,12 @@ import saltdrum.core.plane.Box;
 /** A typesetter for tests: every letter is a block of half an em, 0.7 em high; one emoji has a drawing. */
 public class BlockTypesetter implements Typesetter {
     @Override
-    public Shaped shape(String text, Face face, String language) {
-        List<Shaped.Glyph> glyphs = new ArrayList<>();
+    public ShapedWord shape(String text, Face face, String language) {
+        List<ShapedWord.Glyph> glyphs = new ArrayList<>();
         for (int i = 0; i < text.length(); i++) {
-            glyphs.add(new Shaped.Glyph("g" + text.charAt(i), 500.0 * i, 0, 500));
+            glyphs.add(new ShapedWord.Glyph("g" + text.charAt(i), 500.0 * i, 0, 500));
         }
-        return new Shaped(glyphs, 500.0 * text.length(), new Box(0, -700, 500.0 * text.length(), 700), "");
+        return new ShapedWord(glyphs, 500.0 * text.length(), new Box(0, -700, 500.0 * text.length(), 700), "");
     }
 
     @Override

@@ -16,7 +16,7 @@ import saltdrum.core.cue.Headline.Place;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringIn;
+import saltdrum.core.edit.CaptionImport;
 import saltdrum.core.edit.Change;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.DropHeadline;
@@ -24,7 +24,7 @@ import saltdrum.core.edit.PutHeadline;
 import saltdrum.core.format.CaptionFormat;
 import saltdrum.core.format.Captions;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.Timeline;
@@ -88,11 +88,11 @@ class HeadlineTest {
     void changesKeepWhatTheyDoNotName() {
         Track titled = with(put("Low tide", Place.ABOVE));
         long id = titled.beside().headlines().get(0).id();
-        Track later = new ChangeLook(null, null, null, id, Patch.of(Facets.SIZE, 90d), null)
+        Track later = new ChangeLook(null, null, null, id, LookPatch.of(Facets.SIZE, 90d), null)
                 .on(new PutHeadline(id, null, 1000, 5000, null).on(titled));
         Headline changed = later.beside().headlines().get(0);
         assertThat(changed)
-                .isEqualTo(new Headline(id, "Low tide", 1000, 5000, Place.ABOVE, Patch.of(Facets.SIZE, 90d)));
+                .isEqualTo(new Headline(id, "Low tide", 1000, 5000, Place.ABOVE, LookPatch.of(Facets.SIZE, 90d)));
         Track reset = new ChangeLook(null, null, null, id, null, List.of("size"))
                 .on(new PutHeadline(id, null, null, 0, null).on(later));
         assertThat(reset.beside().headlines().get(0).look().isEmpty()).isTrue();
@@ -125,10 +125,16 @@ class HeadlineTest {
     void ourOwnFilesKeepIt() {
         Track titled = new PutHeadline(null, "Soon", 1200, 2400, Place.OVER)
                 .on(new ChangeLook(
-                                null, null, null, id(with(put("A\nB", Place.BELOW))), Patch.of(Facets.SIZE, 90d), null)
+                                null,
+                                null,
+                                null,
+                                id(with(put("A\nB", Place.BELOW))),
+                                LookPatch.of(Facets.SIZE, 90d),
+                                null)
                         .on(with(put("A\nB", Place.BELOW))));
         String json = CaptionFormat.WORDS.write(titled, null, CLIP);
-        Track read = BringIn.of(Captions.read(json.getBytes(StandardCharsets.UTF_8), "a.json"), "a.json", "en", 9000)
+        Track read = CaptionImport.of(
+                        Captions.read(json.getBytes(StandardCharsets.UTF_8), "a.json"), "a.json", "en", 9000)
                 .edit()
                 .on(Track.empty("en", "Lantern").withLength(9000));
         assertThat(read.beside().headlines().stream().map(one -> one.withId(0)))

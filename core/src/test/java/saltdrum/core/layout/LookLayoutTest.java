@@ -17,19 +17,19 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.look.Backing;
-import saltdrum.core.look.Choices.Align;
-import saltdrum.core.look.Choices.Fit;
-import saltdrum.core.look.Choices.Grow;
-import saltdrum.core.look.Choices.Letters;
 import saltdrum.core.look.Face;
+import saltdrum.core.look.FacetChoices.Align;
+import saltdrum.core.look.FacetChoices.Fit;
+import saltdrum.core.look.FacetChoices.Grow;
+import saltdrum.core.look.FacetChoices.Letters;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
+import saltdrum.core.paint.GradientStop;
 import saltdrum.core.paint.Paint;
-import saltdrum.core.paint.Stop;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.InkBounds;
@@ -46,13 +46,13 @@ import saltdrum.core.text.Hyphens;
 class LookLayoutTest {
     private static final Size TALL = new Size(1080, 1920);
     /** 100 px letters: 50 px wide, 70 high; a space is 25. */
-    private static final Patch PLAIN = Patch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
+    private static final LookPatch PLAIN = LookPatch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
 
-    private static Scene scene(Track track, Patch look) {
+    private static Scene scene(Track track, LookPatch look) {
         return new SceneMaker(new BlockTypesetter()).make(track, new Style("test", null, look, List.of()), TALL);
     }
 
-    private static List<Mark.Glyphs> glyphs(String text, Patch look) {
+    private static List<Mark.Glyphs> glyphs(String text, LookPatch look) {
         return leaves(
                 scene(Words.track(Recipe.PHRASE, text), look).parts().get(0).marks(), Mark.Glyphs.class);
     }
@@ -65,7 +65,7 @@ class LookLayoutTest {
     @Test
     void aLineStandsWhereItIsAligned() {
         // “ab cd” is 2 × 100 + 25 wide; the widest line 0.8 × 1080 = 864.
-        Patch look = PLAIN.with(Facets.WIDEST, 0.8);
+        LookPatch look = PLAIN.with(Facets.WIDEST, 0.8);
         assertThat(glyphs("ab cd", look).get(0).x()).isEqualTo(540 - 112.5);
         assertThat(glyphs("ab cd", look.with(Facets.ALIGN, Align.START)).get(0).x())
                 .isEqualTo(540 - 432.0);
@@ -75,7 +75,7 @@ class LookLayoutTest {
 
     @Test
     void aTiltTurnsTheCueAsOneAboutItsMiddle() {
-        Patch plated = PLAIN.with(Facets.TILT, 10d)
+        LookPatch plated = PLAIN.with(Facets.TILT, 10d)
                 .with(Facets.PLATES, List.of(Backing.BLANK))
                 .with(Facets.WIDEST, 0.95);
         List<Mark> marks = scene(Words.track(Recipe.PHRASE, "ab cd"), plated)
@@ -100,8 +100,8 @@ class LookLayoutTest {
     void aWordOfAnotherTiltIsTurnedByTheRest() {
         Track track = Words.track(Recipe.PHRASE, "ab cd");
         long word = track.words().toList().get(1).id();
-        Track bent =
-                ChangeLook.ofWords(List.of(word), Patch.of(Facets.TILT, -5d)).on(track);
+        Track bent = ChangeLook.ofWords(List.of(word), LookPatch.of(Facets.TILT, -5d))
+                .on(track);
         List<Mark> marks =
                 scene(bent, PLAIN.with(Facets.TILT, 10d)).parts().get(0).marks();
         assertThat(leaves(marks, Mark.Glyphs.class))
@@ -150,25 +150,25 @@ class LookLayoutTest {
 
     @Test
     void outlinesLieUnderEachOtherAndShadowsUnderAll() {
-        Rim thin = new Rim(0.02, Ink.of("#111111"));
-        Rim wide = new Rim(0.1, Ink.of("#222222"));
-        List<Coat> coats = glyphs(
+        TextOutline thin = new TextOutline(0.02, Ink.of("#111111"));
+        TextOutline wide = new TextOutline(0.1, Ink.of("#222222"));
+        List<PaintLayer> coats = glyphs(
                         "ab",
                         PLAIN.with(Facets.OUTLINES, List.of(thin, wide))
-                                .with(Facets.SHADOWS, List.of(new Shade.Soft("#333333", 0, 0.05, 0.1, 0.03))))
+                                .with(Facets.SHADOWS, List.of(new TextShadow.Soft("#333333", 0, 0.05, 0.1, 0.03))))
                 .get(0)
                 .coats();
         assertThat(coats)
                 .containsExactly(
-                        new Coat.Cast("#333333", 0, 5, 10, 13),
-                        new Coat.Outline(new Paint.Solid("#222222"), 10, Coat.Join.ROUND),
-                        new Coat.Outline(new Paint.Solid("#111111"), 2, Coat.Join.ROUND),
-                        new Coat.Fill(new Paint.Solid("#ffffff")));
+                        new PaintLayer.Shadow("#333333", 0, 5, 10, 13),
+                        new PaintLayer.Outline(new Paint.Solid("#222222"), 10, PaintLayer.Join.ROUND),
+                        new PaintLayer.Outline(new Paint.Solid("#111111"), 2, PaintLayer.Join.ROUND),
+                        new PaintLayer.Fill(new Paint.Solid("#ffffff")));
     }
 
     @Test
     void aBlendRunsAcrossWhatItSays() {
-        List<Stop> stops = List.of(new Stop(0, "#000000"), new Stop(1, "#ffffff"));
+        List<GradientStop> stops = List.of(new GradientStop(0, "#000000"), new GradientStop(1, "#ffffff"));
         // To the right across two words of 100 px with 25 between: 427.5 to 652.5.
         for (Ink.Across across : List.of(Ink.Across.LINE, Ink.Across.CUE)) {
             Paint.Linear line = (Paint.Linear)
@@ -193,7 +193,7 @@ class LookLayoutTest {
     }
 
     private static Paint fill(Mark.Glyphs word) {
-        return ((Coat.Fill) word.coats().get(word.coats().size() - 1)).paint();
+        return ((PaintLayer.Fill) word.coats().get(word.coats().size() - 1)).paint();
     }
 
     @Test
@@ -216,7 +216,7 @@ class LookLayoutTest {
     @Test
     void onlyTheLongWordIsShrunk() {
         // 24 letters are 1200 px; the line may be 540.
-        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.WORD);
+        LookPatch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.WORD);
         Track track = Words.track(Recipe.ONE_WORD, "abcdefghijklmnopqrstuvwx cd");
         List<Part> parts = scene(track, look).parts();
         assertThat(parts.get(0).fit()).isEqualTo(0.45);
@@ -227,7 +227,7 @@ class LookLayoutTest {
 
     @Test
     void allCuesAreShrunkAlike() {
-        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
+        LookPatch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
         Track track = Words.track(Recipe.ONE_WORD, "abcdefghijklmnopqrstuvwx cd");
         assertThat(scene(track, look).parts()).extracting(Part::fit).containsExactly(0.45, 0.45);
     }
@@ -238,12 +238,12 @@ class LookLayoutTest {
         AtomicInteger shaped = new AtomicInteger();
         SceneMaker maker = new SceneMaker(new BlockTypesetter() {
             @Override
-            public Shaped shape(String text, Face face, String language) {
+            public ShapedWord shape(String text, Face face, String language) {
                 shaped.incrementAndGet();
                 return super.shape(text, face, language);
             }
         });
-        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
+        LookPatch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.ALL);
         Style style = new Style("test", null, look, List.of());
         Track track = Words.track(Recipe.ONE_WORD, "oar tide rope ".repeat(40) + "lantern");
         maker.make(track, style, TALL);
@@ -256,7 +256,8 @@ class LookLayoutTest {
 
     @Test
     void aWideCueIsBrokenIntoMoreEvenLines() {
-        Patch look = PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.BREAK).with(Facets.MOST_LINES, 3d);
+        LookPatch look =
+                PLAIN.with(Facets.WIDEST, 0.5).with(Facets.FIT, Fit.BREAK).with(Facets.MOST_LINES, 3d);
         // Four words of 200 px: 875 in one line, 425 in two.
         List<Mark.Glyphs> words = glyphs("abcd efgh ijkl mnop", look);
         assertThat(words.stream().map(Mark.Glyphs::y).distinct()).hasSize(2);
@@ -271,7 +272,7 @@ class LookLayoutTest {
     void aLongWordIsDividedAtItsSyllables() {
         // Twelve letters are 600 px; the line may be 378: “lantern-” is 400 at 100, so the point before it is taken.
         Hyphens hyphens = (word, language) -> word.startsWith("lantern") ? List.of(3, 7) : List.of();
-        Patch look = PLAIN.with(Facets.WIDEST, 0.35).with(Facets.FIT, Fit.HYPHENATE);
+        LookPatch look = PLAIN.with(Facets.WIDEST, 0.35).with(Facets.FIT, Fit.HYPHENATE);
         Scene scene = new SceneMaker(new BlockTypesetter(), hyphens)
                 .make(Words.track(Recipe.PHRASE, "ab lanternlight cd"), new Style("test", null, look, List.of()), TALL);
         List<Mark.Glyphs> words = leaves(scene.parts().get(0).marks(), Mark.Glyphs.class);
@@ -288,7 +289,7 @@ class LookLayoutTest {
         Track track = Words.track(Recipe.PHRASE, "ab cd");
         long second = track.words().skip(1).findFirst().orElseThrow().id();
         Track bent = ChangeLook.ofWords(
-                        List.of(second), Patch.of(Facets.SCALE, 1.5).with(Facets.TILT, 7d))
+                        List.of(second), LookPatch.of(Facets.SCALE, 1.5).with(Facets.TILT, 7d))
                 .on(track);
         List<Mark.Glyphs> words = leaves(scene(bent, PLAIN).parts().get(0).marks(), Mark.Glyphs.class);
         assertThat(words.get(0).size()).isEqualTo(100);

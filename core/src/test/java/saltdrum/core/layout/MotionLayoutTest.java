@@ -17,16 +17,16 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.By;
-import saltdrum.core.motion.Flow;
-import saltdrum.core.motion.Order;
-import saltdrum.core.motion.Passage;
-import saltdrum.core.motion.Stain;
-import saltdrum.core.motion.Travel;
-import saltdrum.core.motion.Way;
+import saltdrum.core.motion.FillFlow;
+import saltdrum.core.motion.MotionUnit;
+import saltdrum.core.motion.PersistentTint;
+import saltdrum.core.motion.StaggerOrder;
+import saltdrum.core.motion.Transition;
+import saltdrum.core.motion.TransitionEffect;
+import saltdrum.core.motion.TravellingPlate;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
@@ -39,19 +39,20 @@ import saltdrum.core.word.Word;
 class MotionLayoutTest {
     private static final Size TALL = new Size(1080, 1920);
     /** 100 px letters: 50 px wide, 70 high; a space is 25. */
-    private static final Patch PLAIN = Patch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
+    private static final LookPatch PLAIN = LookPatch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
 
-    private static Scene scene(Track track, Patch look) {
+    private static Scene scene(Track track, LookPatch look) {
         return new SceneMaker(new BlockTypesetter()).make(track, new Style("test", null, look, List.of()), TALL);
     }
 
-    private static List<Mark.Glyphs> glyphs(String text, Patch look) {
+    private static List<Mark.Glyphs> glyphs(String text, LookPatch look) {
         return leaves(
                 scene(Words.track(Recipe.PHRASE, text), look).parts().get(0).marks(), Mark.Glyphs.class);
     }
 
-    private static final Patch BY_LETTER =
-            PLAIN.with(Facets.ENTRANCE, new Passage(Way.FADE, By.LETTER, Order.VOICE, 0, 100, 1, "linear"));
+    private static final LookPatch BY_LETTER = PLAIN.with(
+            Facets.ENTRANCE,
+            new Transition(TransitionEffect.FADE, MotionUnit.LETTER, StaggerOrder.VOICE, 0, 100, 1, "linear"));
 
     private static double opacity(Mark mark, double t) {
         return MarkState.of(mark, t).opacity();
@@ -72,7 +73,7 @@ class MotionLayoutTest {
 
     @Test
     void lettersComeOneAfterAnotherAndWhatTheyCastWithThem() {
-        Patch look = BY_LETTER.with(Facets.SHADOWS, List.of(new Shade.Long("#000000", 135, 0.3)));
+        LookPatch look = BY_LETTER.with(Facets.SHADOWS, List.of(new TextShadow.Long("#000000", 135, 0.3)));
         Word word = Words.track(Recipe.PHRASE, "abcd").words().toList().get(0);
         List<Mark.Glyphs> marks = glyphs("abcd", look);
         assertThat(marks).as("four shadows, four letters").hasSize(8);
@@ -92,7 +93,7 @@ class MotionLayoutTest {
 
     @Test
     void onePlateTravelsThroughACue() {
-        Patch look = PLAIN.with(Facets.SPOKEN, List.of(Travel.BLANK));
+        LookPatch look = PLAIN.with(Facets.SPOKEN, List.of(TravellingPlate.BLANK));
         Scene scene = scene(Words.track(Recipe.PHRASE, "ab cde f"), look);
         List<Mark.Plate> plates = leaves(scene.parts().get(0).marks(), Mark.Plate.class);
         assertThat(plates).hasSize(1);
@@ -100,8 +101,8 @@ class MotionLayoutTest {
         assertThat(plates.get(0).width()).isCloseTo(150 + 32, within(0.5));
     }
 
-    private static Passage by(Way way, By by, Order order) {
-        return new Passage(way, by, order, 0, 100, 1, "linear");
+    private static Transition by(TransitionEffect way, MotionUnit by, StaggerOrder order) {
+        return new Transition(way, by, order, 0, 100, 1, "linear");
     }
 
     /** In all the groups around it. */
@@ -121,9 +122,9 @@ class MotionLayoutTest {
 
     /** A way that needs a picture of its own left a joined word, or one of one letter, on the screen from the beginning. */
     @ParameterizedTest
-    @EnumSource(Way.class)
-    void aWordOfOneLetterComesInEveryWay(Way way) {
-        Patch look = PLAIN.with(Facets.ENTRANCE, by(way, By.LETTER, Order.VOICE));
+    @EnumSource(TransitionEffect.class)
+    void aWordOfOneLetterComesInEveryWay(TransitionEffect way) {
+        LookPatch look = PLAIN.with(Facets.ENTRANCE, by(way, MotionUnit.LETTER, StaggerOrder.VOICE));
         Track track = Words.track(Recipe.PHRASE, "abc d");
         Word last = track.words().toList().get(1);
         List<Mark> marks = scene(track, look).parts().get(0).marks();
@@ -138,8 +139,8 @@ class MotionLayoutTest {
     /** Copies in another colour stood there whole while their letters left. */
     @ParameterizedTest
     @MethodSource("overLetters")
-    void whatLiesOverLettersGoesWithThem(Patch over) {
-        Patch look = over.with(Facets.EXIT, by(Way.FADE, By.LETTER, Order.BACKWARD));
+    void whatLiesOverLettersGoesWithThem(LookPatch over) {
+        LookPatch look = over.with(Facets.EXIT, by(TransitionEffect.FADE, MotionUnit.LETTER, StaggerOrder.BACKWARD));
         Track track = Words.track(Recipe.PHRASE, "abcd");
         Part part = scene(track, look).parts().get(0);
         for (Mark leaf : leaves(part.marks(), Mark.class)) {
@@ -149,10 +150,10 @@ class MotionLayoutTest {
         }
     }
 
-    static Stream<Patch> overLetters() {
+    static Stream<LookPatch> overLetters() {
         return Stream.of(
-                PLAIN.with(Facets.SPOKEN, List.of(Stain.BLANK)),
-                PLAIN.with(Facets.SPOKEN, List.of(Flow.BLANK)),
+                PLAIN.with(Facets.SPOKEN, List.of(PersistentTint.BLANK)),
+                PLAIN.with(Facets.SPOKEN, List.of(FillFlow.BLANK)),
                 PLAIN.with(Facets.UNDERLINE, true),
                 PLAIN.with(Facets.ACCENTS, List.of(Accent.Strike.BLANK)),
                 PLAIN.with(Facets.PLATES, List.of(Backing.box(Backing.Behind.WORD, 0.2, 0.1, 0, Ink.of("#ff0000")))));
@@ -160,13 +161,13 @@ class MotionLayoutTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = By.class,
+            value = MotionUnit.class,
             names = {"WORD", "LETTER"})
-    void aPlateBehindAWordComesWithItInEveryWay(By by) {
-        for (Way way : Way.values()) {
-            Patch look = PLAIN.with(
+    void aPlateBehindAWordComesWithItInEveryWay(MotionUnit by) {
+        for (TransitionEffect way : TransitionEffect.values()) {
+            LookPatch look = PLAIN.with(
                             Facets.PLATES, List.of(Backing.box(Backing.Behind.WORD, 0.2, 0.1, 0, Ink.of("#ff0000"))))
-                    .with(Facets.ENTRANCE, by(way, by, Order.VOICE));
+                    .with(Facets.ENTRANCE, by(way, by, StaggerOrder.VOICE));
             Track track = Words.track(Recipe.PHRASE, "abc de");
             List<Mark> marks = scene(track, look).parts().get(0).marks();
             Mark.Plate second = leaves(marks, Mark.Plate.class).get(1);

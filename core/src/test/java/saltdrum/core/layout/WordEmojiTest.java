@@ -14,14 +14,14 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.look.Choices.Beside;
+import saltdrum.core.look.FacetChoices.EmojiPosition;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
-import saltdrum.core.motion.Arrival;
-import saltdrum.core.motion.By;
-import saltdrum.core.motion.Order;
-import saltdrum.core.motion.Passage;
-import saltdrum.core.motion.Way;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.motion.MotionUnit;
+import saltdrum.core.motion.StaggerOrder;
+import saltdrum.core.motion.Transition;
+import saltdrum.core.motion.TransitionEffect;
+import saltdrum.core.motion.WordArrival;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
@@ -31,9 +31,9 @@ import saltdrum.core.style.Style;
 class WordEmojiTest {
     private static final Size TALL = new Size(1080, 1920);
     /** 100 px letters: 50 px wide, 70 high; a space is 25. */
-    private static final Patch PLAIN = Patch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
+    private static final LookPatch PLAIN = LookPatch.of(Facets.SIZE, 100d).with(Facets.Y, 0.5);
 
-    private static Part part(String text, int word, Patch own, Patch look) {
+    private static Part part(String text, int word, LookPatch own, LookPatch look) {
         Track track = Words.track(Recipe.PHRASE, text);
         Track bent = ChangeLook.ofWords(List.of(track.words().toList().get(word).id()), own)
                 .on(track);
@@ -47,7 +47,7 @@ class WordEmojiTest {
         return leaves(part.marks(), Mark.Picture.class).get(0);
     }
 
-    private static final Patch BELL = Patch.of(Facets.EMOJI, "🔔").with(Facets.EMOJI_SIZE, 1d);
+    private static final LookPatch BELL = LookPatch.of(Facets.EMOJI, "🔔").with(Facets.EMOJI_SIZE, 1d);
 
     @Test
     void afterAWordItTakesRoomInTheLine() {
@@ -66,7 +66,7 @@ class WordEmojiTest {
 
     @Test
     void beforeAWordItMovesItsLetters() {
-        Part part = part("ab cd", 0, BELL.with(Facets.EMOJI_AT, Beside.BEFORE), PLAIN);
+        Part part = part("ab cd", 0, BELL.with(Facets.EMOJI_AT, EmojiPosition.BEFORE), PLAIN);
         double left = 540 - 341 / 2.0;
         assertThat(picture(part).x()).isEqualTo(left);
         assertThat(leaves(part.marks(), Mark.Glyphs.class).get(0).x()).isEqualTo(left + 116);
@@ -74,7 +74,7 @@ class WordEmojiTest {
 
     @Test
     void beforeAWordThatIsReadLeftwardsIsAtItsRight() {
-        Part part = part("הים cd", 0, BELL.with(Facets.EMOJI_AT, Beside.BEFORE), PLAIN);
+        Part part = part("הים cd", 0, BELL.with(Facets.EMOJI_AT, EmojiPosition.BEFORE), PLAIN);
         Mark.Glyphs word = leaves(part.marks(), Mark.Glyphs.class).stream()
                 .filter(mark -> mark.wordId() == picture(part).wordId())
                 .findFirst()
@@ -84,7 +84,7 @@ class WordEmojiTest {
 
     @Test
     void aboveAndOverAWordItTakesNoneAndIsMovedByHand() {
-        Part above = part("ab cd", 0, BELL.with(Facets.EMOJI_AT, Beside.ABOVE), PLAIN);
+        Part above = part("ab cd", 0, BELL.with(Facets.EMOJI_AT, EmojiPosition.ABOVE), PLAIN);
         double middle = 540 - 225 / 2.0 + 50;
         assertThat(leaves(above.marks(), Mark.Glyphs.class).get(0).x()).isEqualTo(540 - 112.5);
         assertThat(picture(above).x()).isEqualTo(middle - 50);
@@ -92,7 +92,7 @@ class WordEmojiTest {
         Part over = part(
                 "ab cd",
                 0,
-                BELL.with(Facets.EMOJI_AT, Beside.OVER)
+                BELL.with(Facets.EMOJI_AT, EmojiPosition.OVER)
                         .with(Facets.EMOJI_X, 0.5)
                         .with(Facets.EMOJI_Y, -1d),
                 PLAIN);
@@ -102,21 +102,25 @@ class WordEmojiTest {
 
     @Test
     void itComesWithItsWordOrByItselfWhenThatIsSaid() {
-        Patch byWord = PLAIN.with(Facets.ENTRANCE, Passage.of(Way.FADE, By.WORD, Order.VOICE, 200));
+        LookPatch byWord = PLAIN.with(
+                Facets.ENTRANCE, Transition.of(TransitionEffect.FADE, MotionUnit.WORD, StaggerOrder.VOICE, 200));
         Part with = part("ab cd", 1, BELL, byWord);
         // The second word begins at 1400 ms; the cue shows its first a little before it is said.
         int shown = with.startMs() + 400;
         assertThat(opacity(with, shown)).isZero();
         assertThat(opacity(with, shown + 200)).isEqualTo(1);
-        Patch own = BELL.with(Facets.EMOJI_ENTRANCE, new Arrival(Way.FADE, 100, 1, "linear"));
+        LookPatch own = BELL.with(Facets.EMOJI_ENTRANCE, new WordArrival(TransitionEffect.FADE, 100, 1, "linear"));
         Part alone = part("ab cd", 1, own, PLAIN);
         assertThat(opacity(alone, shown)).isZero();
         assertThat(opacity(alone, shown + 100)).isEqualTo(1);
         assertThat(leaves(alone.marks(), Mark.Glyphs.class).get(1).tracks().nothing())
                 .isTrue();
         // Blurred it is on a picture of its own.
-        Part blurred =
-                part("ab cd", 1, BELL.with(Facets.EMOJI_ENTRANCE, new Arrival(Way.BLUR, 100, 1, "linear")), PLAIN);
+        Part blurred = part(
+                "ab cd",
+                1,
+                BELL.with(Facets.EMOJI_ENTRANCE, new WordArrival(TransitionEffect.BLUR, 100, 1, "linear")),
+                PLAIN);
         assertThat(blurred.marks()).anySatisfy(mark -> assertThat(mark).isInstanceOf(Mark.Group.class));
     }
 
@@ -126,16 +130,16 @@ class WordEmojiTest {
 
     @Test
     void whatHasNoDrawingIsToldAndWhatIsNoEmojiIsRefused() {
-        assertThat(part("ab cd", 0, Patch.of(Facets.EMOJI, "🫠"), PLAIN).missing())
+        assertThat(part("ab cd", 0, LookPatch.of(Facets.EMOJI, "🫠"), PLAIN).missing())
                 .isEqualTo("🫠");
         for (String wrong : List.of("\"bell\"", "\"🔔🔔\"", "5", "\"" + "🔔".repeat(40) + "\"", "\"a🔔\"")) {
-            assertThatThrownBy(() -> Json.read("{\"emoji\": " + wrong + "}", Patch.class, "look"))
+            assertThatThrownBy(() -> Json.read("{\"emoji\": " + wrong + "}", LookPatch.class, "look"))
                     .as(wrong)
                     .isInstanceOf(BadInputException.class)
                     .hasMessageContaining("“emoji” is one emoji, a sticker");
         }
         for (String good : List.of("👩‍🚒", "❤️", "🇫🇷", "👍🏽", "3️⃣")) {
-            assertThat(Json.read("{\"emoji\": \"" + good + "\"}", Patch.class, "look")
+            assertThat(Json.read("{\"emoji\": \"" + good + "\"}", LookPatch.class, "look")
                             .get(Facets.EMOJI))
                     .isEqualTo(good);
         }

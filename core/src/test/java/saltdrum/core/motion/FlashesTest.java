@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Pose;
@@ -67,7 +67,7 @@ class FlashesTest {
                 9,
                 0,
                 Pose.about(0, 0),
-                List.of(new Coat.Fill(new Paint.Solid("#ffffff"))),
+                List.of(new PaintLayer.Fill(new Paint.Solid("#ffffff"))),
                 glow.tracks(new Beat(0, 500, 9000, 100, null, false)));
         double[] luminance = new double[480];
         for (int i = 0; i < luminance.length; i++) {

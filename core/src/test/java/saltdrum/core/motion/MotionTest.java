@@ -13,8 +13,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.parts.ValueParts;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
@@ -25,18 +25,25 @@ import saltdrum.core.track.Tracks;
 
 class MotionTest {
     private static final Beat WORD = new Beat(1000, 1600, 4000, 100, "#ffffff", true);
-    private static final Stay LATE = new Stay(1000, 200, true, 100, 3, false);
-    private static final Stay AT_ONCE = new Stay(1000, 200, false, 100, 0, false);
+    private static final TransitionWindow LATE = new TransitionWindow(1000, 200, true, 100, 3, false);
+    private static final TransitionWindow AT_ONCE = new TransitionWindow(1000, 200, false, 100, 0, false);
 
     private static MarkState at(Tracks tracks, double t) {
         return MarkState.of(
                 new Mark.Plate(
-                        0, 0, 9, 9, 0, Pose.about(0, 0), List.of(new Coat.Fill(new Paint.Solid("#ffffff"))), tracks),
+                        0,
+                        0,
+                        9,
+                        9,
+                        0,
+                        Pose.about(0, 0),
+                        List.of(new PaintLayer.Fill(new Paint.Solid("#ffffff"))),
+                        tracks),
                 t);
     }
 
-    private static Passage passage(Way way) {
-        return Passage.of(way, By.WORD, Order.VOICE, 200);
+    private static Transition passage(TransitionEffect way) {
+        return Transition.of(way, MotionUnit.WORD, StaggerOrder.VOICE, 200);
     }
 
     static Stream<Spoken> behaviours() {
@@ -55,8 +62,8 @@ class MotionTest {
 
     /** A way that ended elsewhere than at rest would leave a word askew for the rest of its cue. */
     @ParameterizedTest
-    @EnumSource(Way.class)
-    void everyWayLeadsToRestFromOutOfSight(Way way) {
+    @EnumSource(TransitionEffect.class)
+    void everyWayLeadsToRestFromOutOfSight(TransitionEffect way) {
         Tracks in = passage(way).in(LATE);
         assertThat(at(in, 990).opacity() == 0 || at(in, 990).get(Property.INSET_RIGHT) == 1)
                 .isTrue();
@@ -65,8 +72,8 @@ class MotionTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Way.class)
-    void goingIsComingBackwards(Way way) {
+    @EnumSource(TransitionEffect.class)
+    void goingIsComingBackwards(TransitionEffect way) {
         Tracks in = passage(way).in(LATE);
         Tracks out = passage(way).out(LATE);
         assertAtRest(at(out, 990));
@@ -81,15 +88,15 @@ class MotionTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Way.class)
-    void theSameStayGivesTheSameTracks(Way way) {
+    @EnumSource(TransitionEffect.class)
+    void theSameStayGivesTheSameTracks(TransitionEffect way) {
         assertThat(passage(way).in(LATE)).isEqualTo(passage(way).in(LATE));
     }
 
     /** 0.97 of full size, 1.07, 1: common practice, no source. */
     @Test
     void aPopSwellsPastFullSize() {
-        Tracks pop = passage(Way.POP).in(AT_ONCE);
+        Tracks pop = passage(TransitionEffect.POP).in(AT_ONCE);
         assertThat(at(pop, 1000).scale()).isEqualTo(0.97);
         assertThat(at(pop, 1090).scale()).isEqualTo(1.07);
         assertThat(at(pop, 1200).scale()).isEqualTo(1);
@@ -98,43 +105,47 @@ class MotionTest {
 
     @Test
     void strengthScalesAWay() {
-        Passage strong = new Passage(Way.RISE, By.CUE, Order.FORWARD, 0, 200, 2, "ease-out");
+        Transition strong =
+                new Transition(TransitionEffect.RISE, MotionUnit.CUE, StaggerOrder.FORWARD, 0, 200, 2, "ease-out");
         assertThat(at(strong.in(AT_ONCE), 1000).y()).isEqualTo(60);
     }
 
     @Test
     void whatIsScatteredIsScatteredDifferentlyButAlwaysTheSame() {
-        Passage scatter = passage(Way.SCATTER);
+        Transition scatter = passage(TransitionEffect.SCATTER);
         double one = at(scatter.in(LATE), 1000).x();
-        double other =
-                at(scatter.in(new Stay(1000, 200, true, 100, 4, false)), 1000).x();
+        double other = at(scatter.in(new TransitionWindow(1000, 200, true, 100, 4, false)), 1000)
+                .x();
         assertThat(one).isNotEqualTo(other);
         assertThat(at(scatter.in(LATE), 1000).x()).isEqualTo(one);
     }
 
     @Test
     void aWipeRunsTheWayTheScriptDoes() {
-        Tracks leftwards = passage(Way.WIPE).in(new Stay(1000, 200, true, 100, 0, true));
+        Tracks leftwards = passage(TransitionEffect.WIPE).in(new TransitionWindow(1000, 200, true, 100, 0, true));
         assertThat(at(leftwards, 1001).get(Property.INSET_LEFT)).isGreaterThan(0.9);
         assertThat(at(leftwards, 1001).get(Property.INSET_RIGHT)).isZero();
     }
 
     @Test
     void ordersAreRanks() {
-        assertThat(Order.FORWARD.ranks(4)).containsExactly(0, 1, 2, 3);
-        assertThat(Order.BACKWARD.ranks(4)).containsExactly(3, 2, 1, 0);
-        assertThat(Order.MIDDLE.ranks(5)).containsExactly(2, 1, 0, 1, 2);
-        assertThat(Order.MIDDLE.ranks(4)).containsExactly(1, 0, 0, 1);
-        assertThat(Order.RANDOM.ranks(20)).containsExactlyInAnyOrder(Order.FORWARD.ranks(20));
-        assertThat(Order.RANDOM.ranks(20)).isEqualTo(Order.RANDOM.ranks(20)).isNotEqualTo(Order.FORWARD.ranks(20));
+        assertThat(StaggerOrder.FORWARD.ranks(4)).containsExactly(0, 1, 2, 3);
+        assertThat(StaggerOrder.BACKWARD.ranks(4)).containsExactly(3, 2, 1, 0);
+        assertThat(StaggerOrder.MIDDLE.ranks(5)).containsExactly(2, 1, 0, 1, 2);
+        assertThat(StaggerOrder.MIDDLE.ranks(4)).containsExactly(1, 0, 0, 1);
+        assertThat(StaggerOrder.RANDOM.ranks(20)).containsExactlyInAnyOrder(StaggerOrder.FORWARD.ranks(20));
+        assertThat(StaggerOrder.RANDOM.ranks(20))
+                .isEqualTo(StaggerOrder.RANDOM.ranks(20))
+                .isNotEqualTo(StaggerOrder.FORWARD.ranks(20));
     }
 
     @ParameterizedTest
     @MethodSource("behaviours")
     void behavioursLeaveLettersAtRestOrWhereTheySayTheyDo(Spoken spoken) {
         MarkState after = at(spoken.tracks(WORD), 3900);
-        double opacity =
-                spoken instanceof Dim dim ? dim.others() : spoken instanceof Sweep || spoken instanceof Pad ? 0 : 1;
+        double opacity = spoken instanceof Dim dim
+                ? dim.others()
+                : spoken instanceof SweepingPlate || spoken instanceof SpokenPlate ? 0 : 1;
         assertThat(after.opacity()).isEqualTo(opacity);
         assertThat(after.scale()).isEqualTo(1);
         assertThat(after.y()).isZero();
@@ -175,7 +186,7 @@ class MotionTest {
 
     @Test
     void aColourRunsThroughAtTheVoicesPace() {
-        Tracks flow = new Flow("#00ff00").tracks(WORD);
+        Tracks flow = new FillFlow("#00ff00").tracks(WORD);
         assertThat(at(flow, 1000).get(Property.INSET_RIGHT)).isEqualTo(1);
         assertThat(at(flow, 1300).get(Property.INSET_RIGHT)).isCloseTo(0.5, within(1e-9));
         assertThat(at(flow, 1600).get(Property.INSET_RIGHT)).isZero();
@@ -183,11 +194,11 @@ class MotionTest {
 
     @Test
     void aPlateThatTravelsIsAtEachWordWhenItIsSaid() {
-        Travel travel = new Travel("#ff6b4a", 0, 1, 0, 0, 100);
-        List<Travel.Stop> stops = List.of(
-                new Travel.Stop(new Box(100, 500, 200, 80), 1000),
-                new Travel.Stop(new Box(340, 500, 100, 80), 1500),
-                new Travel.Stop(new Box(100, 600, 400, 80), 1520));
+        TravellingPlate travel = new TravellingPlate("#ff6b4a", 0, 1, 0, 0, 100);
+        List<TravellingPlate.Stop> stops = List.of(
+                new TravellingPlate.Stop(new Box(100, 500, 200, 80), 1000),
+                new TravellingPlate.Stop(new Box(340, 500, 100, 80), 1500),
+                new TravellingPlate.Stop(new Box(100, 600, 400, 80), 1520));
         Tracks tracks = travel.along(stops, 400);
         assertThat(at(tracks, 1200).x()).isZero();
         assertThat(at(tracks, 1200).extent()).isEqualTo(0.5);
@@ -202,16 +213,17 @@ class MotionTest {
                 .isEqualTo(spoken));
         accents().forEach(accent -> assertThat(Json.read(Json.write(accent), Accent.class, "motion"))
                 .isEqualTo(accent));
-        Passage passage = passage(Way.SWING);
-        assertThat(Json.read(Json.write(passage), Passage.class, "motion")).isEqualTo(passage);
+        Transition passage = passage(TransitionEffect.SWING);
+        assertThat(Json.read(Json.write(passage), Transition.class, "motion")).isEqualTo(passage);
     }
 
     @Test
     void whatIsOutOfRangeIsRefused() {
-        assertThatThrownBy(() -> new Kindle(1.5, 10)).hasMessageContaining("“Opacity before”");
+        assertThatThrownBy(() -> new DimUntilSpoken(1.5, 10)).hasMessageContaining("“Opacity before”");
         assertThatThrownBy(() -> new Lift(0, 1, 2001)).hasMessageContaining("2001");
         assertThatThrownBy(() -> new Lift(Double.NaN, 1, 20)).isInstanceOf(BadInputException.class);
-        assertThatThrownBy(() -> new Passage(Way.POP, By.WORD, Order.VOICE, 3_600_000, 200, 1, "linear"))
+        assertThatThrownBy(() -> new Transition(
+                        TransitionEffect.POP, MotionUnit.WORD, StaggerOrder.VOICE, 3_600_000, 200, 1, "linear"))
                 .hasMessageContaining("“One after another” is a number from 0 to 1000");
         assertThatThrownBy(() -> Json.read("{\"kind\":\"moonwalk\"}", Spoken.class, "motion"))
                 .isInstanceOf(BadInputException.class);
@@ -221,7 +233,7 @@ class MotionTest {
     @ParameterizedTest
     @ValueSource(doubles = {24, 25, 29.97, 30, 50, 60})
     void everyFrameRatePassesTheSamePlaces(double rate) {
-        Tracks tracks = passage(Way.SWING).in(LATE).and(new Hop(0.3, 400).tracks(WORD));
+        Tracks tracks = passage(TransitionEffect.SWING).in(LATE).and(new Hop(0.3, 400).tracks(WORD));
         MarkState[] passed = new MarkState[30];
         for (int frame = 0; frame < passed.length; frame++) {
             passed[frame] = at(tracks, 1000 + frame * 1000 / rate);

@@ -9,16 +9,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
 import saltdrum.core.Json;
 import saltdrum.core.look.Backing;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.Passage;
 import saltdrum.core.motion.Spoken;
+import saltdrum.core.motion.Transition;
 
 class ValuePartsTest {
     /** Plates of the voice had no kind, because the list of kinds stands two interfaces above them. */
     @ParameterizedTest
-    @ValueSource(classes = {Shade.class, Spoken.class, Accent.class})
+    @ValueSource(classes = {TextShadow.class, Spoken.class, Accent.class})
     void everyKindHasItsNameAndItsBlankIsReadAgain(Class<?> type) {
         assertThat(ValueParts.kinds(type))
                 .hasSizeGreaterThan(1)
@@ -32,7 +32,7 @@ class ValuePartsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(classes = {Rim.class, Backing.class, Passage.class})
+    @ValueSource(classes = {TextOutline.class, Backing.class, Transition.class})
     void oneKindAloneHasNoName(Class<?> type) {
         assertThat(ValueParts.kinds(type)).hasSize(1);
         assertThat(ValueParts.kinds(type).get(0).kind()).isEmpty();
@@ -40,12 +40,14 @@ class ValuePartsTest {
 
     @Test
     void numbersAreHeldToWhatIsSaidOfThem() {
-        ValueParts.check(Rim.class, 0.5);
-        assertThatThrownBy(() -> ValueParts.check(Rim.class, 0.51))
+        ValueParts.check(TextOutline.class, 0.5);
+        assertThatThrownBy(() -> ValueParts.check(TextOutline.class, 0.51))
                 .isInstanceOf(BadInputException.class)
                 .hasMessage("“Outline width” is a number from 0 to 0.5, not 0.51.");
-        assertThatThrownBy(() -> ValueParts.check(Rim.class, Double.NaN)).isInstanceOf(BadInputException.class);
-        assertThatThrownBy(() -> ValueParts.check(Rim.class, 0.1, 0.2)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> ValueParts.check(TextOutline.class, Double.NaN))
+                .isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> ValueParts.check(TextOutline.class, 0.1, 0.2))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Range;
@@ -38,8 +38,8 @@ class CarryOverTest {
                 .withLength(5000);
     }
 
-    private static Placed at(long id, int startMs) {
-        return new Placed(id, startMs, startMs + 400);
+    private static PlacedWord at(long id, int startMs) {
+        return new PlacedWord(id, startMs, startMs + 400);
     }
 
     private static List<String> said(Track track) {
@@ -85,7 +85,7 @@ class CarryOverTest {
     @Test
     void whatOverlapsOrReachesBeyondTheEndGivesWay() {
         Track after = new CarryOver(
-                        List.of(new Placed(1, 0, 600), at(2, 500), at(3, 4900), at(4, 5100)), List.of(), 5000)
+                        List.of(new PlacedWord(1, 0, 600), at(2, 500), at(3, 4900), at(4, 5100)), List.of(), 5000)
                 .on(track());
         List<Word> words = after.words().toList();
         assertThat(words.get(0).endMs()).isEqualTo(500);
@@ -103,14 +103,14 @@ class CarryOverTest {
 
     @Test
     void timesThatWereGivenGoWithAWholeCueOnly() {
-        Cue given = track().cues().get(0).withGiven(new CueGiven(0, 1450, null));
-        Cue other = track().cues().get(1).withGiven(new CueGiven(1480, 2950, "align:start"));
+        Cue given = track().cues().get(0).withGiven(new CueOverrides(0, 1450, null));
+        Cue other = track().cues().get(1).withGiven(new CueOverrides(1480, 2950, "align:start"));
         Track track = track().withCues(List.of(given, other), 20);
         Track after = new CarryOver(
                         List.of(at(1, 700), at(2, 1200), at(3, 1700), at(4, 2500), at(6, 3000)), List.of(5L), 4000)
                 .on(track);
-        assertThat(after.cues().get(0).given()).isEqualTo(new CueGiven(700, 2150, null));
-        assertThat(after.cues().get(1).given()).isEqualTo(new CueGiven(null, null, "align:start"));
+        assertThat(after.cues().get(0).given()).isEqualTo(new CueOverrides(700, 2150, null));
+        assertThat(after.cues().get(1).given()).isEqualTo(new CueOverrides(null, null, "align:start"));
     }
 
     @Test
@@ -140,11 +140,11 @@ class CarryOverTest {
     @Test
     void whatBecameOfTheWordsIsTold() {
         List<Word> words = track().words().toList();
-        Carried carried = Carried.of(
+        CarryOverResult carried = CarryOverResult.of(
                 words, List.of(at(1, 10), at(2, 500), at(7, 3000 + 2000), at(8, 5500), at(9, 6000)), 5000, 8000);
         assertThat(carried.kept()).isEqualTo(2);
         assertThat(carried.moved()).isEqualTo(3);
-        assertThat(carried.lost()).extracting(Carried.Lost::text).containsExactly("w3", "w4", "w5", "w6");
+        assertThat(carried.lost()).extracting(CarryOverResult.Lost::text).containsExactly("w3", "w4", "w5", "w6");
         assertThat(carried.fresh())
                 .as("longer rests than there were")
                 .containsExactly(new Range(900, 5000), new Range(6400, 8000));

@@ -73,12 +73,12 @@ class SoundMatchTest {
         return Sound.of(samples);
     }
 
-    private static List<Placed> placed(Sound before, Sound after, int words) {
+    private static List<PlacedWord> placed(Sound before, Sound after, int words) {
         return new SoundMatch(before, after).place(words(words), done -> {}, () -> false);
     }
 
-    private static void assertAt(List<Placed> placed, long word, int ms) {
-        Placed found = placed.stream()
+    private static void assertAt(List<PlacedWord> placed, long word, int ms) {
+        PlacedWord found = placed.stream()
                 .filter(one -> one.wordId() == word)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("word " + word + " was not found"));
@@ -90,7 +90,7 @@ class SoundMatchTest {
     void whatWasLeftOutIsLostAndTheRestMovesUp() {
         short[] voice = voice(1, WORDS);
         Sound after = remixed(sound(cut(voice, 0, 8), cut(voice, 14, 30)), 0.6, 60);
-        List<Placed> placed = placed(Sound.of(voice), after, WORDS);
+        List<PlacedWord> placed = placed(Sound.of(voice), after, WORDS);
         for (int i = 0; i < 8; i++) {
             assertAt(placed, i + 1, i * EVERY_MS);
         }
@@ -104,7 +104,7 @@ class SoundMatchTest {
     void whatWasPutInMovesTheRestOn() {
         short[] voice = voice(2, WORDS);
         short[] other = voice(99, 5);
-        List<Placed> placed = placed(Sound.of(voice), sound(cut(voice, 0, 10), other, cut(voice, 10, 30)), WORDS);
+        List<PlacedWord> placed = placed(Sound.of(voice), sound(cut(voice, 0, 10), other, cut(voice, 10, 30)), WORDS);
         assertThat(placed).hasSize(WORDS);
         assertAt(placed, 10, 9 * EVERY_MS);
         assertAt(placed, 11, 15 * EVERY_MS);
@@ -114,7 +114,7 @@ class SoundMatchTest {
     @Test
     void whatWasPutElsewhereIsFoundThere() {
         short[] voice = voice(3, WORDS);
-        List<Placed> placed = placed(Sound.of(voice), sound(cut(voice, 20, 30), cut(voice, 0, 20)), WORDS);
+        List<PlacedWord> placed = placed(Sound.of(voice), sound(cut(voice, 20, 30), cut(voice, 0, 20)), WORDS);
         assertThat(placed).hasSize(WORDS);
         assertAt(placed, 1, 10 * EVERY_MS);
         assertAt(placed, 21, 0);
@@ -127,7 +127,7 @@ class SoundMatchTest {
         short[] head = java.util.Arrays.copyOf(voice, 12 * EVERY_MS * 16);
         short[] pause = new short[12_345];
         short[] tail = java.util.Arrays.copyOfRange(voice, 12 * EVERY_MS * 16, voice.length);
-        List<Placed> placed = placed(Sound.of(voice), sound(head, pause, tail), WORDS);
+        List<PlacedWord> placed = placed(Sound.of(voice), sound(head, pause, tail), WORDS);
         assertAt(placed, 13, 12 * EVERY_MS + Math.round(12_345 / 16f));
         assertThat(placed).hasSize(WORDS);
     }
@@ -142,7 +142,7 @@ class SoundMatchTest {
                     Math.sin(2 * Math.PI * 220 * t) + Math.sin(2 * Math.PI * 277 * t) + Math.sin(2 * Math.PI * 330 * t);
             after[n] += (short) (300 * chord * (0.6 + 0.4 * Math.sin(4 * Math.PI * t)));
         }
-        List<Placed> placed = placed(Sound.of(voice), Sound.of(after), WORDS);
+        List<PlacedWord> placed = placed(Sound.of(voice), Sound.of(after), WORDS);
         assertAt(placed, 6, 0);
         assertAt(placed, 30, 24 * EVERY_MS);
         assertThat(placed).hasSizeGreaterThanOrEqualTo(23);
@@ -150,7 +150,7 @@ class SoundMatchTest {
 
     @Test
     void anotherVoiceIsNotTakenForIt() {
-        List<Placed> placed = placed(Sound.of(voice(5, WORDS)), Sound.of(voice(6, WORDS)), WORDS);
+        List<PlacedWord> placed = placed(Sound.of(voice(5, WORDS)), Sound.of(voice(6, WORDS)), WORDS);
         assertThat(placed.size()).isLessThanOrEqualTo(WORDS / 10);
     }
 

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.Keyframe;
@@ -32,7 +32,7 @@ class InkBoundsTest {
                 40,
                 0,
                 Pose.about(pivotX, pivotY),
-                List.of(new Coat.Fill(new Paint.Solid("#fbf7ee"))),
+                List.of(new PaintLayer.Fill(new Paint.Solid("#fbf7ee"))),
                 Tracks.of(tracks));
     }
 

@@ -3,9 +3,9 @@ package saltdrum.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.GradientStop;
 import saltdrum.core.paint.Paint;
-import saltdrum.core.paint.Stop;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.track.ColourKey;
 import saltdrum.core.track.ColourProperty;
@@ -25,8 +25,9 @@ public final class SceneBook {
     private static final int HEIGHT = 320;
 
     private static final Pose MIDDLE = Pose.about(240, 160);
-    private static final Coat FILL = fill("#fbf7ee");
-    private static final Coat OUTLINE = new Coat.Outline(new Paint.Solid("#0d2b30"), 7, Coat.Join.ROUND);
+    private static final PaintLayer FILL = fill("#fbf7ee");
+    private static final PaintLayer OUTLINE =
+            new PaintLayer.Outline(new Paint.Solid("#0d2b30"), 7, PaintLayer.Join.ROUND);
 
     /** @param times of the moments that are compared, ms */
     public record Page(String name, Scene scene, List<Double> times) {
@@ -54,42 +55,50 @@ public final class SceneBook {
     private void coats() {
         page("fill", word(List.of(FILL)));
         page("fill, half clear", word(List.of(fill("#fbf7ee80"))));
-        for (Coat.Join join : Coat.Join.values()) {
-            page("outline, " + join, word(List.of(new Coat.Outline(new Paint.Solid("#0d2b30"), 9, join), FILL)));
+        for (PaintLayer.Join join : PaintLayer.Join.values()) {
+            page("outline, " + join, word(List.of(new PaintLayer.Outline(new Paint.Solid("#0d2b30"), 9, join), FILL)));
         }
         page(
                 "three outlines",
                 word(List.of(outline("#ff6b4a", 18), outline("#0d2b30", 12), outline("#f6f1e4", 6), FILL)));
-        page("hard shadow", word(List.of(new Coat.Cast("#0d2b30", 9, 11, 0, 7), OUTLINE, FILL)));
+        page("hard shadow", word(List.of(new PaintLayer.Shadow("#0d2b30", 9, 11, 0, 7), OUTLINE, FILL)));
         for (double sigma : new double[] {0.6, 1.5, 3, 9}) {
-            page("soft shadow " + sigma, word(List.of(new Coat.Cast("#07151ccc", 3, 5, sigma, 0), FILL)));
+            page("soft shadow " + sigma, word(List.of(new PaintLayer.Shadow("#07151ccc", 3, 5, sigma, 0), FILL)));
         }
-        page("glow", word(List.of(new Coat.Cast("#ff9a1fcc", 0, 0, 10, 7), OUTLINE, FILL)));
+        page("glow", word(List.of(new PaintLayer.Shadow("#ff9a1fcc", 0, 0, 10, 7), OUTLINE, FILL)));
         page(
                 "two shadows",
                 word(List.of(
-                        new Coat.Cast("#ff9a1f", 14, 10, 4, 0), new Coat.Cast("#07151c", -6, 4, 2, 0), OUTLINE, FILL)));
+                        new PaintLayer.Shadow("#ff9a1f", 14, 10, 4, 0),
+                        new PaintLayer.Shadow("#07151c", -6, 4, 2, 0),
+                        OUTLINE,
+                        FILL)));
         page(
                 "plate with every coat",
                 plate(
                         List.of(
-                                new Coat.Cast("#07151caa", 6, 8, 5, 6),
+                                new PaintLayer.Shadow("#07151caa", 6, 8, 5, 6),
                                 outline("#0d2b30", 6),
-                                new Coat.Fill(new Paint.Solid("#f6f1e4"))),
+                                new PaintLayer.Fill(new Paint.Solid("#f6f1e4"))),
                         Tracks.NONE));
-        page("plate with a hard shadow", plate(List.of(new Coat.Cast("#07151c", 8, 8, 0, 0), FILL), Tracks.NONE));
+        page(
+                "plate with a hard shadow",
+                plate(List.of(new PaintLayer.Shadow("#07151c", 8, 8, 0, 0), FILL), Tracks.NONE));
     }
 
     private void paints() {
-        List<Stop> warm = List.of(new Stop(0, "#ffd166"), new Stop(0.5, "#ff6b4a"), new Stop(1, "#7a1f3d"));
-        List<Stop> clear = List.of(new Stop(0.1, "#ffffffff"), new Stop(0.9, "#2f7c8620"));
-        page("linear fill", word(List.of(new Coat.Fill(new Paint.Linear(90, 80, 390, 240, warm)))));
-        page("linear fill with alpha", word(List.of(new Coat.Fill(new Paint.Linear(0, 90, 0, 230, clear)))));
-        page("radial fill", word(List.of(new Coat.Fill(new Paint.Radial(240, 160, 150, warm)))));
+        List<GradientStop> warm = List.of(
+                new GradientStop(0, "#ffd166"), new GradientStop(0.5, "#ff6b4a"), new GradientStop(1, "#7a1f3d"));
+        List<GradientStop> clear = List.of(new GradientStop(0.1, "#ffffffff"), new GradientStop(0.9, "#2f7c8620"));
+        page("linear fill", word(List.of(new PaintLayer.Fill(new Paint.Linear(90, 80, 390, 240, warm)))));
+        page("linear fill with alpha", word(List.of(new PaintLayer.Fill(new Paint.Linear(0, 90, 0, 230, clear)))));
+        page("radial fill", word(List.of(new PaintLayer.Fill(new Paint.Radial(240, 160, 150, warm)))));
         page(
                 "linear outline",
-                word(List.of(new Coat.Outline(new Paint.Linear(90, 0, 390, 0, warm), 9, Coat.Join.ROUND), FILL)));
-        page("linear plate", plate(List.of(new Coat.Fill(new Paint.Linear(60, 0, 420, 0, warm))), Tracks.NONE));
+                word(List.of(
+                        new PaintLayer.Outline(new Paint.Linear(90, 0, 390, 0, warm), 9, PaintLayer.Join.ROUND),
+                        FILL)));
+        page("linear plate", plate(List.of(new PaintLayer.Fill(new Paint.Linear(60, 0, 420, 0, warm))), Tracks.NONE));
         page(
                 "linear fill that fades and turns",
                 new Mark.Glyphs(
@@ -99,7 +108,7 @@ public final class SceneBook {
                         230,
                         MIDDLE,
                         letters(),
-                        List.of(new Coat.Fill(new Paint.Linear(90, 80, 390, 240, warm))),
+                        List.of(new PaintLayer.Fill(new Paint.Linear(90, 80, 390, 240, warm))),
                         INK,
                         Tracks.of(run(Property.OPACITY, 0.2, 1), run(Property.ROTATION, -12, 9))));
     }
@@ -108,7 +117,7 @@ public final class SceneBook {
         page("tilted", tilted(List.of(OUTLINE, FILL), -8, Tracks.NONE));
         page(
                 "tilted soft shadow",
-                tilted(List.of(new Coat.Cast("#07151ccc", 3, 5, 4, 7), OUTLINE, FILL), 6, Tracks.NONE));
+                tilted(List.of(new PaintLayer.Shadow("#07151ccc", 3, 5, 4, 7), OUTLINE, FILL), 6, Tracks.NONE));
         page("plate", plate(List.of(FILL), Tracks.NONE));
         BookShapes.PICTURES.keySet().stream().sorted().forEach(name -> {
             page(name, picture(name, Tracks.NONE));
@@ -124,7 +133,7 @@ public final class SceneBook {
     }
 
     private void motions() {
-        List<Coat> coats = List.of(new Coat.Cast("#07151ccc", 2, 5, 4, 7), OUTLINE, FILL);
+        List<PaintLayer> coats = List.of(new PaintLayer.Shadow("#07151ccc", 2, 5, 4, 7), OUTLINE, FILL);
         page("opacity", tilted(coats, 0, Tracks.of(run(Property.OPACITY, 0, 1))));
         page("opacity of a fill alone", tilted(List.of(FILL), 0, Tracks.of(run(Property.OPACITY, 0, 1))));
         page("shift", tilted(coats, 0, Tracks.of(run(Property.X, -30, 21.4), run(Property.Y, 12, -17.3))));
@@ -152,7 +161,9 @@ public final class SceneBook {
         page("extent", plate(List.of(FILL), Tracks.of(run(Property.EXTENT, 0, 1))));
         page(
                 "extent with a shadow",
-                plate(List.of(new Coat.Cast("#07151caa", 6, 8, 5, 0), FILL), Tracks.of(run(Property.EXTENT, 0, 1))));
+                plate(
+                        List.of(new PaintLayer.Shadow("#07151caa", 6, 8, 5, 0), FILL),
+                        Tracks.of(run(Property.EXTENT, 0, 1))));
         page(
                 "another fill",
                 tilted(
@@ -178,7 +189,7 @@ public final class SceneBook {
 
     private void groups() {
         Mark sign = plate(List.of(fill("#ff6b4a")), Tracks.NONE);
-        Mark word = word(List.of(new Coat.Cast("#07151ccc", 2, 5, 4, 7), OUTLINE, FILL));
+        Mark word = word(List.of(new PaintLayer.Shadow("#07151ccc", 2, 5, 4, 7), OUTLINE, FILL));
         Mark moving = tilted(List.of(OUTLINE, FILL), 4, Tracks.of(run(Property.Y, -20, 20)));
         group("group that fades", Tracks.of(run(Property.OPACITY, 0, 1)), sign, word);
         group("group that moves", Tracks.of(run(Property.X, -20, 33.3), run(Property.Y, 9, -9)), sign, word);
@@ -241,11 +252,11 @@ public final class SceneBook {
     /** Where the ink of a word is, with room for every coat of this book. */
     private static final Box INK = new Box(40, 20, 400, 290);
 
-    private static Mark word(List<Coat> coats) {
+    private static Mark word(List<PaintLayer> coats) {
         return tilted(coats, 0, Tracks.NONE);
     }
 
-    private static Mark tilted(List<Coat> coats, double tilt, Tracks tracks) {
+    private static Mark tilted(List<PaintLayer> coats, double tilt, Tracks tracks) {
         return new Mark.Glyphs(1, 85.25, 220.5, 230, new Pose(240, 160, tilt), letters(), coats, INK, tracks);
     }
 
@@ -254,7 +265,7 @@ public final class SceneBook {
                 new Mark.PlacedGlyph("A", 0, 0), new Mark.PlacedGlyph("o", 430, 0), new Mark.PlacedGlyph("y", 880, 0));
     }
 
-    private static Mark plate(List<Coat> coats, Tracks tracks) {
+    private static Mark plate(List<PaintLayer> coats, Tracks tracks) {
         return new Mark.Plate(60.25, 90.5, 360.5, 130.25, 26, MIDDLE, coats, tracks);
     }
 
@@ -262,12 +273,12 @@ public final class SceneBook {
         return new Mark.Picture(0, name, 150.5, 70.25, 180, MIDDLE, new Box(150.5, 70.25, 180, 180), tracks);
     }
 
-    private static Coat fill(String colour) {
-        return new Coat.Fill(new Paint.Solid(colour));
+    private static PaintLayer fill(String colour) {
+        return new PaintLayer.Fill(new Paint.Solid(colour));
     }
 
-    private static Coat outline(String colour, double width) {
-        return new Coat.Outline(new Paint.Solid(colour), width, Coat.Join.ROUND);
+    private static PaintLayer outline(String colour, double width) {
+        return new PaintLayer.Outline(new Paint.Solid(colour), width, PaintLayer.Join.ROUND);
     }
 
     private static NumberTrack run(Property property, double from, double to) {

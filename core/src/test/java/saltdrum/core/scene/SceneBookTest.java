@@ -10,8 +10,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Json;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.track.ColourProperty;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.Property;
@@ -25,10 +25,10 @@ class SceneBookTest {
         for (SceneBook.Page page : SceneBook.pages()) {
             collect(page.scene().parts());
         }
-        for (Class<?> sealed : List.of(Mark.class, Coat.class, Paint.class, Easing.class)) {
+        for (Class<?> sealed : List.of(Mark.class, PaintLayer.class, Paint.class, Easing.class)) {
             assertThat(used).contains((Object[]) sealed.getPermittedSubclasses());
         }
-        for (Class<? extends Enum<?>> names : List.of(Property.class, ColourProperty.class, Coat.Join.class)) {
+        for (Class<? extends Enum<?>> names : List.of(Property.class, ColourProperty.class, PaintLayer.Join.class)) {
             assertThat(used).contains((Object[]) names.getEnumConstants());
         }
     }

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.colour.Colours;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.Keyframe;
@@ -47,7 +47,7 @@ class SceneTest {
                 50,
                 5,
                 Pose.about(200, 125),
-                List.of(new Coat.Fill(new Paint.Solid("#000000"))),
+                List.of(new PaintLayer.Fill(new Paint.Solid("#000000"))),
                 Tracks.of(
                         new NumberTrack(
                                 Property.SCALE,

@@ -11,7 +11,7 @@ import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.SetEmphasis;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.Styling;
 import saltdrum.core.style.Cascade.Origin;
 
@@ -19,12 +19,12 @@ class CascadeTest {
     private static final Style STYLE = new Style(
             "Plain chant",
             null,
-            Patch.of(Facets.SIZE, 80d).with(Facets.FILL, Ink.of("#111111")),
-            List.of(new Voice("loud", Patch.of(Facets.FILL, Ink.of("#ff0000")))));
-    private static final Patch TRACK = Patch.of(Facets.FILL, Ink.of("#222222"));
-    private static final Patch CUE = Patch.of(Facets.FILL, Ink.of("#333333"));
-    private static final Patch ROLE = Patch.of(Facets.TILT, 5d);
-    private static final Patch WORD = Patch.of(Facets.FILL, Ink.of("#444444"));
+            LookPatch.of(Facets.SIZE, 80d).with(Facets.FILL, Ink.of("#111111")),
+            List.of(new Voice("loud", LookPatch.of(Facets.FILL, Ink.of("#ff0000")))));
+    private static final LookPatch TRACK = LookPatch.of(Facets.FILL, Ink.of("#222222"));
+    private static final LookPatch CUE = LookPatch.of(Facets.FILL, Ink.of("#333333"));
+    private static final LookPatch ROLE = LookPatch.of(Facets.TILT, 5d);
+    private static final LookPatch WORD = LookPatch.of(Facets.FILL, Ink.of("#444444"));
 
     private static String fill(Cascade cascade, Cue cue, int word) {
         return cascade.ofWord(cue, cue.words().get(word)).get(Facets.FILL).colour();
@@ -68,7 +68,7 @@ class CascadeTest {
     @Test
     void aRoleThatTheStyleDoesNotNameTakesTheNearest() {
         assertThat(STYLE.voice(4)).isEqualTo(STYLE.voice(1));
-        assertThat(STYLE.voice(0)).isSameAs(Patch.NONE);
+        assertThat(STYLE.voice(0)).isSameAs(LookPatch.NONE);
     }
 
     @Test

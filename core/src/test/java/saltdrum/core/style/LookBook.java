@@ -7,34 +7,35 @@ import saltdrum.core.look.Axis;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Backing.Behind;
 import saltdrum.core.look.Backing.Form;
-import saltdrum.core.look.Choices.Align;
-import saltdrum.core.look.Choices.Beside;
-import saltdrum.core.look.Choices.Fit;
-import saltdrum.core.look.Choices.Grow;
-import saltdrum.core.look.Choices.Letters;
 import saltdrum.core.look.Facet;
+import saltdrum.core.look.FacetChoices.Align;
+import saltdrum.core.look.FacetChoices.EmojiPosition;
+import saltdrum.core.look.FacetChoices.Fit;
+import saltdrum.core.look.FacetChoices.Grow;
+import saltdrum.core.look.FacetChoices.Letters;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Rim;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextOutline;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.Arrival;
-import saltdrum.core.motion.By;
-import saltdrum.core.motion.Order;
-import saltdrum.core.motion.Passage;
+import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.motion.Spoken;
+import saltdrum.core.motion.StaggerOrder;
 import saltdrum.core.motion.Tint;
-import saltdrum.core.motion.Way;
-import saltdrum.core.paint.Coat;
-import saltdrum.core.paint.Stop;
+import saltdrum.core.motion.Transition;
+import saltdrum.core.motion.TransitionEffect;
+import saltdrum.core.motion.WordArrival;
+import saltdrum.core.paint.GradientStop;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.parts.ValueParts;
 
 /** One style a thing that can be settled: what stands in no page of it cannot be done. */
 public final class LookBook {
-    private static final Patch BASE = Patch.of(Facets.TYPEFACE, "Baloo 2").with(Facets.SIZE, 96d);
-    private static final List<Stop> SUNSET =
-            List.of(new Stop(0, "#ffd166"), new Stop(0.5, "#ef476f"), new Stop(1, "#26547ccc"));
+    private static final LookPatch BASE =
+            LookPatch.of(Facets.TYPEFACE, "Baloo 2").with(Facets.SIZE, 96d);
+    private static final List<GradientStop> SUNSET =
+            List.of(new GradientStop(0, "#ffd166"), new GradientStop(0.5, "#ef476f"), new GradientStop(1, "#26547ccc"));
 
     private final List<Style> pages = new ArrayList<>();
 
@@ -52,9 +53,11 @@ public final class LookBook {
     }
 
     private void emoji() {
-        Patch bell = BASE.with(Facets.EMOJI, "🔔").with(Facets.TILT, -4d);
-        for (Beside at : Beside.values()) {
-            page("emoji " + at, bell.with(Facets.EMOJI_AT, at).with(Facets.EMOJI_SIZE, at == Beside.OVER ? 2.2 : 0.9));
+        LookPatch bell = BASE.with(Facets.EMOJI, "🔔").with(Facets.TILT, -4d);
+        for (EmojiPosition at : EmojiPosition.values()) {
+            page(
+                    "emoji " + at,
+                    bell.with(Facets.EMOJI_AT, at).with(Facets.EMOJI_SIZE, at == EmojiPosition.OVER ? 2.2 : 0.9));
         }
         page(
                 "emoji that pops, moved by hand",
@@ -62,11 +65,11 @@ public final class LookBook {
                         .with(Facets.EMOJI_X, 0.4)
                         .with(Facets.EMOJI_Y, -1.1)
                         .with(Facets.OPACITY, 0.8)
-                        .with(Facets.EMOJI_ENTRANCE, Arrival.BLANK));
+                        .with(Facets.EMOJI_ENTRANCE, WordArrival.BLANK));
         page(
                 "emoji out of a blur",
-                bell.with(Facets.EMOJI_ENTRANCE, new Arrival(Way.BLUR, 240, 1, "ease-out"))
-                        .with(Facets.EXIT, passage(Way.FADE, By.LETTER, Order.FORWARD)));
+                bell.with(Facets.EMOJI_ENTRANCE, new WordArrival(TransitionEffect.BLUR, 240, 1, "ease-out"))
+                        .with(Facets.EXIT, passage(TransitionEffect.FADE, MotionUnit.LETTER, StaggerOrder.FORWARD)));
     }
 
     public static List<Style> pages() {
@@ -75,24 +78,36 @@ public final class LookBook {
 
     /** A page for each way, what moves, order, behaviour and accent: one that is new has its page by being there. */
     private void motion() {
-        Patch coated = BASE.with(Facets.OUTLINES, List.of(rim(0.06, "#102030")));
-        for (Way way : Way.values()) {
+        LookPatch coated = BASE.with(Facets.OUTLINES, List.of(rim(0.06, "#102030")));
+        for (TransitionEffect way : TransitionEffect.values()) {
             page(
                     "comes and goes: " + way,
-                    coated.with(Facets.ENTRANCE, passage(way, By.WORD, Order.VOICE))
-                            .with(Facets.EXIT, passage(way, By.CUE, Order.FORWARD)));
-            page("by letter: " + way, coated.with(Facets.ENTRANCE, passage(way, By.LETTER, Order.FORWARD)));
+                    coated.with(Facets.ENTRANCE, passage(way, MotionUnit.WORD, StaggerOrder.VOICE))
+                            .with(Facets.EXIT, passage(way, MotionUnit.CUE, StaggerOrder.FORWARD)));
+            page(
+                    "by letter: " + way,
+                    coated.with(Facets.ENTRANCE, passage(way, MotionUnit.LETTER, StaggerOrder.FORWARD)));
         }
-        for (By by : By.values()) {
-            page("goes by " + by, coated.with(Facets.EXIT, passage(Way.DROP, by, Order.BACKWARD)));
+        for (MotionUnit by : MotionUnit.values()) {
+            page("goes by " + by, coated.with(Facets.EXIT, passage(TransitionEffect.DROP, by, StaggerOrder.BACKWARD)));
         }
-        for (Order order : Order.values()) {
-            page("in order " + order, coated.with(Facets.ENTRANCE, passage(Way.RISE, By.LETTER, order)));
+        for (StaggerOrder order : StaggerOrder.values()) {
+            page(
+                    "in order " + order,
+                    coated.with(Facets.ENTRANCE, passage(TransitionEffect.RISE, MotionUnit.LETTER, order)));
         }
         page(
                 "a spring",
                 coated.with(
-                        Facets.ENTRANCE, new Passage(Way.SWING, By.LINE, Order.FORWARD, 80, 500, 1, "spring(0.6)")));
+                        Facets.ENTRANCE,
+                        new Transition(
+                                TransitionEffect.SWING,
+                                MotionUnit.LINE,
+                                StaggerOrder.FORWARD,
+                                80,
+                                500,
+                                1,
+                                "spring(0.6)")));
         for (Spoken spoken : blanks(Spoken.class)) {
             page("while spoken: " + spoken.getClass().getSimpleName(), coated.with(Facets.SPOKEN, List.of(spoken)));
         }
@@ -101,8 +116,8 @@ public final class LookBook {
         }
     }
 
-    private static Passage passage(Way way, By by, Order order) {
-        return new Passage(way, by, order, 30, 240, 1, "ease-out");
+    private static Transition passage(TransitionEffect way, MotionUnit by, StaggerOrder order) {
+        return new Transition(way, by, order, 30, 240, 1, "ease-out");
     }
 
     /** What a new one of each kind is. */
@@ -152,17 +167,21 @@ public final class LookBook {
         page(
                 "three outlines",
                 BASE.with(Facets.OUTLINES, List.of(rim(0.04, "#ffffff"), rim(0.12, "#1b998b"), rim(0.08, "#2d3047"))));
-        for (Coat.Join join : Coat.Join.values()) {
-            page("outline " + join, BASE.with(Facets.OUTLINES, List.of(new Rim(0.08, Ink.of("#102030"), join))));
+        for (PaintLayer.Join join : PaintLayer.Join.values()) {
+            page(
+                    "outline " + join,
+                    BASE.with(Facets.OUTLINES, List.of(new TextOutline(0.08, Ink.of("#102030"), join))));
         }
-        page("outline in a blend", BASE.with(Facets.OUTLINES, List.of(new Rim(0.08, ink(Ink.Across.CUE, false, 90)))));
-        page("hard shadow", shade(new Shade.Soft("#102030", 0.05, 0.06, 0, 0)));
-        page("soft shadow", shade(new Shade.Soft("#102030cc", 0, 0.05, 0.08, 0.02)));
-        page("glow", shade(new Shade.Soft("#ffd166", 0, 0, 0.12, 0.03)));
-        page("long shadow", shade(new Shade.Long("#102030", 135, 0.5)));
+        page(
+                "outline in a blend",
+                BASE.with(Facets.OUTLINES, List.of(new TextOutline(0.08, ink(Ink.Across.CUE, false, 90)))));
+        page("hard shadow", shade(new TextShadow.Soft("#102030", 0.05, 0.06, 0, 0)));
+        page("soft shadow", shade(new TextShadow.Soft("#102030cc", 0, 0.05, 0.08, 0.02)));
+        page("glow", shade(new TextShadow.Soft("#ffd166", 0, 0, 0.12, 0.03)));
+        page("long shadow", shade(new TextShadow.Long("#102030", 135, 0.5)));
         page(
                 "long shadow of an outline",
-                shade(new Shade.Long("#102030", 240, 0.3)).with(Facets.OUTLINES, List.of(rim(0.05, "#26547c"))));
+                shade(new TextShadow.Long("#102030", 240, 0.3)).with(Facets.OUTLINES, List.of(rim(0.05, "#26547c"))));
     }
 
     private void plates() {
@@ -183,7 +202,7 @@ public final class LookBook {
                         0.3,
                         ink(Ink.Across.LINE, false, 90),
                         rim(0.04, "#ffffff"),
-                        new Shade.Soft("#10203080", 0, 0.06, 0.06, 0),
+                        new TextShadow.Soft("#10203080", 0, 0.06, 0.06, 0),
                         0.8)));
     }
 
@@ -205,27 +224,27 @@ public final class LookBook {
         }
     }
 
-    private static Rim rim(double width, String colour) {
-        return new Rim(width, Ink.of(colour));
+    private static TextOutline rim(double width, String colour) {
+        return new TextOutline(width, Ink.of(colour));
     }
 
     private static Ink ink(Ink.Across across, boolean round, double angle) {
         return new Ink.Blend(across, round, angle, SUNSET);
     }
 
-    private static Patch blend(Ink.Across across, boolean round, double angle) {
+    private static LookPatch blend(Ink.Across across, boolean round, double angle) {
         return BASE.with(Facets.FILL, ink(across, round, angle));
     }
 
-    private static Patch shade(Shade shade) {
+    private static LookPatch shade(TextShadow shade) {
         return BASE.with(Facets.SHADOWS, List.of(shade));
     }
 
-    private static Patch plate(Backing backing) {
+    private static LookPatch plate(Backing backing) {
         return BASE.with(Facets.PLATES, List.of(backing));
     }
 
-    private void page(String name, Patch look) {
+    private void page(String name, LookPatch look) {
         pages.add(new Style(name, "", look, List.of()));
     }
 

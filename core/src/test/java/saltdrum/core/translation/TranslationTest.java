@@ -22,7 +22,7 @@ import saltdrum.core.edit.Rebreak;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -52,9 +52,9 @@ class TranslationTest {
 
     @Test
     void itLooksAsTheFirstTrackDoes() {
-        Patch big = Patch.of(Facets.SIZE, 150d);
+        LookPatch big = LookPatch.of(Facets.SIZE, 150d);
         long cue = first.cues().get(1).id();
-        Track bent = ChangeLook.ofTrack(Patch.of(Facets.Y, 0.2))
+        Track bent = ChangeLook.ofTrack(LookPatch.of(Facets.Y, 0.2))
                 .on(ChangeLook.ofCues(List.of(cue), big).on(first));
         Track over = Translation.over(bent, spanish);
         assertThat(over.styling()).isEqualTo(bent.styling());

@@ -87,7 +87,7 @@ public final class Burn {
         return this;
     }
 
-    /** The whole is written in pieces as well, into a folder that is there: {@link Halves} says what they are for. */
+    /** The whole is written in pieces as well, into a folder that is there: {@link ResumableBurn} says what they are for. */
     Burn alsoInPieces(Path folder) {
         pieces = folder;
         return this;
@@ -142,7 +142,7 @@ public final class Burn {
                 throw failed(run);
             }
             if (inPieces(span)) {
-                Files.move(pieces.resolve(Halves.FILM), out, StandardCopyOption.REPLACE_EXISTING);
+                Files.move(pieces.resolve(ResumableBurn.FILM), out, StandardCopyOption.REPLACE_EXISTING);
             }
             return new Result(span.count(), painted, cpuMs(run.errors()), peakKb(run.errors()));
         } catch (InterruptedException e) {

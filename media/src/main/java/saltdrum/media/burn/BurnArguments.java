@@ -64,7 +64,7 @@ record BurnArguments(
             command.addAll(beside("0"));
         }
         command.addAll(List.of("-strict", "-2", "-map_chapters", "-1", "-progress", "pipe:1"));
-        command.addAll(alsoPieces ? Halves.tee(muxer(), beginnings(span)) : mp4(out));
+        command.addAll(alsoPieces ? ResumableBurn.tee(muxer(), beginnings(span)) : mp4(out));
         return command;
     }
 

@@ -19,7 +19,7 @@ import saltdrum.media.mp4.FilmTimes;
 public final class FrameTimes {
     private static final long ROUNDING_US = 1500;
 
-    private static final Recent<FileState, FrameTimes> RECENT = new Recent<>(24);
+    private static final LruCache<FileState, FrameTimes> RECENT = new LruCache<>(24);
 
     /** By which a file is known again: another one of its name is another one. */
     private record FileState(Object key, Path file, long bytes, FileTime modified, double start, ClipInfo.Ratio base) {

@@ -17,7 +17,7 @@ import java.util.function.DoubleConsumer;
 import javax.imageio.ImageIO;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
-import saltdrum.core.check.Samples;
+import saltdrum.core.check.LightSamples;
 import saltdrum.core.colour.Contrast;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
@@ -75,7 +75,7 @@ public final class PictureLight {
         try (ToolRun run = new ToolRun(command, 60);
                 InputStream in = run.output();
                 OutputStream file = new BufferedOutputStream(Files.newOutputStream(out), 1 << 16)) {
-            file.write(Samples.head(width, height, step));
+            file.write(LightSamples.head(width, height, step));
             byte[] picture = new byte[3 * width * height];
             byte[] light = new byte[width * height];
             int count = 0;
@@ -103,7 +103,7 @@ public final class PictureLight {
     }
 
     /** Of one encoded picture that stands still. */
-    public static Samples of(byte[] encoded) {
+    public static LightSamples of(byte[] encoded) {
         try {
             BufferedImage image = ImageIO.read(new ByteArrayInputStream(encoded));
             if (image == null) {
@@ -121,16 +121,16 @@ public final class PictureLight {
             }
             byte[] light = new byte[rgb.length / 3];
             lightOf(rgb, light);
-            return Samples.still(image.getWidth(), image.getHeight(), light);
+            return LightSamples.still(image.getWidth(), image.getHeight(), light);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
     /** The file is mapped, not read: a long clip takes no memory of its own. */
-    public static Samples open(Path file) {
+    public static LightSamples open(Path file) {
         try (FileChannel channel = FileChannel.open(file)) {
-            return Samples.read(channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size()));
+            return LightSamples.read(channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

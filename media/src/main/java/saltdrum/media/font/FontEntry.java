@@ -43,7 +43,7 @@ record FontEntry(String family, int weight, boolean italic, Origin origin, Strin
                         italic,
                         Origin.SHIPPED,
                         null,
-                        Once.of(() -> load(file))));
+                        Lazy.of(() -> load(file))));
             }
         }
         return entries;
@@ -77,7 +77,7 @@ record FontEntry(String family, int weight, boolean italic, Origin origin, Strin
                             style.getSlant() != FontSlant.UPRIGHT,
                             Origin.MACHINE,
                             null,
-                            Once.of(() -> styles.getTypeface(at))));
+                            Lazy.of(() -> styles.getTypeface(at))));
                 }
             }
         }

@@ -76,7 +76,7 @@ public final class FontShelf {
                     facts.italic(),
                     Origin.OWN,
                     id,
-                    Once.of(() -> FontEntry.opened(file.get()))));
+                    Lazy.of(() -> FontEntry.opened(file.get()))));
             edition.incrementAndGet();
         }
     }

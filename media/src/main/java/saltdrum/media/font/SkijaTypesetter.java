@@ -17,7 +17,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import saltdrum.core.format.FontHeights;
 import saltdrum.core.layout.FaceMetrics;
-import saltdrum.core.layout.Shaped;
+import saltdrum.core.layout.ShapedWord;
 import saltdrum.core.layout.Typesetter;
 import saltdrum.core.look.Axis;
 import saltdrum.core.look.Face;
@@ -51,9 +51,9 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
 
     private final FontShelf shelf;
     private final Stickers stickers;
-    private final Map<Cut, Font> fonts = new ConcurrentHashMap<>();
+    private final Map<FontInstance, Font> fonts = new ConcurrentHashMap<>();
     private final Queue<Shaper> shapers = new ConcurrentLinkedQueue<>();
-    private final Map<Question, Shaped> shaped = new ConcurrentHashMap<>();
+    private final Map<Question, ShapedWord> shaped = new ConcurrentHashMap<>();
     private final Map<Face, FaceMetrics> metrics = new ConcurrentHashMap<>();
     private volatile int answeredEdition;
     private final Map<String, String> outlines = new ConcurrentHashMap<>();
@@ -67,7 +67,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         this.stickers = stickers;
     }
 
-    private Font font(Cut cut) {
+    private Font font(FontInstance cut) {
         if (fonts.size() > MOST_FONTS) {
             fonts.clear();
         }
@@ -86,7 +86,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         });
     }
 
-    private Typeface typeface(Cut cut) {
+    private Typeface typeface(FontInstance cut) {
         Typeface typeface = shelf.typeface(cut.typeface());
         return cut.axes().isEmpty()
                 ? typeface
@@ -96,11 +96,11 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
     }
 
     /** The cut of a face in one of the shelf's typefaces: what a variable one has axes for, they do. */
-    private Cut cut(Face face, int typeface) {
+    private FontInstance cut(Face face, int typeface) {
         List<FontAxis> axes = shelf.axes(typeface);
         double width = face.width();
         boolean slanted = face.italic() && !shelf.italic(typeface);
-        List<Cut.Stand> stands = new ArrayList<>();
+        List<FontInstance.Stand> stands = new ArrayList<>();
         for (FontAxis axis : axes) {
             double value = axis.rest();
             switch (axis.tag()) {
@@ -119,9 +119,9 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
                 }
                 default -> value = asked(face, axis);
             }
-            stands.add(new Cut.Stand(axis.tag(), Math.round(10 * axis.clamped(value)) / 10.0));
+            stands.add(new FontInstance.Stand(axis.tag(), Math.round(10 * axis.clamped(value)) / 10.0));
         }
-        return new Cut(typeface, slanted, (int) Math.round(100 * width), List.copyOf(stands));
+        return new FontInstance(typeface, slanted, (int) Math.round(100 * width), List.copyOf(stands));
     }
 
     private static double asked(Face face, FontAxis axis) {
@@ -133,17 +133,17 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
     }
 
     @Override
-    public Shaped shape(String text, Face face, String language) {
+    public ShapedWord shape(String text, Face face, String language) {
         refresh();
         // Half a surrogate pair ends the process inside the shaper.
         Question question = new Question(Characters.kept(text), face, language);
-        Shaped known = shaped.get(question);
+        ShapedWord known = shaped.get(question);
         if (known != null) {
             return known;
         }
         // Not within the map, where others would wait for it.
-        Shaped fresh = shapeWithOne(question);
-        Shaped first = shaped.putIfAbsent(question, fresh);
+        ShapedWord fresh = shapeWithOne(question);
+        ShapedWord first = shaped.putIfAbsent(question, fresh);
         return first == null ? fresh : first;
     }
 
@@ -157,7 +157,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         }
     }
 
-    private Shaped shapeWithOne(Question question) {
+    private ShapedWord shapeWithOne(Question question) {
         Shaper free = shapers.poll();
         Shaper shaper = free == null ? Shaper.makeShapeDontWrapOrReorder() : free;
         try {
@@ -167,17 +167,17 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
         }
     }
 
-    private Shaped shapeNow(Question question, Shaper shaper) {
+    private ShapedWord shapeNow(Question question, Shaper shaper) {
         int wanted = shelf.indexOf(question.face);
-        List<Shaped.Glyph> glyphs = new ArrayList<>();
+        List<ShapedWord.Glyph> glyphs = new ArrayList<>();
         StringBuilder missing = new StringBuilder();
-        List<Shaped.Picture> pictures = new ArrayList<>();
+        List<ShapedWord.Picture> pictures = new ArrayList<>();
         double x = 0;
         Box ink = null;
         for (Run run : runs(question, wanted)) {
             if (run.font == PICTURE) {
                 double top = -CAP_MIDDLE - PICTURE_SIZE / 2;
-                pictures.add(new Shaped.Picture(run.text, x + PICTURE_ROOM, top, PICTURE_SIZE));
+                pictures.add(new ShapedWord.Picture(run.text, x + PICTURE_ROOM, top, PICTURE_SIZE));
                 Box box = new Box(x + PICTURE_ROOM, top, PICTURE_SIZE, PICTURE_SIZE);
                 ink = ink == null ? box : ink.union(box);
                 x += PICTURE_SIZE + 2 * PICTURE_ROOM;
@@ -187,7 +187,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
                 missing.append(run.text);
                 continue;
             }
-            Cut cut = cut(question.face, run.font);
+            FontInstance cut = cut(question.face, run.font);
             Font font = font(cut);
             // The shaper would widen a font that is widened twice.
             double wide = cut.width() / 100.0;
@@ -199,7 +199,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
                 for (int i = 0; i < ids.length; i++) {
                     double gx = x + positions[2 * i] * wide;
                     double gy = positions[2 * i + 1];
-                    glyphs.add(new Shaped.Glyph(cut.name() + "." + (ids[i] & 0xffff), gx, gy, widths[i]));
+                    glyphs.add(new ShapedWord.Glyph(cut.name() + "." + (ids[i] & 0xffff), gx, gy, widths[i]));
                     if (bounds[i].getWidth() > 0 && bounds[i].getHeight() > 0) {
                         Box box = Box.ofEdges(
                                 gx + bounds[i].getLeft(),
@@ -212,7 +212,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
                 x += line.getWidth() * wide;
             }
         }
-        return new Shaped(
+        return new ShapedWord(
                 List.copyOf(glyphs),
                 List.copyOf(pictures),
                 x,
@@ -308,7 +308,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
     private String outlineNow(String glyph) {
         // The values of axes have dots too.
         int dot = glyph.lastIndexOf('.');
-        Font font = font(Cut.named(glyph.substring(0, dot)));
+        Font font = font(FontInstance.named(glyph.substring(0, dot)));
         try (Path path = font.getPath((short) Integer.parseInt(glyph.substring(dot + 1)))) {
             return path == null ? "" : PathText.of(path);
         }

@@ -13,7 +13,7 @@ import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.plane.Box;
-import saltdrum.core.scene.Around;
+import saltdrum.core.scene.GroupTransforms;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
@@ -121,7 +121,7 @@ public final class Band implements AutoCloseable {
         List<Box> drawn = new ArrayList<>();
         for (SceneAt.Alive alive : at.alive()) {
             for (int i = 0; i < alive.states().size(); i++) {
-                drawn(alive.part().marks().get(i), alive.states().get(i), Around.NOTHING, drawn);
+                drawn(alive.part().marks().get(i), alive.states().get(i), GroupTransforms.NOTHING, drawn);
             }
         }
         Box grown = changed;
@@ -138,14 +138,14 @@ public final class Band implements AutoCloseable {
         return grown;
     }
 
-    private static void drawn(Mark mark, MarkState state, Around around, List<Box> drawn) {
+    private static void drawn(Mark mark, MarkState state, GroupTransforms around, List<Box> drawn) {
         if (state.hidden() || GlyphsPainter.copied(mark, state, around)) {
             return;
         }
         if (!(mark instanceof Mark.Group group)) {
             drawn.add(InkBounds.at(mark, state, around.way()));
         } else if (!GroupPainter.layered(group, state)) {
-            Around inside = around.in(group.pose(), state);
+            GroupTransforms inside = around.in(group.pose(), state);
             for (int i = 0; i < group.marks().size(); i++) {
                 drawn(group.marks().get(i), state.children().get(i), inside, drawn);
             }

@@ -32,7 +32,7 @@ final class Blurs implements AutoCloseable {
      * @param holds what the group's picture depends on
      * @param sharp paints it
      */
-    void paint(Target mixed, double sigma, Object holds, Supplier<Layers.Layer> sharp) {
+    void paint(PaintTarget mixed, double sigma, Object holds, Supplier<Layers.Layer> sharp) {
         if (!holds.equals(held)) {
             close();
             held = holds;
@@ -47,7 +47,7 @@ final class Blurs implements AutoCloseable {
         add(mixed, SIGMAS[upper], share);
     }
 
-    private void add(Target mixed, double sigma, double share) {
+    private void add(PaintTarget mixed, double sigma, double share) {
         if (share > 0) {
             try (Paint paint = Paints.alpha(share).setBlendMode(BlendMode.PLUS)) {
                 layers.copy(mixed, kept.computeIfAbsent(sigma, this::blurred), paint);

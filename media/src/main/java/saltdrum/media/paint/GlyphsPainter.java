@@ -9,10 +9,10 @@ import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.SamplingMode;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.types.Rect;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
-import saltdrum.core.scene.Around;
+import saltdrum.core.scene.GroupTransforms;
 import saltdrum.core.scene.InkBounds;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
@@ -40,7 +40,7 @@ final class GlyphsPainter {
         this.scale = scale;
     }
 
-    void paint(Target target, Mark.Glyphs word, MarkState state, Around around) {
+    void paint(PaintTarget target, Mark.Glyphs word, MarkState state, GroupTransforms around) {
         if (copied(word, state, around)) {
             double x = around.right(state.x(), state.y()) * scale - target.left();
             double y = around.down(state.x(), state.y()) * scale - target.top();
@@ -56,9 +56,9 @@ final class GlyphsPainter {
         if (state.opacity() >= 1) {
             target.go(way, scale);
             coats(target.canvas(), word, path, state.fill());
-        } else if (Coats.single(word.coats(), state.fill())) {
+        } else if (PaintLayersPainter.single(word.coats(), state.fill())) {
             target.go(way, scale);
-            Coats.single(target.canvas(), path, word.coats(), state.fill(), state.opacity());
+            PaintLayersPainter.single(target.canvas(), path, word.coats(), state.fill(), state.opacity());
         } else {
             Layers.Layer layer = layers.take(target, InkBounds.at(word, state, around.way()), scale);
             if (layer != null) {
@@ -72,7 +72,7 @@ final class GlyphsPainter {
     }
 
     /** Whether the mark is drawn by copying pixels, which may be cut anywhere. */
-    static boolean copied(Mark mark, MarkState state, Around around) {
+    static boolean copied(Mark mark, MarkState state, GroupTransforms around) {
         return mark instanceof Mark.Glyphs && state.keepsShape() && around.shifted();
     }
 
@@ -81,7 +81,7 @@ final class GlyphsPainter {
         return word.costly() && state.fill() == null && way.scale() <= MOST_ENLARGED;
     }
 
-    private void turned(Target target, Mark.Glyphs word, Affine way, Around around, double opacity) {
+    private void turned(PaintTarget target, Mark.Glyphs word, Affine way, GroupTransforms around, double opacity) {
         Shapes.Sprite sprite = atRest(word, around);
         target.go(way.of(restOf(word, around).undone()), scale);
         try (Paint paint = Paints.alpha(opacity)) {
@@ -89,7 +89,7 @@ final class GlyphsPainter {
         }
     }
 
-    private static void copy(Target target, Shapes.Sprite sprite, double x, double y, double opacity) {
+    private static void copy(PaintTarget target, Shapes.Sprite sprite, double x, double y, double opacity) {
         target.rest();
         try (Paint paint = Paints.alpha(opacity)) {
             target.canvas()
@@ -109,11 +109,11 @@ final class GlyphsPainter {
     }
 
     /** Most words of most frames stand still or only move. At rest nothing is resampled. */
-    private Shapes.Sprite atRest(Mark.Glyphs word, Around around) {
+    private Shapes.Sprite atRest(Mark.Glyphs word, GroupTransforms around) {
         return shapes.sprite(word, word, () -> atRest(word, restOf(word, around)));
     }
 
-    private static Affine restOf(Mark.Glyphs word, Around around) {
+    private static Affine restOf(Mark.Glyphs word, GroupTransforms around) {
         return around.atRest().of(Affine.of(word.pose(), MarkState.REST));
     }
 
@@ -124,7 +124,7 @@ final class GlyphsPainter {
         int width = (int) Math.ceil(ink.right() * scale) - left;
         int height = (int) Math.ceil(ink.bottom() * scale) - top;
         try (Surface surface = Surface.makeRasterN32Premul(width, height)) {
-            Target own = new Target(surface.getCanvas(), left, top, width, height);
+            PaintTarget own = new PaintTarget(surface.getCanvas(), left, top, width, height);
             own.go(way, scale);
             coats(own.canvas(), word, shapes.letters(word), null);
             return new Shapes.Sprite(surface.makeImageSnapshot(), left, top, 1);
@@ -132,7 +132,7 @@ final class GlyphsPainter {
     }
 
     private void coats(Canvas canvas, Mark.Glyphs word, Path path, String over) {
-        Coats.paint(
+        PaintLayersPainter.paint(
                 canvas,
                 path,
                 word.coats(),
@@ -141,9 +141,9 @@ final class GlyphsPainter {
                 (on, cast) -> silhouette(on, path, cast, cast.colour()));
     }
 
-    private static void silhouette(Canvas canvas, Path path, Coat.Cast cast, String colour) {
+    private static void silhouette(Canvas canvas, Path path, PaintLayer.Shadow cast, String colour) {
         if (cast.grow() > 0) {
-            try (Paint paint = Paints.stroke(Paints.solid(colour, 1), cast.grow(), Coat.Join.ROUND)) {
+            try (Paint paint = Paints.stroke(Paints.solid(colour, 1), cast.grow(), PaintLayer.Join.ROUND)) {
                 canvas.drawPath(path, paint);
             }
         }
@@ -152,7 +152,7 @@ final class GlyphsPainter {
         }
     }
 
-    private void soft(Canvas canvas, Mark.Glyphs word, Path path, Coat.Cast cast) {
+    private void soft(Canvas canvas, Mark.Glyphs word, Path path, PaintLayer.Shadow cast) {
         Shapes.Sprite soft = shapes.sprite(word, cast, () -> softCast(word, path, cast));
         drawn(canvas, soft, scale * soft.finer(), null);
     }
@@ -173,7 +173,7 @@ final class GlyphsPainter {
     }
 
     /** One silhouette of letters and outline, blurred once; two would be twice as dark. */
-    private Shapes.Sprite softCast(Mark.Glyphs word, Path path, Coat.Cast cast) {
+    private Shapes.Sprite softCast(Mark.Glyphs word, Path path, PaintLayer.Shadow cast) {
         double finer = 1;
         while (finer < FINEST && cast.sigma() * scale * finer < LEAST_SIGMA) {
             finer *= 2;

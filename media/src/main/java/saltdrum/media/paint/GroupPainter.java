@@ -28,7 +28,7 @@ final class GroupPainter {
     }
 
     /** @param marks paints the group's marks on a target */
-    void paint(Target target, Mark.Group group, MarkState state, Affine around, Consumer<Target> marks) {
+    void paint(PaintTarget target, Mark.Group group, MarkState state, Affine around, Consumer<PaintTarget> marks) {
         if (!layered(group, state)) {
             marks.accept(target);
             return;
@@ -60,7 +60,7 @@ final class GroupPainter {
     /** What a group's picture depends on. */
     private record Held(Affine way, List<Double> insets, List<MarkState> states) {}
 
-    private void sharp(Target target, Mark.Group group, MarkState state, Affine way, Consumer<Target> marks) {
+    private void sharp(PaintTarget target, Mark.Group group, MarkState state, Affine way, Consumer<PaintTarget> marks) {
         marks.accept(target);
         if (clipped(group, state)) {
             clip(target, group.clip(), state, way);
@@ -85,7 +85,7 @@ final class GroupPainter {
     }
 
     /** Takes away what lies outside the insets, with smooth edges however the group is turned. */
-    private void clip(Target target, Box clip, MarkState state, Affine way) {
+    private void clip(PaintTarget target, Box clip, MarkState state, Affine way) {
         double left = clip.x() + clip.width() * state.get(Property.INSET_LEFT);
         double top = clip.y() + clip.height() * state.get(Property.INSET_TOP);
         double right = clip.right() - clip.width() * state.get(Property.INSET_RIGHT);
@@ -105,7 +105,7 @@ final class GroupPainter {
         }
     }
 
-    private static void takeAway(Target target, Box box) {
+    private static void takeAway(PaintTarget target, Box box) {
         try (Path path = Shapes.rectangle(box);
                 Paint paint = new Paint().setColor(0xff000000).setBlendMode(BlendMode.DST_OUT)) {
             target.canvas().drawPath(path, paint);

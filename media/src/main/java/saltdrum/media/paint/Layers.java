@@ -23,13 +23,13 @@ final class Layers implements AutoCloseable {
     private final List<Surface> all = new ArrayList<>();
 
     /** A clean layer, given back by {@link #lay} or {@link #give}. */
-    record Layer(Target target, Surface surface) {}
+    record Layer(PaintTarget target, Surface surface) {}
 
     /**
      * @param ink where something will be painted, design pixels of the frame
      * @return null where none of it is inside the target
      */
-    Layer take(Target target, Box ink, double scale) {
+    Layer take(PaintTarget target, Box ink, double scale) {
         int left = Math.max(target.left(), step(ink.x() * scale - target.left() - 2) + target.left());
         int top = Math.max(target.top(), step(ink.y() * scale - target.top() - 2) + target.top());
         int right = Math.min(target.left() + target.width(), (int) Math.ceil(ink.right() * scale) + 2);
@@ -38,7 +38,7 @@ final class Layers implements AutoCloseable {
     }
 
     /** A clean layer for all of the ink, also where it is not inside the target. */
-    Layer whole(Target target, Box ink, double scale) {
+    Layer whole(PaintTarget target, Box ink, double scale) {
         int left = step(ink.x() * scale - target.left() - 2) + target.left();
         int top = step(ink.y() * scale - target.top() - 2) + target.top();
         int right = (int) Math.ceil(ink.right() * scale) + 2;
@@ -48,7 +48,7 @@ final class Layers implements AutoCloseable {
 
     /** A clean layer about another. */
     Layer around(Layer layer, int by) {
-        Target t = layer.target;
+        PaintTarget t = layer.target;
         return clean(t.left() - by, t.top() - by, t.width() + 2 * by, t.height() + 2 * by);
     }
 
@@ -70,7 +70,7 @@ final class Layers implements AutoCloseable {
         canvas.save();
         canvas.clipRect(Rect.makeWH(width, height));
         canvas.clear(0);
-        return new Layer(new Target(canvas, left, top, width, height), found);
+        return new Layer(new PaintTarget(canvas, left, top, width, height), found);
     }
 
     /** The smallest that is free and large enough, unless a new one would be much smaller. */
@@ -92,14 +92,14 @@ final class Layers implements AutoCloseable {
     }
 
     /** Draws a layer on a target, whole pixels on whole pixels, and gives it back. */
-    void lay(Target target, Layer layer, Paint paint) {
+    void lay(PaintTarget target, Layer layer, Paint paint) {
         copy(target, layer, paint);
         give(layer);
     }
 
     /** Draws a layer on a target, whole pixels on whole pixels. */
-    void copy(Target target, Layer layer, Paint paint) {
-        Target from = layer.target;
+    void copy(PaintTarget target, Layer layer, Paint paint) {
+        PaintTarget from = layer.target;
         int left = from.left() - target.left();
         int top = from.top() - target.top();
         target.rest();

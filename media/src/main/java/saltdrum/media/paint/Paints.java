@@ -10,8 +10,8 @@ import io.github.humbleui.skija.PaintStrokeJoin;
 import io.github.humbleui.skija.Shader;
 import java.util.List;
 import saltdrum.core.colour.Colours;
-import saltdrum.core.paint.Coat;
-import saltdrum.core.paint.Stop;
+import saltdrum.core.paint.GradientStop;
+import saltdrum.core.paint.PaintLayer;
 
 /** Skija's paints for the scene's. Each is closed by whoever asks for it. */
 final class Paints {
@@ -41,10 +41,10 @@ final class Paints {
         }
     }
 
-    static Paint stroke(Paint paint, double width, Coat.Join join) {
+    static Paint stroke(Paint paint, double width, PaintLayer.Join join) {
         return paint.setMode(PaintMode.STROKE)
                 .setStrokeWidth((float) (2 * width))
-                .setStrokeMiter((float) Coat.MITER_LIMIT)
+                .setStrokeMiter((float) PaintLayer.MITER_LIMIT)
                 .setStrokeJoin(
                         switch (join) {
                             case ROUND -> PaintStrokeJoin.ROUND;
@@ -75,13 +75,13 @@ final class Paints {
                 UNPREMULTIPLIED);
     }
 
-    private static int[] colours(List<Stop> stops) {
+    private static int[] colours(List<GradientStop> stops) {
         return stops.stream()
                 .mapToInt(stop -> colour(stop.colour(), 1).toColor())
                 .toArray();
     }
 
-    private static float[] places(List<Stop> stops) {
+    private static float[] places(List<GradientStop> stops) {
         float[] places = new float[stops.size()];
         for (int i = 0; i < places.length; i++) {
             places[i] = (float) stops.get(i).at();

@@ -23,7 +23,7 @@ final class PicturePainter {
         this.scale = scale;
     }
 
-    void paint(Target target, Mark.Picture picture, MarkState state, Affine around) {
+    void paint(PaintTarget target, Mark.Picture picture, MarkState state, Affine around) {
         double s = picture.size() / 1000;
         Affine way = around.of(Affine.of(picture.pose(), state)).of(new Affine(s, 0, 0, s, picture.x(), picture.y()));
         if (state.opacity() >= 1) {
@@ -40,7 +40,7 @@ final class PicturePainter {
         }
     }
 
-    private void paint(Target target, Mark.Picture picture, Affine way) {
+    private void paint(PaintTarget target, Mark.Picture picture, Affine way) {
         target.go(way, scale);
         for (PictureLayer layer : shapes.picture(picture.picture())) {
             if (!layer.pixels().isEmpty()) {
@@ -53,7 +53,7 @@ final class PicturePainter {
         }
     }
 
-    private void pixels(Target target, Pixels pixels) {
+    private void pixels(PaintTarget target, Pixels pixels) {
         Image image = shapes.pixels(pixels);
         float edge = 1000f / pixels.side();
         Rect there = Rect.makeXYWH(-edge, -edge, 1000 + 2 * edge, 1000 + 2 * edge);

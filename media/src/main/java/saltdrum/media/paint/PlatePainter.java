@@ -5,7 +5,7 @@ import io.github.humbleui.skija.FilterBlurMode;
 import io.github.humbleui.skija.MaskFilter;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
-import saltdrum.core.paint.Coat;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
 import saltdrum.core.scene.InkBounds;
@@ -22,14 +22,14 @@ final class PlatePainter {
         this.scale = scale;
     }
 
-    void paint(Target target, Mark.Plate plate, MarkState state, Affine around) {
+    void paint(PaintTarget target, Mark.Plate plate, MarkState state, Affine around) {
         Affine way = around.of(Affine.of(plate.pose(), state));
         Box box = new Box(plate.x(), plate.y(), plate.width() * state.extent(), plate.height());
         double radius = Math.min(plate.radius(), box.width() / 2);
         try (Path path = Shapes.roundedBox(box, radius)) {
-            if (Coats.single(plate.coats(), state.fill())) {
+            if (PaintLayersPainter.single(plate.coats(), state.fill())) {
                 target.go(way, scale);
-                Coats.single(target.canvas(), path, plate.coats(), state.fill(), state.opacity());
+                PaintLayersPainter.single(target.canvas(), path, plate.coats(), state.fill(), state.opacity());
                 return;
             }
             Layers.Layer layer =
@@ -37,9 +37,9 @@ final class PlatePainter {
             if (state.opacity() < 1 && layer == null) {
                 return;
             }
-            Target on = layer == null ? target : layer.target();
+            PaintTarget on = layer == null ? target : layer.target();
             on.go(way, scale);
-            Coats.paint(
+            PaintLayersPainter.paint(
                     on.canvas(),
                     path,
                     plate.coats(),
@@ -55,14 +55,14 @@ final class PlatePainter {
     }
 
     /** The box itself is as simple grown as not. */
-    private static void silhouette(Canvas canvas, Box box, double radius, Coat.Cast cast, MaskFilter blur) {
+    private static void silhouette(Canvas canvas, Box box, double radius, PaintLayer.Shadow cast, MaskFilter blur) {
         try (Path path = Shapes.roundedBox(box.grown(cast.grow()), radius + cast.grow());
                 Paint paint = Paints.solid(cast.colour(), 1).setMaskFilter(blur)) {
             canvas.drawPath(path, paint);
         }
     }
 
-    private void soft(Canvas canvas, Box box, double radius, Coat.Cast cast, Affine way) {
+    private void soft(Canvas canvas, Box box, double radius, PaintLayer.Shadow cast, Affine way) {
         float sigma = (float) (cast.sigma() * way.scale() * scale);
         canvas.save();
         canvas.translate((float) cast.dx(), (float) cast.dy());

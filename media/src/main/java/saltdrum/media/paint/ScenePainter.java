@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import saltdrum.core.scene.Around;
+import saltdrum.core.scene.GroupTransforms;
 import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
@@ -34,20 +34,20 @@ public final class ScenePainter implements AutoCloseable {
         forgetOthers(at);
         for (SceneAt.Alive alive : at.alive()) {
             Shapes shapes = kept.computeIfAbsent(alive.part(), part -> new Shapes(scene, scale));
-            Target target = new Target(canvas, left, top, width, height);
+            PaintTarget target = new PaintTarget(canvas, left, top, width, height);
             for (int i = 0; i < alive.states().size(); i++) {
-                mark(target, shapes, alive.part().marks().get(i), alive.states().get(i), Around.NOTHING);
+                mark(target, shapes, alive.part().marks().get(i), alive.states().get(i), GroupTransforms.NOTHING);
             }
         }
         canvas.resetMatrix();
     }
 
-    private void mark(Target target, Shapes shapes, Mark mark, MarkState state, Around around) {
+    private void mark(PaintTarget target, Shapes shapes, Mark mark, MarkState state, GroupTransforms around) {
         if (state.hidden()) {
             return;
         }
         if (mark instanceof Mark.Group group) {
-            Around inside = around.in(group.pose(), state);
+            GroupTransforms inside = around.in(group.pose(), state);
             new GroupPainter(shapes, layers, scale).paint(target, group, state, around.way(), on -> {
                 for (int i = 0; i < group.marks().size(); i++) {
                     mark(on, shapes, group.marks().get(i), state.children().get(i), inside);

@@ -13,13 +13,13 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.scene.Excerpt;
 import saltdrum.media.burn.Burn;
-import saltdrum.media.burn.Halves;
 import saltdrum.media.burn.PieceGrid;
+import saltdrum.media.burn.ResumableBurn;
 import saltdrum.media.burn.Span;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.clip.Probe;
-import saltdrum.media.mp4.Join;
 import saltdrum.media.mp4.NotJoinableException;
+import saltdrum.media.mp4.PictureReplacement;
 
 /**
  * Burns a clip, and takes from earlier videos of it whatever would come out the same. Only pieces whose captions differ
@@ -50,7 +50,7 @@ public final class PiecedBurn {
         this.grid = PieceGrid.of(burn.times());
         List<String> shown =
                 grid.stream().map(piece -> Excerpt.digest(burn.seen(piece))).toList();
-        this.wanted = new PieceList(Making.digest(burn, of), shown);
+        this.wanted = new PieceList(RenderFingerprint.digest(burn, of), shown);
     }
 
     /** A video that is there already. */
@@ -83,7 +83,7 @@ public final class PiecedBurn {
         }
         Burn.Result result = halves == null || wanted == null || grid.size() < 2
                 ? burn.to(out, progress, stopped)
-                : new Halves(burn, halves, wanted.toString()).to(out, progress, stopped);
+                : new ResumableBurn(burn, halves, wanted.toString()).to(out, progress, stopped);
         return new Made(wanted, grid.size(), List.of(Range.ALL), result.toolCpuMs());
     }
 
@@ -126,13 +126,13 @@ public final class PiecedBurn {
     private Made joined(Path out, Earlier before, List<Span> changed, DoubleConsumer progress, BooleanSupplier stopped)
             throws IOException {
         int all = Math.max(1, changed.stream().mapToInt(Span::count).sum());
-        List<Join.Piece> pieces = new ArrayList<>();
+        List<PictureReplacement.Piece> pieces = new ArrayList<>();
         long cpuMs = 0;
         int done = 0;
         try {
             for (Span span : changed) {
                 Path piece = Files.createTempFile(out.toAbsolutePath().getParent(), "piece", ".mp4");
-                pieces.add(new Join.Piece(piece, span.from()));
+                pieces.add(new PictureReplacement.Piece(piece, span.from()));
                 int sofar = done;
                 cpuMs += burn.to(
                                 piece,
@@ -142,12 +142,12 @@ public final class PiecedBurn {
                         .toolCpuMs();
                 done += span.count();
             }
-            Join.write(before.film(), pieces, out);
+            PictureReplacement.write(before.film(), pieces, out);
             sameTimes(out);
             List<Range> encoded = changed.stream().map(this::range).toList();
             return new Made(wanted, grid.size() - wanted.found(before.pieces()), encoded, cpuMs);
         } finally {
-            for (Join.Piece piece : pieces) {
+            for (PictureReplacement.Piece piece : pieces) {
                 Files.deleteIfExists(piece.film());
             }
         }

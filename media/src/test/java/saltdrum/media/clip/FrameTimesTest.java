@@ -31,7 +31,7 @@ class FrameTimesTest {
 
     @Test
     void ofManyFilesThoseAreKeptThatWereAskedForLast() {
-        Recent<Integer, String> recent = new Recent<>(2);
+        LruCache<Integer, String> recent = new LruCache<>(2);
         AtomicInteger read = new AtomicInteger();
         for (int file : new int[] {1, 2, 1, 3, 1, 2}) {
             assertThat(recent.of(file, () -> {

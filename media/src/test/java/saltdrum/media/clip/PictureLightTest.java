@@ -18,8 +18,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.check.EdgeContrast;
 import saltdrum.core.check.FramedLight;
+import saltdrum.core.check.LightSamples;
 import saltdrum.core.check.PictureText;
-import saltdrum.core.check.Samples;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
@@ -30,8 +30,8 @@ import saltdrum.core.format.WordsFile;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.motion.Passage;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.motion.Transition;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.Timeline;
@@ -56,7 +56,7 @@ class PictureLightTest {
 
     private static Path clip;
     private static ClipInfo info;
-    private static Samples samples;
+    private static LightSamples samples;
 
     /** From dark to light across and in time. */
     @BeforeAll
@@ -84,7 +84,7 @@ class PictureLightTest {
         for (double x : new double[] {0.1, 0.5, 0.9}) {
             int[] rgb = pixel(frame(1000), (int) (x * 540), 480);
             String colour = String.format(Locale.ROOT, "#%02x%02x%02x", rgb[0], rgb[1], rgb[2]);
-            assertThat((double) samples.at(4, x, 0.5)).isCloseTo(Samples.code(colour), within(3.0));
+            assertThat((double) samples.at(4, x, 0.5)).isCloseTo(LightSamples.code(colour), within(3.0));
         }
     }
 
@@ -96,12 +96,12 @@ class PictureLightTest {
     void contrastIsThatOfTheDecodedFrameAroundTheLetters() throws Exception {
         List<Word> words = List.of(
                 Word.of(1, "Row", 600, 1300, WordSource.TYPED), Word.of(2, "home", 1300, 2400, WordSource.TYPED));
-        Patch bare = Patch.of(Facets.FILL, Ink.of("#f4f1e8"))
+        LookPatch bare = LookPatch.of(Facets.FILL, Ink.of("#f4f1e8"))
                 .with(Facets.OUTLINES, List.of())
                 .with(Facets.SHADOWS, List.of())
                 .with(Facets.SPOKEN, List.of())
-                .with(Facets.ENTRANCE, Passage.NONE)
-                .with(Facets.EXIT, Passage.NONE);
+                .with(Facets.ENTRANCE, Transition.NONE)
+                .with(Facets.EXIT, Transition.NONE);
         Track track = ChangeLook.ofTrack(bare)
                 .on(Track.of("en", Recipe.PHRASE, "Lantern", words).withLength(3000));
         Scene scene = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()))

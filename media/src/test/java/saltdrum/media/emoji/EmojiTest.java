@@ -9,7 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
-import saltdrum.core.layout.Shaped;
+import saltdrum.core.layout.ShapedWord;
 import saltdrum.core.look.Face;
 import saltdrum.core.scene.PictureLayer;
 import saltdrum.media.font.FontShelf;
@@ -18,7 +18,7 @@ import saltdrum.media.font.SkijaTypesetter;
 class EmojiTest {
     private final SkijaTypesetter typesetter = new SkijaTypesetter(FontShelf.shipped());
 
-    private Shaped shape(String text) {
+    private ShapedWord shape(String text) {
         return typesetter.shape(text, new Face("Anton", 400), "en");
     }
 
@@ -47,7 +47,7 @@ class EmojiTest {
                 "\u2764\uFE0F",
             })
     void oneCharacterForAReaderIsOnePicture(String emoji) {
-        Shaped shaped = shape("tide" + emoji);
+        ShapedWord shaped = shape("tide" + emoji);
         assertThat(shaped.pictures()).hasSize(1);
         assertThat(shaped.glyphs()).hasSize(4);
         assertThat(shaped.missing()).isEmpty();
@@ -64,7 +64,7 @@ class EmojiTest {
 
     @Test
     void aSequenceThatNoDrawingHasFallsIntoItsParts() {
-        Shaped shaped = shape("\uD83C\uDF0A\u200D\u2693");
+        ShapedWord shaped = shape("\uD83C\uDF0A\u200D\u2693");
         assertThat(shaped.pictures()).hasSize(2);
     }
 
@@ -75,8 +75,8 @@ class EmojiTest {
 
     @Test
     void spacingMovesPicturesAsItMovesLetters() {
-        Shaped plain = shape("a\uD83C\uDF0Ab");
-        Shaped wide = plain.spaced(100);
+        ShapedWord plain = shape("a\uD83C\uDF0Ab");
+        ShapedWord wide = plain.spaced(100);
         assertThat(wide.pictures().get(0).x()).isEqualTo(plain.pictures().get(0).x() + 100);
         assertThat(wide.glyphs().get(1).x()).isEqualTo(plain.glyphs().get(1).x() + 200);
         assertThat(wide.advance()).isEqualTo(plain.advance() + 200);

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
-import saltdrum.core.layout.Shaped;
+import saltdrum.core.layout.ShapedWord;
 import saltdrum.core.look.Axis;
 import saltdrum.core.look.Face;
 
@@ -95,7 +95,7 @@ class FontCheckTest {
                 taken++;
                 byte[] file = files.get(i);
                 shelf.add("f" + i, verdict.facts(), () -> file);
-                Shaped shaped = typesetter.shape(
+                ShapedWord shaped = typesetter.shape(
                         "Salt, drum & tide 09", new Face(verdict.facts().family(), 400), "en");
                 shaped.glyphs().forEach(glyph -> typesetter.outline(glyph.key()));
             }

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import saltdrum.core.layout.Shaped;
+import saltdrum.core.layout.ShapedWord;
 import saltdrum.core.look.Face;
 
 /** Every script gets letters, by the typefaces that ship or those of the machine; what nobody has is told. */
@@ -33,7 +33,7 @@ class ScriptsTest {
     })
     void everyScriptGetsLetters(String language, String text) {
         for (String word : text.split(" ")) {
-            Shaped shaped = typesetter.shape(word, ANTON, language);
+            ShapedWord shaped = typesetter.shape(word, ANTON, language);
             assertThat(shaped.missing()).isEmpty();
             assertThat(shaped.glyphs()).isNotEmpty();
             // Glyph 0 is the box that stands for what a font lacks.
@@ -49,10 +49,10 @@ class ScriptsTest {
     @Test
     void whatNobodyHasIsToldAndNotDrawn() {
         // A private character: no font of a script has it.
-        Shaped shaped = typesetter.shape("tide\ue123", ANTON, "en");
+        ShapedWord shaped = typesetter.shape("tide\ue123", ANTON, "en");
         assertThat(shaped.missing()).isEqualTo("\ue123");
         assertThat(shaped.glyphs()).hasSize(4);
-        Shaped alone = typesetter.shape("\ue123", ANTON, "en");
+        ShapedWord alone = typesetter.shape("\ue123", ANTON, "en");
         assertThat(alone.glyphs()).isEmpty();
         assertThat(alone.advance()).isZero();
     }
@@ -60,7 +60,7 @@ class ScriptsTest {
     @Test
     void aThaiMarkStaysOnItsLetter() {
         // Five letters with three marks above them: five of them move on.
-        Shaped shaped = typesetter.shape("น้ำขึ้น", ANTON, "th");
+        ShapedWord shaped = typesetter.shape("น้ำขึ้น", ANTON, "th");
         assertThat(shaped.glyphs().stream().filter(glyph -> glyph.advance() > 0))
                 .hasSizeLessThan(6);
     }
@@ -75,8 +75,8 @@ class ScriptsTest {
 
     @Test
     void aNarrowerFaceIsNarrower() {
-        Shaped full = typesetter.shape("tide", ANTON, "en");
-        Shaped narrow = typesetter.shape("tide", new Face("Anton", 400, false, 0.8), "en");
+        ShapedWord full = typesetter.shape("tide", ANTON, "en");
+        ShapedWord narrow = typesetter.shape("tide", new Face("Anton", 400, false, 0.8), "en");
         assertThat(narrow.advance() / full.advance()).isBetween(0.78, 0.82);
         assertThat(narrow.ink().height()).isEqualTo(full.ink().height());
     }

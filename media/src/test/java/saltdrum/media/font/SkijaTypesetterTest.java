@@ -11,14 +11,14 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import saltdrum.core.layout.Shaped;
+import saltdrum.core.layout.ShapedWord;
 import saltdrum.core.look.Face;
 
 class SkijaTypesetterTest {
     private static final Face SANS = new Face("Noto Sans", 700);
     private final SkijaTypesetter typesetter = new SkijaTypesetter(FontShelf.shipped());
 
-    private Shaped shape(String text, Face face) {
+    private ShapedWord shape(String text, Face face) {
         return typesetter.shape(text, face, "en");
     }
 
@@ -38,14 +38,14 @@ class SkijaTypesetterTest {
                                         .get(i % 5)
                                 + i)
                 .toList();
-        List<Shaped> alone = texts.stream().map(text -> shape(text, SANS)).toList();
+        List<ShapedWord> alone = texts.stream().map(text -> shape(text, SANS)).toList();
         SkijaTypesetter fresh = new SkijaTypesetter(FontShelf.shipped());
-        List<Callable<List<Shaped>>> four = Collections.nCopies(
+        List<Callable<List<ShapedWord>>> four = Collections.nCopies(
                 4,
                 () -> texts.stream().map(text -> fresh.shape(text, SANS, "en")).toList());
         ExecutorService threads = Executors.newFixedThreadPool(4);
         try {
-            for (Future<List<Shaped>> together : threads.invokeAll(four)) {
+            for (Future<List<ShapedWord>> together : threads.invokeAll(four)) {
                 assertThat(together.get()).isEqualTo(alone);
             }
         } finally {
@@ -61,15 +61,15 @@ class SkijaTypesetterTest {
 
     @Test
     void arabicLettersAreJoined() {
-        Shaped alone = shape("\u0628", SANS);
-        Shaped joined = shape("\u0628\u0628\u0628", SANS);
+        ShapedWord alone = shape("\u0628", SANS);
+        ShapedWord joined = shape("\u0628\u0628\u0628", SANS);
         assertThat(joined.glyphs()).isNotEmpty();
         assertThat(joined.advance()).isLessThan(3 * alone.advance() - 100);
     }
 
     @Test
     void aFaceWithoutAGlyphIsHelpedOut() {
-        Shaped greek = shape("\u03b8", new Face("Anton", 400));
+        ShapedWord greek = shape("\u03b8", new Face("Anton", 400));
         assertThat(greek.glyphs()).hasSize(1);
         assertThat(greek.glyphs().get(0).key()).doesNotEndWith(".0");
         assertThat(typesetter.outline(greek.glyphs().get(0).key())).startsWith("M");
@@ -77,7 +77,7 @@ class SkijaTypesetterTest {
 
     @Test
     void aCombiningMarkStaysOnItsLetter() {
-        Shaped word = shape("x\u0302y", SANS).spaced(100);
+        ShapedWord word = shape("x\u0302y", SANS).spaced(100);
         assertThat(word.advance()).isEqualTo(shape("x\u0302y", SANS).advance() + 100);
     }
 

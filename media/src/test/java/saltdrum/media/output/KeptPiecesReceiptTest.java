@@ -75,7 +75,7 @@ class KeptPiecesReceiptTest {
         Path first = folder.resolve("first.mp4");
         Delivery before = delivery("her", List.of());
         PiecedBurn.Made whole = before.make(OutputKind.BURNED, first, done -> {}, () -> false);
-        assertThat(captions(Inspection.of(before, OutputKind.BURNED, first, whole, done -> {})))
+        assertThat(captions(OutputVerifier.of(before, OutputKind.BURNED, first, whole, done -> {})))
                 .isEqualTo("seen in 3 of 3 looks");
 
         Path second = folder.resolve("second.mp4");
@@ -85,11 +85,11 @@ class KeptPiecesReceiptTest {
             assertThat(range.holds(5750)).isTrue();
             assertThat(range.holds(1750) || range.holds(9750)).isFalse();
         });
-        Receipt receipt = Inspection.of(after, OutputKind.BURNED, second, kept, done -> {});
+        Receipt receipt = OutputVerifier.of(after, OutputKind.BURNED, second, kept, done -> {});
         assertThat(receipt.good()).as(receipt.toString()).isTrue();
         assertThat(captions(receipt)).isEqualTo("seen in 1 of 1 looks");
         assertThat(receipt.lines()).extracting(Receipt.Line::measured).contains("1 of 3 made anew, the others kept");
-        assertThat(Inspection.of(after, OutputKind.BURNED, clip, kept, done -> {})
+        assertThat(OutputVerifier.of(after, OutputKind.BURNED, clip, kept, done -> {})
                         .good())
                 .as("a film without captions")
                 .isFalse();

@@ -247,13 +247,13 @@ class OutputsTest {
                 new Delivery(clip, info, Frame.OWN, null, scene, List.of(track), new BurnOrder("ultrafast", 12));
         Path out = folder.resolve("made." + kind.ending);
         delivery.make(kind, out, done -> {}, () -> false);
-        Receipt receipt = Inspection.of(delivery, kind, out);
+        Receipt receipt = OutputVerifier.of(delivery, kind, out);
         assertThat(receipt.good()).as(receipt.toString()).isTrue();
         if (kind == OutputKind.BURNED) {
             assertThat(receipt.lines())
                     .extracting(Receipt.Line::what)
                     .contains("Picture", "Frames", "Times", "Sound", "Captions in the picture", "Around them");
-            Receipt wrong = Inspection.of(delivery, OutputKind.CLEAN, out);
+            Receipt wrong = OutputVerifier.of(delivery, OutputKind.CLEAN, out);
             assertThat(wrong.lines())
                     .filteredOn(line -> !line.good())
                     .extracting(Receipt.Line::what)
@@ -266,7 +266,7 @@ class OutputsTest {
                     .anySatisfy(line -> assertThat(line.measured()).matches("-2[0-2]\\.\\d LUFS.*"));
         }
         if (kind == OutputKind.CLEAN) {
-            assertThat(Inspection.of(delivery, OutputKind.BURNED, out).good())
+            assertThat(OutputVerifier.of(delivery, OutputKind.BURNED, out).good())
                     .as("no captions where there should be some")
                     .isFalse();
         }

@@ -44,7 +44,7 @@ class SecuritySettings {
     SecurityFilterChain security(
             HttpSecurity http,
             SignIn signIn,
-            Throttle throttle,
+            CallCounter throttle,
             FailedSignIns failedSignIns,
             KnownBrowser browser,
             PersonStore people,
@@ -82,7 +82,7 @@ class SecuritySettings {
 
     private static SecurityFilterChain closed(
             HttpSecurity http,
-            Throttle throttle,
+            CallCounter throttle,
             FailedSignIns failedSignIns,
             KnownBrowser browser,
             PersonStore people,
@@ -119,7 +119,7 @@ class SecuritySettings {
                         .successHandler((request, response, who) -> {
                             long id = Long.parseLong(who.getName());
                             people.seen(id);
-                            throttle.forgive(Limit.SIGN_IN_AS, pair(request));
+                            throttle.forgive(RateLimit.SIGN_IN_AS, pair(request));
                             failedSignIns.forget(tried(request));
                             browser.remember(request, response, id);
                             audit.add(id, "Signed in", "");
@@ -155,7 +155,8 @@ class SecuritySettings {
                                         + " again.")))
                 .addFilterBefore(new PasskeyFaults(), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(
-                        new Counted(throttle, failedSignIns, browser), UsernamePasswordAuthenticationFilter.class)
+                        new RateLimitFilter(throttle, failedSignIns, browser),
+                        UsernamePasswordAuthenticationFilter.class)
                 .build();
     }
 

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringIn;
+import saltdrum.core.edit.CaptionImport;
 import saltdrum.core.format.CaptionFile;
 import saltdrum.core.format.CaptionFile.Repair;
 import saltdrum.core.format.CaptionFormat;
@@ -111,7 +111,7 @@ class CaptionController {
     @PutMapping
     BroughtIn read(@PathVariable String clipId, @RequestParam String name, HttpServletRequest request)
             throws IOException {
-        return bringIn(clipId, Upload.bytes(request, MOST_BYTES, Quoted.of(name)), name);
+        return bringIn(clipId, SmallUpload.bytes(request, MOST_BYTES, Quoted.of(name)), name);
     }
 
     @Operation(summary = "Reads a caption stream of the video into the track")
@@ -125,7 +125,8 @@ class CaptionController {
     private BroughtIn bringIn(String clipId, byte[] bytes, String name) {
         ClipInfo info = info(clips.get(clipId));
         CaptionFile file = Captions.read(bytes, name);
-        BringIn bring = BringIn.of(file, name, tracks.get(clipId).track().language(), info.durationMs());
+        CaptionImport bring =
+                CaptionImport.of(file, name, tracks.get(clipId).track().language(), info.durationMs());
         StoredChange change = tracks.change(clipId, TrackVersion.NEWEST, bring.edit());
         return new BroughtIn(
                 bring.cues().size(),

@@ -13,15 +13,15 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.check.CalmPlace;
+import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Limits;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
+import saltdrum.server.store.ClientSettingsStore;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.TrackStore;
-import saltdrum.server.work.Inspector;
+import saltdrum.server.work.FindingsService;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 
@@ -30,13 +30,18 @@ import saltdrum.server.work.Workers;
 @RestController
 @RequestMapping("/api")
 class CheckController {
-    private final Inspector inspector;
-    private final HouseStore houses;
+    private final FindingsService inspector;
+    private final ClientSettingsStore houses;
     private final ClipStore clips;
     private final TrackStore tracks;
     private final Workers workers;
 
-    CheckController(Inspector inspector, HouseStore houses, ClipStore clips, TrackStore tracks, Workers workers) {
+    CheckController(
+            FindingsService inspector,
+            ClientSettingsStore houses,
+            ClipStore clips,
+            TrackStore tracks,
+            Workers workers) {
         this.tracks = tracks;
         this.clips = clips;
         this.inspector = inspector;
@@ -66,15 +71,15 @@ class CheckController {
 
     @Operation(summary = "What is wrong in the clip, in order of time; what is let stand has its reason")
     @GetMapping("/clips/{clipId}/findings")
-    Inspector.Found findings(@PathVariable String clipId) {
-        Inspector.Found found = inspector.look(clipId);
+    FindingsService.Found findings(@PathVariable String clipId) {
+        FindingsService.Found found = inspector.look(clipId);
         tracks.looked(clipId, found.version(), found.open());
         return found;
     }
 
     @Operation(summary = "Where the picture is calmest under some cues, or all")
     @GetMapping("/clips/{clipId}/calm")
-    CalmPlace.Proposal calm(@PathVariable String clipId, @RequestParam(required = false) List<Long> cueIds) {
+    CalmPlacement.Proposal calm(@PathVariable String clipId, @RequestParam(required = false) List<Long> cueIds) {
         return inspector.calm(clipId, cueIds);
     }
 

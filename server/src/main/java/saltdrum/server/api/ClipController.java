@@ -59,7 +59,7 @@ class ClipController {
     private final TrackStore tracks;
     private final StyleStore styles;
     private final MediaStore media;
-    private final Videos videos;
+    private final MediaAnswers videos;
     private final ClipPacker packer;
     private final ClipUnpacker unpacker;
     private final Workers workers;
@@ -70,7 +70,7 @@ class ClipController {
             TrackStore tracks,
             StyleStore styles,
             MediaStore media,
-            Videos videos,
+            MediaAnswers videos,
             ClipPacker packer,
             ClipUnpacker unpacker,
             Workers workers) {

@@ -4,14 +4,14 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.MayBeMissing;
-import saltdrum.core.delivery.Standing;
+import saltdrum.core.delivery.ClipProgress;
 import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.CaptionStream;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.ClientRow;
 import saltdrum.server.store.ClipListRow;
-import saltdrum.server.store.FoundWords;
+import saltdrum.server.store.SearchHit;
 import saltdrum.server.store.Shelf;
 
 /** A clip for the list and the bench. */
@@ -35,7 +35,7 @@ record ClipView(
         String style,
         String created,
         @Schema(description = "When its captions last became what they are") String changed,
-        Standing standing,
+        ClipProgress standing,
         @Schema(description = "The standing in words") String standingLabel,
         @Schema(
                         description =
@@ -49,7 +49,7 @@ record ClipView(
 
     /** @param cue whole text of the cue; {@code atMs} when the word begins */
     record FoundView(String cue, int atMs, String language) {
-        static FoundView of(FoundWords found) {
+        static FoundView of(SearchHit found) {
             return found == null ? null : new FoundView(found.text(), found.atMs(), found.language());
         }
     }
@@ -83,7 +83,7 @@ record ClipView(
     }
 
     /** @param found null where nothing was searched for, or only its name has it */
-    static ClipView of(ClipListRow row, FoundWords found) {
+    static ClipView of(ClipListRow row, SearchHit found) {
         ClipInfo info = row.info();
         return new ClipView(
                 row.id(),

@@ -12,7 +12,7 @@ import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
-import saltdrum.server.store.House;
+import saltdrum.server.store.ClientSettings;
 
 /** A cue as the bench shows it. Times are milliseconds. */
 record CueView(
@@ -71,7 +71,7 @@ record CueView(
             return cues;
         }
 
-        CueView view(House house) {
+        CueView view(ClientSettings house) {
             double speed = ReadingSpeed.of(cue, time);
             return new CueView(
                     cue.id(),
@@ -92,11 +92,11 @@ record CueView(
         }
     }
 
-    static List<CueView> of(Track track, House house) {
+    static List<CueView> of(Track track, ClientSettings house) {
         return of(Seen.of(track), house);
     }
 
-    static List<CueView> of(List<Seen> cues, House house) {
+    static List<CueView> of(List<Seen> cues, ClientSettings house) {
         return cues.stream().map(seen -> seen.view(house)).toList();
     }
 

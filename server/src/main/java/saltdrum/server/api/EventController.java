@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import saltdrum.server.access.SignIn;
-import saltdrum.server.store.AnnouncementLine;
+import saltdrum.server.store.AnnouncementListener;
 import saltdrum.server.store.PersonStore;
 
 /** Passes the database's announcements on to every open page as server-sent events. */
@@ -24,13 +24,13 @@ import saltdrum.server.store.PersonStore;
 class EventController {
     private static final long SESSIONS_MS = 2_000;
 
-    private final AnnouncementLine line;
+    private final AnnouncementListener line;
     private final SignIn signIn;
     private final PersonStore people;
     private final List<OpenPage> pages = new CopyOnWriteArrayList<>();
     private volatile boolean closed;
 
-    EventController(AnnouncementLine line, SignIn signIn, PersonStore people) {
+    EventController(AnnouncementListener line, SignIn signIn, PersonStore people) {
         this.signIn = signIn;
         this.people = people;
         this.line = line;

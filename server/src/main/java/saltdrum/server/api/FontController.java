@@ -68,7 +68,7 @@ class FontController {
     FontView bringIn(
             @RequestParam String name, @RequestParam(defaultValue = "") String licence, HttpServletRequest request)
             throws IOException {
-        return FontView.of(fonts.take(name, licence, Upload.bytes(request, FontHead.MOST_BYTES, Quoted.of(name))));
+        return FontView.of(fonts.take(name, licence, SmallUpload.bytes(request, FontHead.MOST_BYTES, Quoted.of(name))));
     }
 
     record FontNoteRequest(String licence) {}

@@ -19,7 +19,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Range;
-import saltdrum.core.recut.Carried;
+import saltdrum.core.recut.CarryOverResult;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.server.store.ClipRow;
@@ -107,7 +107,7 @@ class FootageController {
         if (recut == null || recut.carried() == null) {
             return new FootageView(false, "", 0, 0, List.of(), List.of(), null);
         }
-        Carried carried = recut.carried();
+        CarryOverResult carried = recut.carried();
         return new FootageView(
                 true,
                 recut.fileName(),

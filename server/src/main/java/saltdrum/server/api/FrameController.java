@@ -17,9 +17,9 @@ import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
+import saltdrum.server.store.ClientSettingsStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.HouseStore;
 
 /** Frames that are tried, and what a phone lays over them. */
 @Tag(name = "frames")
@@ -27,9 +27,9 @@ import saltdrum.server.store.HouseStore;
 @RequestMapping("/api")
 class FrameController {
     private final ClipStore clips;
-    private final HouseStore houses;
+    private final ClientSettingsStore houses;
 
-    FrameController(ClipStore clips, HouseStore houses) {
+    FrameController(ClipStore clips, ClientSettingsStore houses) {
         this.clips = clips;
         this.houses = houses;
     }

@@ -21,9 +21,9 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.media.output.OutputKind;
 import saltdrum.media.output.Receipt;
+import saltdrum.server.store.ClientSettingsStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
@@ -38,19 +38,19 @@ class JobController {
     private final ClipStore clips;
     private final JobStore jobs;
     private final MediaStore media;
-    private final Videos videos;
+    private final MediaAnswers videos;
     private final Workers workers;
     private final SceneMaker scenes;
-    private final HouseStore houses;
+    private final ClientSettingsStore houses;
 
     JobController(
             ClipStore clips,
             JobStore jobs,
             MediaStore media,
-            Videos videos,
+            MediaAnswers videos,
             Workers workers,
             SceneMaker scenes,
-            HouseStore houses) {
+            ClientSettingsStore houses) {
         this.videos = videos;
         this.scenes = scenes;
         this.houses = houses;

@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
+import saltdrum.server.access.CallCounter;
 import saltdrum.server.access.OwnersLink;
 import saltdrum.server.access.Passwords;
 import saltdrum.server.access.SignInEmail;
-import saltdrum.server.access.Throttle;
 import saltdrum.server.store.AuditLog;
 import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonRow;
@@ -29,12 +29,12 @@ import saltdrum.server.store.Role;
 class JoiningController {
     private final PersonStore people;
     private final Passwords passwords;
-    private final Throttle throttle;
+    private final CallCounter throttle;
     private final OwnersLink ownersLink;
     private final AuditLog audit;
 
     JoiningController(
-            PersonStore people, Passwords passwords, Throttle throttle, OwnersLink ownersLink, AuditLog audit) {
+            PersonStore people, Passwords passwords, CallCounter throttle, OwnersLink ownersLink, AuditLog audit) {
         this.audit = audit;
         this.ownersLink = ownersLink;
         this.people = people;

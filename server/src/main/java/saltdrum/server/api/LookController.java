@@ -24,7 +24,7 @@ import saltdrum.core.look.FacetGroup;
 import saltdrum.core.look.FacetKind;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 import saltdrum.core.style.Cascade;
@@ -160,7 +160,7 @@ class LookController {
      * @param look every facet's value
      * @param origins where each comes from, facet by facet
      */
-    record LookView(Patch look, List<OriginView> origins) {}
+    record LookView(LookPatch look, List<OriginView> origins) {}
 
     record OriginView(String facet, Origin origin) {}
 
@@ -193,7 +193,7 @@ class LookController {
             layers.addAll(cascade.role(role == null ? 0 : role));
         }
         Look look = new Look(Cascade.merged(layers));
-        Patch all = Patch.NONE;
+        LookPatch all = LookPatch.NONE;
         List<OriginView> origins = new ArrayList<>();
         for (Facet<?> facet : Facets.ALL) {
             all = settled(all, facet, look);
@@ -202,7 +202,7 @@ class LookController {
         return new LookView(all, origins);
     }
 
-    private static <T> Patch settled(Patch all, Facet<T> facet, Look look) {
+    private static <T> LookPatch settled(LookPatch all, Facet<T> facet, Look look) {
         return all.with(facet, look.get(facet));
     }
 

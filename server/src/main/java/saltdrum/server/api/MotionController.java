@@ -15,7 +15,7 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.SceneMaker;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.motion.Curve;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
@@ -41,7 +41,7 @@ class MotionController {
     }
 
     /** @param look its facets, as a change of the look takes them */
-    record MotionView(String name, String about, int version, boolean shipped, Patch look) {
+    record MotionView(String name, String about, int version, boolean shipped, LookPatch look) {
         static MotionView of(StyleRow row) {
             return new MotionView(
                     row.name(),

@@ -18,19 +18,20 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.core.delivery.Retention;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.look.Ink;
-import saltdrum.core.look.Patch;
-import saltdrum.core.look.Shade;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.paint.Coat;
 import saltdrum.core.paint.Paint;
+import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.scene.Mark;
 import saltdrum.server.work.OrderAsked;
 
 @Configuration
 class OpenApiSettings {
     static {
-        SpringDocUtils.getConfig().replaceWithSchema(Patch.class, new Schema<>().$ref("#/components/schemas/Patch"));
+        SpringDocUtils.getConfig()
+                .replaceWithSchema(LookPatch.class, new Schema<>().$ref("#/components/schemas/Patch"));
     }
 
     /** The only fields of answers that may be missing; null is never written. */
@@ -119,12 +120,12 @@ class OpenApiSettings {
             LookSchemas.add(api);
             name(api, Edit.class);
             name(api, Mark.class);
-            name(api, Coat.class);
+            name(api, PaintLayer.class);
             name(api, Paint.class);
             name(api, Accent.class);
             name(api, Spoken.class);
             name(api, Ink.class);
-            name(api, Shade.class);
+            name(api, TextShadow.class);
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 // A look that is changed says only some of it.
                 if (!name.equals("Patch") && !name.endsWith("Request") || name.equals("EditRequest")) {

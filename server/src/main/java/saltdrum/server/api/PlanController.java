@@ -19,7 +19,7 @@ import saltdrum.core.delivery.NamePattern;
 import saltdrum.media.clip.FrameRate;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.work.Deliveries;
-import saltdrum.server.work.Inspector;
+import saltdrum.server.work.FindingsService;
 import saltdrum.server.work.OrderAsked;
 import saltdrum.server.work.OrderPlanner;
 
@@ -30,9 +30,9 @@ import saltdrum.server.work.OrderPlanner;
 class PlanController {
     private final OrderPlanner planner;
     private final Deliveries deliveries;
-    private final Inspector inspector;
+    private final FindingsService inspector;
 
-    PlanController(OrderPlanner planner, Deliveries deliveries, Inspector inspector) {
+    PlanController(OrderPlanner planner, Deliveries deliveries, FindingsService inspector) {
         this.planner = planner;
         this.deliveries = deliveries;
         this.inspector = inspector;

@@ -24,9 +24,9 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.Places;
-import saltdrum.core.shorter.Cut;
-import saltdrum.core.shorter.Shorter;
+import saltdrum.core.edit.TextMatches;
+import saltdrum.core.shorter.Omission;
+import saltdrum.core.shorter.OmissionFinder;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.server.store.ClipRow;
@@ -133,8 +133,8 @@ class ProofController {
 
     @Operation(summary = "Where a word or phrase stands, and what each cue would become")
     @PostMapping("/places")
-    List<Places.Place> places(@PathVariable String clipId, @RequestBody PlacesRequest request) {
-        return Places.of(tracks.get(clipId).track(), request.find(), request.with());
+    List<TextMatches.Place> places(@PathVariable String clipId, @RequestBody PlacesRequest request) {
+        return TextMatches.of(tracks.get(clipId).track(), request.find(), request.with());
     }
 
     /** @param known whether there is a dictionary for the track's language */
@@ -191,12 +191,12 @@ class ProofController {
     }
 
     /** @param kind why the words may go */
-    record CutView(Cut cut, String kind) {}
+    record CutView(Omission cut, String kind) {}
 
     @Operation(summary = "What a reader would not miss: fillers, false starts, words said twice")
     @GetMapping("/shorter")
     List<CutView> shorter(@PathVariable String clipId) {
-        return Shorter.of(tracks.get(clipId).track()).stream()
+        return OmissionFinder.of(tracks.get(clipId).track()).stream()
                 .map(cut -> new CutView(cut, cut.kind().label))
                 .toList();
     }

@@ -33,9 +33,9 @@ class SceneController {
     private static final int MOST_KEPT = 64;
 
     /** Scenes that pages got of late, by their tags. */
-    private final Map<String, MadeScene> sent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    private final Map<String, SentScene> sent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, MadeScene> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<String, SentScene> eldest) {
             return size() > MOST_KEPT;
         }
     });
@@ -60,8 +60,8 @@ class SceneController {
             @RequestParam(required = false) String since) {
         StoredTrack stored = tracks.shown(clipId, language);
         Scene scene = scenes.make(stored.track(), styles.of(stored.track()), size(clipId));
-        MadeScene made = new MadeScene(UUID.randomUUID().toString(), stored.version(), scene);
-        MadeScene before = since == null ? null : sent.get(since);
+        SentScene made = new SentScene(UUID.randomUUID().toString(), stored.version(), scene);
+        SentScene before = since == null ? null : sent.get(since);
         sent.put(made.tag(), made);
         return before == null ? ScenePatch.whole(made) : ScenePatch.between(before, made);
     }

@@ -30,7 +30,7 @@ record ScenePatch(
         int removed,
         List<Part> parts) {
 
-    static ScenePatch whole(MadeScene made) {
+    static ScenePatch whole(SentScene made) {
         Scene scene = made.scene();
         return new ScenePatch(
                 made.tag(),
@@ -46,7 +46,7 @@ record ScenePatch(
     }
 
     /** Parts that are the same object have not changed: the maker keeps them. */
-    static ScenePatch between(MadeScene before, MadeScene after) {
+    static ScenePatch between(SentScene before, SentScene after) {
         List<Part> old = before.scene().parts();
         List<Part> now = after.scene().parts();
         int most = Math.min(old.size(), now.size());

@@ -16,11 +16,11 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.RefusedEditException;
+import saltdrum.server.access.CallCounter;
 import saltdrum.server.access.Caller;
-import saltdrum.server.access.Limit;
 import saltdrum.server.access.Passwords;
+import saltdrum.server.access.RateLimit;
 import saltdrum.server.access.SecondStep;
-import saltdrum.server.access.Throttle;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.SecondStepStore;
@@ -37,7 +37,7 @@ class SecondStepController {
     private final PersonStore people;
     private final Caller caller;
     private final Passwords passwords;
-    private final Throttle throttle;
+    private final CallCounter throttle;
 
     SecondStepController(
             SecondStep secondStep,
@@ -45,7 +45,7 @@ class SecondStepController {
             PersonStore people,
             Caller caller,
             Passwords passwords,
-            Throttle throttle) {
+            CallCounter throttle) {
         this.secondStep = secondStep;
         this.store = store;
         this.people = people;
@@ -134,11 +134,11 @@ class SecondStepController {
     private PersonRow checked(String password) {
         PersonRow me = me();
         String who = Long.toString(me.id());
-        throttle.count(Limit.PRESENT_PASSWORD, who);
+        throttle.count(RateLimit.PRESENT_PASSWORD, who);
         if (!passwords.fits(password, me.password())) {
             throw new BadInputException("That is not your present password. Nothing was changed.");
         }
-        throttle.forgive(Limit.PRESENT_PASSWORD, who);
+        throttle.forgive(RateLimit.PRESENT_PASSWORD, who);
         return me;
     }
 }

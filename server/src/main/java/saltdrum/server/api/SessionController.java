@@ -12,11 +12,11 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
+import saltdrum.server.access.CallCounter;
 import saltdrum.server.access.Caller;
-import saltdrum.server.access.Limit;
 import saltdrum.server.access.Passwords;
+import saltdrum.server.access.RateLimit;
 import saltdrum.server.access.SignIn;
-import saltdrum.server.access.Throttle;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 
@@ -29,9 +29,9 @@ class SessionController {
     private final Caller caller;
     private final PersonStore people;
     private final Passwords passwords;
-    private final Throttle throttle;
+    private final CallCounter throttle;
 
-    SessionController(SignIn signIn, Caller caller, PersonStore people, Passwords passwords, Throttle throttle) {
+    SessionController(SignIn signIn, Caller caller, PersonStore people, Passwords passwords, CallCounter throttle) {
         this.throttle = throttle;
         this.signIn = signIn;
         this.caller = caller;
@@ -75,11 +75,11 @@ class SessionController {
     void setPassword(@RequestBody PasswordRequest request, HttpServletRequest http) {
         PersonRow person = caller.person().orElseThrow(() -> new BadInputException("Nobody signs in here."));
         String who = Long.toString(person.id());
-        throttle.count(Limit.PRESENT_PASSWORD, who);
+        throttle.count(RateLimit.PRESENT_PASSWORD, who);
         if (!passwords.fits(request.now(), person.password())) {
             throw new BadInputException("That is not your present password. Nothing was changed.");
         }
-        throttle.forgive(Limit.PRESENT_PASSWORD, who);
+        throttle.forgive(RateLimit.PRESENT_PASSWORD, who);
         String hash = passwords.hash(request.next(), List.of(person.name(), person.email()));
         people.setPassword(person.id(), hash, http.getSession().getId());
     }

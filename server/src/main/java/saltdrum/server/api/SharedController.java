@@ -28,12 +28,12 @@ import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
+import saltdrum.server.access.CallCounter;
 import saltdrum.server.access.Caller;
-import saltdrum.server.access.Limit;
-import saltdrum.server.access.Throttle;
+import saltdrum.server.access.RateLimit;
+import saltdrum.server.store.ClientSettingsStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.JobRow;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.NewRemark;
@@ -58,12 +58,12 @@ class SharedController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final JobStore jobs;
-    private final HouseStore houses;
+    private final ClientSettingsStore houses;
     private final SceneMaker scenes;
     private final StyleShelf styles;
-    private final Videos videos;
+    private final MediaAnswers videos;
     private final BarsAnswer barsAnswer;
-    private final Throttle throttle;
+    private final CallCounter throttle;
     private final MemberNames names;
     private final Caller caller;
 
@@ -72,12 +72,12 @@ class SharedController {
             ClipStore clips,
             TrackStore tracks,
             JobStore jobs,
-            HouseStore houses,
+            ClientSettingsStore houses,
             SceneMaker scenes,
             StyleShelf styles,
-            Videos videos,
+            MediaAnswers videos,
             BarsAnswer barsAnswer,
-            Throttle throttle,
+            CallCounter throttle,
             MemberNames names,
             Caller caller) {
         this.reviews = reviews;
@@ -254,9 +254,9 @@ class SharedController {
             word = request.wordId() == null ? null : word(review, request.wordId());
         }
         String who = review.id() + " " + http.getRemoteAddr();
-        throttle.count(kind == RemarkRow.Kind.REMARK ? Limit.REMARK : Limit.VERDICT, who);
+        throttle.count(kind == RemarkRow.Kind.REMARK ? RateLimit.REMARK : RateLimit.VERDICT, who);
         if (kind == RemarkRow.Kind.REMARK) {
-            throttle.count(Limit.REMARKS_OF_ONE, who);
+            throttle.count(RateLimit.REMARKS_OF_ONE, who);
         }
         reviews.say(
                 review.id(),

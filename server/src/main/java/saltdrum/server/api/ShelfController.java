@@ -15,14 +15,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.FromOutside;
-import saltdrum.core.delivery.Since;
+import saltdrum.core.delivery.ChangesSince;
 import saltdrum.server.store.ClipListRow;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipSearch;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.FoundWords;
 import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.SearchHit;
 import saltdrum.server.store.Shelf;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.WorkOrder;
@@ -58,7 +58,7 @@ class ShelfController {
             @RequestParam(defaultValue = "HERE") Shelf shelf) {
         ClipSearch search = ClipSearch.of(q, client, shelf);
         List<ClipListRow> listed = clips.listed(search);
-        Map<String, FoundWords> found = clips.found(search);
+        Map<String, SearchHit> found = clips.found(search);
         return listed.stream().map(row -> ClipView.of(row, found.get(row.id()))).toList();
     }
 
@@ -128,7 +128,8 @@ class ShelfController {
             return new SinceView(false, List.of());
         }
         WorkOrder.Render order = (WorkOrder.Render) WorkOrder.FORM.read(last);
-        return new SinceView(true, Since.of(order.track(), tracks.get(clipId).track()));
+        return new SinceView(
+                true, ChangesSince.of(order.track(), tracks.get(clipId).track()));
     }
 
     private ClipView one(String clipId) {

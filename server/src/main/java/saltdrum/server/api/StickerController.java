@@ -40,7 +40,7 @@ class StickerController {
     @Hidden
     @PutMapping
     StickerRow bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
-        return stickers.take(name, Upload.bytes(request, Stickers.MOST_BYTES, Quoted.of(name)));
+        return stickers.take(name, SmallUpload.bytes(request, Stickers.MOST_BYTES, Quoted.of(name)));
     }
 
     @Operation(summary = "Takes a sticker out of the list; what uses it keeps it")

@@ -13,7 +13,7 @@ import saltdrum.core.delivery.Retention;
 import saltdrum.server.store.FinishedRow;
 import saltdrum.server.store.StorageRow;
 import saltdrum.server.store.StorageStore;
-import saltdrum.server.work.Troubles;
+import saltdrum.server.work.HealthReport;
 
 /** What the workshop keeps, for how long, and whether it is well. */
 @Tag(name = "workshop")
@@ -21,9 +21,9 @@ import saltdrum.server.work.Troubles;
 @RequestMapping("/api/storage")
 class StorageController {
     private final StorageStore store;
-    private final Troubles troubles;
+    private final HealthReport troubles;
 
-    StorageController(StorageStore store, Troubles troubles) {
+    StorageController(StorageStore store, HealthReport troubles) {
         this.store = store;
         this.troubles = troubles;
     }
@@ -42,7 +42,11 @@ class StorageController {
      * @param troubles what is not as it should be, a sentence each
      */
     record StorageView(
-            StorageRow kept, Troubles.Disk disk, Retention retention, List<GoingView> going, List<String> troubles) {}
+            StorageRow kept,
+            HealthReport.Disk disk,
+            Retention retention,
+            List<GoingView> going,
+            List<String> troubles) {}
 
     @Operation(summary = "What is kept and for how long, and what is not as it should be")
     @GetMapping

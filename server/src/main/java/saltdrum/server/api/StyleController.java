@@ -153,7 +153,7 @@ class StyleController {
     @PostMapping(value = "/styles/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     StyleFileView bringIn(@RequestParam(defaultValue = "false") boolean take, HttpServletRequest request)
             throws IOException {
-        byte[] file = Upload.bytes(request, MOST_BYTES, "This file");
+        byte[] file = SmallUpload.bytes(request, MOST_BYTES, "This file");
         StyleFiles.Content content = take ? files.take(file) : files.look(file);
         return new StyleFileView(
                 content.styles().stream()

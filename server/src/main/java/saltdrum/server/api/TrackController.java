@@ -15,10 +15,10 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.MergedText;
 import saltdrum.core.edit.Restyle;
+import saltdrum.server.store.ClientSettingsStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.HistoryRow;
-import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
@@ -33,10 +33,11 @@ class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final TrackHistory history;
-    private final HouseStore houses;
+    private final ClientSettingsStore houses;
     private final StyleStore styles;
 
-    TrackController(ClipStore clips, TrackStore tracks, TrackHistory history, HouseStore houses, StyleStore styles) {
+    TrackController(
+            ClipStore clips, TrackStore tracks, TrackHistory history, ClientSettingsStore houses, StyleStore styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;

@@ -2,7 +2,6 @@ package saltdrum.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.FrameLayout;
@@ -11,9 +10,10 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.look.Styling;
-import saltdrum.server.store.Steps;
 import saltdrum.server.store.StoredTrack;
+import saltdrum.server.store.UndoSteps;
 
 /** What there is to know of a track but its cues. */
 record TrackHead(
@@ -31,7 +31,7 @@ record TrackHead(
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo) {
 
-    static TrackHead of(StoredTrack stored, Steps steps, Size clip, SafeZones zones) {
+    static TrackHead of(StoredTrack stored, UndoSteps steps, Size clip, SafeZones zones) {
         Track track = stored.track();
         return new TrackHead(
                 stored.version(),

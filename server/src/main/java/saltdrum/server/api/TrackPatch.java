@@ -3,9 +3,9 @@ package saltdrum.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import saltdrum.core.cue.Size;
-import saltdrum.server.store.House;
-import saltdrum.server.store.Steps;
+import saltdrum.server.store.ClientSettings;
 import saltdrum.server.store.StoredChange;
+import saltdrum.server.store.UndoSteps;
 
 /** What a change did to a track, so that a small edit of a long track is a small answer. */
 record TrackPatch(
@@ -15,7 +15,7 @@ record TrackPatch(
         @Schema(description = "How many cues of the track before go") int removed,
         @Schema(description = "The cues that come in their place") List<CueView> cues) {
 
-    static TrackPatch of(StoredChange change, Steps steps, Size clip, House house) {
+    static TrackPatch of(StoredChange change, UndoSteps steps, Size clip, ClientSettings house) {
         List<CueView.Seen> old = CueView.Seen.of(change.before().track());
         List<CueView.Seen> now = CueView.Seen.of(change.after().track());
         int least = Math.min(old.size(), now.size());

@@ -19,9 +19,9 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.translation.TranslationEdits;
+import saltdrum.server.store.ClientSettingsStore;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.HouseStore;
 import saltdrum.server.store.StoredChange;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackHistory;
@@ -41,7 +41,7 @@ class TranslationController {
     private final TrackStore tracks;
     private final TrackHistory history;
     private final Workers workers;
-    private final HouseStore houses;
+    private final ClientSettingsStore houses;
     private final List<Translator> translators;
 
     TranslationController(
@@ -49,7 +49,7 @@ class TranslationController {
             TrackStore tracks,
             TrackHistory history,
             Workers workers,
-            HouseStore houses,
+            ClientSettingsStore houses,
             List<Translator> translators) {
         this.houses = houses;
         this.clips = clips;

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Policy;
+import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.edit.ReplaceWords;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.store.ClipStore;
@@ -49,17 +49,22 @@ class WordsController {
      * @param policies by which a recognised draft is written; null for none
      */
     record WordsRequest(
-            String script, String language, Integer fromMs, Integer toMs, List<Long> cueIds, List<Policy> policies) {}
+            String script,
+            String language,
+            Integer fromMs,
+            Integer toMs,
+            List<Long> cueIds,
+            List<WritingPolicy> policies) {}
 
     /**
      * @param opposite the one that undoes it; null for none
      */
-    record PolicyView(Policy policy, String label, Policy.Draft draft, Policy opposite) {}
+    record PolicyView(WritingPolicy policy, String label, WritingPolicy.Draft draft, WritingPolicy opposite) {}
 
     @Operation(summary = "How a draft can be written")
     @GetMapping("/policies")
     List<PolicyView> policies() {
-        return Arrays.stream(Policy.values())
+        return Arrays.stream(WritingPolicy.values())
                 .map(p -> new PolicyView(p, p.said, p.draft, p.opposite()))
                 .toList();
     }

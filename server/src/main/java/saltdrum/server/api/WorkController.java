@@ -15,8 +15,8 @@ import saltdrum.server.Settings.Role;
 import saltdrum.server.store.DatabaseClock;
 import saltdrum.server.store.JobKind;
 import saltdrum.server.store.Lane;
+import saltdrum.server.store.RunningJobRow;
 import saltdrum.server.store.ServerName;
-import saltdrum.server.store.UnderWayRow;
 import saltdrum.server.store.WorkerRow;
 import saltdrum.server.store.WorkerStore;
 
@@ -39,7 +39,7 @@ class WorkController {
     /** @param fileName of what is made, where it is a line of an order */
     record UnderWayView(
             String jobId, JobKind kind, Lane lane, double progress, String clip, @MayBeMissing String fileName) {
-        static UnderWayView of(UnderWayRow row) {
+        static UnderWayView of(RunningJobRow row) {
             return new UnderWayView(
                     row.jobId(), row.kind(), row.kind().lane, row.progress(), row.clip(), row.fileName());
         }
@@ -71,7 +71,7 @@ class WorkController {
     @Operation(summary = "Who works on what, and how much waits in each lane")
     @GetMapping
     WorkView all() {
-        List<UnderWayRow> underWay = workers.underWay();
+        List<RunningJobRow> underWay = workers.underWay();
         Map<Lane, Integer> waiting = workers.waiting();
         return new WorkView(
                 workers.all().stream().map(row -> view(row, underWay)).toList(),
@@ -80,7 +80,7 @@ class WorkController {
                         .toList());
     }
 
-    private WorkerView view(WorkerRow row, List<UnderWayRow> underWay) {
+    private WorkerView view(WorkerRow row, List<RunningJobRow> underWay) {
         ServerName name = ServerName.parse(row.name()).orElse(new ServerName(row.name(), 0, 0));
         long silent = Duration.between(row.seen().toInstant(), clock.now()).toSeconds();
         Lanes lanes = Json.read(row.lanes(), Lanes.class, "lanes");

@@ -19,11 +19,10 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Change;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.emoji.Stickers;
-import saltdrum.server.packed.PackedClip.PackedFile;
-import saltdrum.server.packed.PackedClip.PackedStep;
-import saltdrum.server.packed.PackedClip.PackedStyle;
-import saltdrum.server.packed.PackedClip.PackedTrack;
-import saltdrum.server.store.CarriedTracks;
+import saltdrum.server.packed.PackageManifest.PackedFile;
+import saltdrum.server.packed.PackageManifest.PackedStep;
+import saltdrum.server.packed.PackageManifest.PackedStyle;
+import saltdrum.server.packed.PackageManifest.PackedTrack;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.FontRow;
@@ -32,6 +31,7 @@ import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.PictureStore;
 import saltdrum.server.store.StickerStore;
 import saltdrum.server.store.StyleStore;
+import saltdrum.server.store.TrackImport;
 import saltdrum.server.store.TrackStore;
 
 /** Writes a clip with its footage, captions, histories, styles, and the fonts, stickers and pictures of one's own in them. */
@@ -41,7 +41,7 @@ public class ClipPacker {
 
     private final ClipStore clips;
     private final TrackStore tracks;
-    private final CarriedTracks carried;
+    private final TrackImport carried;
     private final StyleStore styles;
     private final FontStore fonts;
     private final StickerStore stickers;
@@ -52,7 +52,7 @@ public class ClipPacker {
     ClipPacker(
             ClipStore clips,
             TrackStore tracks,
-            CarriedTracks carried,
+            TrackImport carried,
             StyleStore styles,
             FontStore fonts,
             StickerStore stickers,
@@ -81,7 +81,7 @@ public class ClipPacker {
         tracks.translations(clipId)
                 .forEach(language -> packed.add(track(TrackStore.translationId(clipId, language), true)));
         List<PackedStyle> worn = worn(packed);
-        PackedClip bare = new PackedClip(
+        PackageManifest bare = new PackageManifest(
                 clip.name(),
                 clip.client(),
                 clip.sound(),
@@ -92,9 +92,9 @@ public class ClipPacker {
                 List.of(),
                 List.of());
         // What is asked for is asked for by its name, somewhere in here.
-        String said = PackedClip.FORM.write(bare);
+        String said = PackageManifest.FORM.write(bare);
         Map<String, Bytes> files = new LinkedHashMap<>();
-        PackedClip whole = new PackedClip(
+        PackageManifest whole = new PackageManifest(
                 bare.name(),
                 bare.client(),
                 bare.sound(),
@@ -105,7 +105,7 @@ public class ClipPacker {
                 stickers(said, files),
                 pictures(said, files));
         ZipOutputStream zip = new ZipOutputStream(out);
-        entry(zip, ABOUT, PackedClip.FORM.write(whole).getBytes(StandardCharsets.UTF_8));
+        entry(zip, ABOUT, PackageManifest.FORM.write(whole).getBytes(StandardCharsets.UTF_8));
         for (Map.Entry<String, Bytes> file : files.entrySet()) {
             entry(zip, file.getKey(), file.getValue().get());
         }
@@ -123,7 +123,7 @@ public class ClipPacker {
     }
 
     private PackedTrack track(String trackId, boolean translation) {
-        CarriedTracks.WithHistory whole = carried.withHistory(trackId);
+        TrackImport.WithHistory whole = carried.withHistory(trackId);
         return new PackedTrack(
                 translation,
                 whole.track(),

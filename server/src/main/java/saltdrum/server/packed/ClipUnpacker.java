@@ -24,11 +24,10 @@ import saltdrum.core.style.StyleCheck;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
-import saltdrum.server.packed.PackedClip.PackedFile;
-import saltdrum.server.packed.PackedClip.PackedStep;
-import saltdrum.server.packed.PackedClip.PackedStyle;
-import saltdrum.server.packed.PackedClip.PackedTrack;
-import saltdrum.server.store.CarriedTracks;
+import saltdrum.server.packed.PackageManifest.PackedFile;
+import saltdrum.server.packed.PackageManifest.PackedStep;
+import saltdrum.server.packed.PackageManifest.PackedStyle;
+import saltdrum.server.packed.PackageManifest.PackedTrack;
 import saltdrum.server.store.ClientStore;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.FontStore;
@@ -37,6 +36,7 @@ import saltdrum.server.store.PictureStore;
 import saltdrum.server.store.StickerStore;
 import saltdrum.server.store.StyleRow;
 import saltdrum.server.store.StyleStore;
+import saltdrum.server.store.TrackImport;
 
 /** Brings a packed clip in: all of it, or nothing but fonts, stickers and styles that may be of use all the same. */
 @Component
@@ -71,7 +71,7 @@ public class ClipUnpacker {
 
     /** Whether a file that came in may be a clip package. */
     public boolean isOne(Path file) throws IOException {
-        return PackedFootage.isOne(file);
+        return PackageArchive.isOne(file);
     }
 
     /**
@@ -81,8 +81,8 @@ public class ClipUnpacker {
      */
     public String bringIn(Path file, java.util.function.UnaryOperator<String> name) throws IOException {
         Path footage = media.workFile(".part");
-        try (PackedFootage packed = new PackedFootage(file)) {
-            PackedClip said = packed.said();
+        try (PackageArchive packed = new PackageArchive(file)) {
+            PackageManifest said = packed.said();
             check(said);
             packed.write(said.media(), footage);
             ClipInfo info = Probe.of(footage);
@@ -90,7 +90,7 @@ public class ClipUnpacker {
             take(said, packed);
             Map<String, StyleRow> worn = dress(said);
             Map<String, String> drawn = hang(said, packed);
-            List<CarriedTracks.WithHistory> whole = said.tracks().stream()
+            List<TrackImport.WithHistory> whole = said.tracks().stream()
                     .map(track -> new Tailor(worn, drawn, info.durationMs()).fitted(track))
                     .toList();
             String id = clips.bringIn(name.apply(said.name()), media.keep(footage), info, whole);
@@ -104,7 +104,7 @@ public class ClipUnpacker {
         }
     }
 
-    private static void check(PackedClip said) {
+    private static void check(PackageManifest said) {
         List<PackedTrack> all = said.tracks();
         if (all == null
                 || all.isEmpty()
@@ -173,21 +173,21 @@ public class ClipUnpacker {
         }
     }
 
-    private void take(PackedClip said, PackedFootage packed) {
+    private void take(PackageManifest said, PackageArchive packed) {
         for (PackedFile font : said.fonts()) {
             try {
-                fonts.take(font.named(), font.about(), packed.bytes(font.entry(), PackedFootage.MOST_FILE));
+                fonts.take(font.named(), font.about(), packed.bytes(font.entry(), PackageArchive.MOST_FILE));
             } catch (BadInputException here) {
                 // Broken, or one of its weight is here already; captions are painted with what is here.
             }
         }
         for (PackedFile sticker : said.stickers()) {
-            stickers.take(sticker.about(), packed.bytes(sticker.entry(), PackedFootage.MOST_FILE));
+            stickers.take(sticker.about(), packed.bytes(sticker.entry(), PackageArchive.MOST_FILE));
         }
     }
 
     /** Every style that is asked for, as it was: the same one where it is here, or one of the package's under a free name. */
-    private Map<String, StyleRow> dress(PackedClip said) {
+    private Map<String, StyleRow> dress(PackageManifest said) {
         Map<String, StyleRow> rows = new HashMap<>();
         for (PackedStyle packed : said.styles()) {
             Style style = StyleCheck.read(packed.style());
@@ -228,11 +228,11 @@ public class ClipUnpacker {
     }
 
     /** Pictures are named by their bytes as they are kept here. */
-    private Map<String, String> hang(PackedClip said, PackedFootage packed) throws IOException {
+    private Map<String, String> hang(PackageManifest said, PackageArchive packed) throws IOException {
         Map<String, String> hashes = new HashMap<>();
         for (PackedFile picture : said.pictures()) {
             Path part = media.workFile(".part");
-            Files.write(part, packed.bytes(picture.entry(), PackedFootage.MOST_FILE));
+            Files.write(part, packed.bytes(picture.entry(), PackageArchive.MOST_FILE));
             hashes.put(picture.named(), pictures.take(picture.about(), part).hash());
         }
         return hashes;
@@ -240,17 +240,17 @@ public class ClipUnpacker {
 
     /** Makes a track and its history ask for what is here. */
     private record Tailor(Map<String, StyleRow> worn, Map<String, String> drawn, long lengthMs) {
-        CarriedTracks.WithHistory fitted(PackedTrack packed) {
+        TrackImport.WithHistory fitted(PackedTrack packed) {
             Track track = packed.track();
             StyleRow row = worn.get(key(track.style(), track.styling().version()));
             Track fitted = redrawn(track, Track.class).withLength((int) lengthMs);
             if (row != null) {
                 fitted = fitted.withStyle(row.name()).withStyling(versioned(fitted.styling(), row.version()));
             }
-            List<CarriedTracks.Step> steps = new ArrayList<>();
+            List<TrackImport.Step> steps = new ArrayList<>();
             for (PackedStep step : packed.steps()) {
                 Change change = redrawn(step.change(), Change.class);
-                steps.add(new CarriedTracks.Step(
+                steps.add(new TrackImport.Step(
                         step.said(),
                         new Change(
                                 change.from(),
@@ -262,7 +262,7 @@ public class ClipUnpacker {
                         step.undone(),
                         time(step.made())));
             }
-            return new CarriedTracks.WithHistory(fitted, steps);
+            return new TrackImport.WithHistory(fitted, steps);
         }
 
         private Change.Decisions fitted(Change.Decisions old) {

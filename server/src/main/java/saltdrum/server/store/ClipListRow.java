@@ -4,7 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import saltdrum.core.delivery.Standing;
+import saltdrum.core.delivery.ClipProgress;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.media.clip.ClipInfo;
 
@@ -58,16 +58,16 @@ public record ClipListRow(
         return looked ? lookedOpen : null;
     }
 
-    public Standing standing() {
+    public ClipProgress standing() {
         Set<WorkStep> done = split(steps).stream().map(WorkStep::valueOf).collect(Collectors.toSet());
-        return Standing.of(words, done, Integer.valueOf(0).equals(openFindings()), delivered());
+        return ClipProgress.of(words, done, Integer.valueOf(0).equals(openFindings()), delivered());
     }
 
-    private Standing.Delivered delivered() {
+    private ClipProgress.Delivered delivered() {
         if (deliveredVersion == null) {
-            return Standing.Delivered.NEVER;
+            return ClipProgress.Delivered.NEVER;
         }
-        return deliveredVersion == version ? Standing.Delivered.AS_IT_IS : Standing.Delivered.BEFORE_CHANGES;
+        return deliveredVersion == version ? ClipProgress.Delivered.AS_IT_IS : ClipProgress.Delivered.BEFORE_CHANGES;
     }
 
     private static List<String> split(String text) {

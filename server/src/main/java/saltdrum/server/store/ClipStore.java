@@ -18,11 +18,11 @@ public class ClipStore {
     private static final String GONE = "That clip is not here any more.";
 
     private final ClipMapper clips;
-    private final CarriedTracks tracks;
-    private final SaidStore said;
+    private final TrackImport tracks;
+    private final CaptionSearchIndex said;
     private final RepeatableRead repeatableRead;
 
-    ClipStore(ClipMapper clips, CarriedTracks tracks, SaidStore said, RepeatableRead repeatableRead) {
+    ClipStore(ClipMapper clips, TrackImport tracks, CaptionSearchIndex said, RepeatableRead repeatableRead) {
         this.repeatableRead = repeatableRead;
         this.said = said;
         this.clips = clips;
@@ -33,13 +33,13 @@ public class ClipStore {
     public ClipRow add(String name, String mediaHash, ClipInfo info, Track empty) {
         String id = Ids.fresh();
         clips.add(id, name, mediaHash, info);
-        tracks.bringIn(id, List.of(CarriedTracks.WithHistory.fresh(empty)));
+        tracks.bringIn(id, List.of(TrackImport.WithHistory.fresh(empty)));
         return clips.find(id);
     }
 
     /** A clip that was carried here with its captions and their histories. @return its id */
     @Transactional
-    public String bringIn(String name, String mediaHash, ClipInfo info, List<CarriedTracks.WithHistory> whole) {
+    public String bringIn(String name, String mediaHash, ClipInfo info, List<TrackImport.WithHistory> whole) {
         String id = Ids.fresh();
         clips.add(id, name, mediaHash, info);
         tracks.bringIn(id, whole);
@@ -75,7 +75,7 @@ public class ClipStore {
     }
 
     /** Where the search's words are said, by clip: the first place of each. */
-    public Map<String, FoundWords> found(ClipSearch search) {
+    public Map<String, SearchHit> found(ClipSearch search) {
         return said.places(search.terms());
     }
 

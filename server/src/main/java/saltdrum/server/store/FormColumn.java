@@ -41,7 +41,7 @@ record FormColumn<T>(StoredForm<T> form) implements TypeHandler<T> {
     static class Columns {
         @Bean
         ConfigurationCustomizer formColumns() {
-            return configuration -> Forms.COLUMNS.forEach(form -> register(configuration, form));
+            return configuration -> StoredForms.COLUMNS.forEach(form -> register(configuration, form));
         }
 
         private static <T> void register(org.apache.ibatis.session.Configuration configuration, StoredForm<T> form) {

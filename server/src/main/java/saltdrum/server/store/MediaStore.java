@@ -24,7 +24,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
-import saltdrum.media.burn.Halves;
+import saltdrum.media.burn.ResumableBurn;
 import saltdrum.server.Settings;
 
 /**
@@ -63,7 +63,7 @@ public class MediaStore {
             throw new SaltDrumException("Media lie in a folder or at s3://BUCKET/PREFIX, not at “" + url + "”.");
         }
         long mostBytes = settings.mediaNearGigabytes() * 1_000_000_000L;
-        return new S3Place(url, settings.mediaEndpoint(), new NearFiles(data.resolve("near"), work, mostBytes));
+        return new S3Place(url, settings.mediaEndpoint(), new LocalMediaCache(data.resolve("near"), work, mostBytes));
     }
 
     /** A file on this machine with those bytes; from a store elsewhere it is brought here. */
@@ -112,7 +112,7 @@ public class MediaStore {
                     .sorted()
                     .toList()) {
                 if (Files.exists(own)) {
-                    Halves.clear(left);
+                    ResumableBurn.clear(left);
                 } else {
                     Files.move(left, own, StandardCopyOption.ATOMIC_MOVE);
                 }
@@ -136,7 +136,7 @@ public class MediaStore {
         try (Stream<Path> folders = Files.list(halves)) {
             List<Path> left = folders.toList();
             Set<String> open = left.isEmpty() ? Set.of() : openJobs.get();
-            left.stream().filter(folder -> !open.contains(jobOf(folder))).forEach(Halves::clear);
+            left.stream().filter(folder -> !open.contains(jobOf(folder))).forEach(ResumableBurn::clear);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

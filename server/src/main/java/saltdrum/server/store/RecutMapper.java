@@ -5,8 +5,8 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
-import saltdrum.core.recut.Carried;
 import saltdrum.core.recut.CarryOver;
+import saltdrum.core.recut.CarryOverResult;
 import saltdrum.media.clip.ClipInfo;
 
 @Mapper
@@ -33,7 +33,7 @@ interface RecutMapper {
             update recut set before_id = #{beforeId}, carry = #{carry}::jsonb, carried = #{carried}::jsonb
             where clip_id = #{clipId}
             """)
-    void done(String clipId, String beforeId, CarryOver carry, Carried carried);
+    void done(String clipId, String beforeId, CarryOver carry, CarryOverResult carried);
 
     /** What was made of the old footage goes; of its sounds the first is listened to. */
     @Update(

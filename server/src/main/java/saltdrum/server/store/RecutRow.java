@@ -1,7 +1,7 @@
 package saltdrum.server.store;
 
-import saltdrum.core.recut.Carried;
 import saltdrum.core.recut.CarryOver;
+import saltdrum.core.recut.CarryOverResult;
 import saltdrum.media.clip.ClipInfo;
 
 /**
@@ -17,4 +17,4 @@ public record RecutRow(
         String fileName,
         String beforeId,
         CarryOver carry,
-        Carried carried) {}
+        CarryOverResult carried) {}

@@ -1,8 +1,8 @@
 package saltdrum.server.store;
 
 import org.springframework.stereotype.Component;
-import saltdrum.core.recut.Carried;
 import saltdrum.core.recut.CarryOver;
+import saltdrum.core.recut.CarryOverResult;
 import saltdrum.media.clip.ClipInfo;
 
 /** Other footage for clips whose captions stay. */
@@ -35,7 +35,7 @@ public class RecutStore {
      *
      * @throws SupersededAttemptException when a later attempt at this work has begun
      */
-    public void takePlace(Attempt by, RecutRow offered, String beforeName, CarryOver carry, Carried carried) {
+    public void takePlace(Attempt by, RecutRow offered, String beforeName, CarryOver carry, CarryOverResult carried) {
         repeatableRead.run(() -> {
             if (!jobs.isLast(by)) {
                 throw new SupersededAttemptException();

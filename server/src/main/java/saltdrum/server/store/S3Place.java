@@ -45,14 +45,14 @@ final class S3Place implements MediaPlace {
     /** “ at http://…”, or nothing for Amazon's. */
     private final String at;
 
-    private final NearFiles near;
+    private final LocalMediaCache near;
     private final Map<String, Object> underWay = new ConcurrentHashMap<>();
 
     /**
      * @param url {@code s3://BUCKET/PREFIX}; the prefix may be missing
      * @param endpoint of a store that is not Amazon's; empty for that
      */
-    S3Place(URI url, String endpoint, NearFiles near) {
+    S3Place(URI url, String endpoint, LocalMediaCache near) {
         this.bucket = url.getHost();
         String path = url.getPath() == null ? "" : url.getPath().replaceAll("^/+|/+$", "");
         this.prefix = path.isEmpty() ? "" : path + "/";

@@ -91,10 +91,10 @@ public class TrackHistory {
     }
 
     /** What undo and redo would do for whoever asks. */
-    public Steps steps(String trackId) {
-        Steps steps = mapper.steps(trackId, actor.personId());
+    public UndoSteps steps(String trackId) {
+        UndoSteps steps = mapper.steps(trackId, actor.personId());
         // MyBatis gives no record for a row of nulls.
-        return steps == null ? new Steps(null, null) : steps;
+        return steps == null ? new UndoSteps(null, null) : steps;
     }
 
     /** Undoes or does again, whoever made them, until the step {@code seq} is the last that is done; 0 undoes all. */

@@ -193,14 +193,14 @@ interface TrackMapper {
     /** All steps, the oldest first. */
     @Select(
             "select said, change::text as change, step, undone, made from edit where track_id = #{trackId} order by seq")
-    List<CarriedTracks.Step> wholeHistory(String trackId);
+    List<TrackImport.Step> wholeHistory(String trackId);
 
     @Insert(
             """
             insert into edit (track_id, seq, said, change, step, undone, made)
             values (#{trackId}, #{seq}, #{step.said}, #{change}::jsonb, #{step.step}, #{step.undone}, #{step.made})
             """)
-    void bringInStep(String trackId, long seq, CarriedTracks.Step step, String change);
+    void bringInStep(String trackId, long seq, TrackImport.Step step, String change);
 
     @Delete("delete from edit where track_id = #{trackId} and seq = #{seq}")
     void forget(String trackId, long seq);
@@ -218,7 +218,7 @@ interface TrackMapper {
             + """
              order by seq limit 1) as redo
             """)
-    Steps steps(String trackId, Long personId);
+    UndoSteps steps(String trackId, Long personId);
 
     @Insert(
             """

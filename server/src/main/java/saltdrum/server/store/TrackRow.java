@@ -1,8 +1,8 @@
 package saltdrum.server.store;
 
-import saltdrum.core.cue.Beside;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.look.Styling;
 
 /** A track's own row; the length is its clip's, and the incarnation is the database's to give. */
@@ -15,6 +15,6 @@ record TrackRow(
         Recipe recipe,
         Frame frame,
         long nextId,
-        Beside beside,
+        TrackExtras beside,
         Integer lengthMs,
         String incarnation) {}

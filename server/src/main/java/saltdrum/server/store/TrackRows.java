@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
@@ -72,7 +72,7 @@ final class TrackRows {
                 words,
                 lineStarts,
                 row.locked(),
-                given ? new CueGiven(row.showMs(), row.hideMs(), row.settings()) : null,
+                given ? new CueOverrides(row.showMs(), row.hideMs(), row.settings()) : null,
                 row.cueLook());
     }
 

@@ -29,7 +29,7 @@ public class TrackStore {
     private final JobMapper jobs;
     private final Actor actor;
 
-    private final NewestTracks newest = new NewestTracks();
+    private final TrackCache newest = new TrackCache();
     private final TransactionTemplate writing;
 
     TrackStore(TrackMapper mapper, JobMapper jobs, Actor actor, PlatformTransactionManager transactions) {
@@ -133,7 +133,7 @@ public class TrackStore {
             }
             Change change = Change.between(present.track(), planned.after);
             String cues = Json.write(change.added());
-            String written = Forms.CHANGE.write(change);
+            String written = StoredForms.CHANGE.write(change);
             TrackRow row = TrackRows.row(trackId, present.version() + 1, planned.after);
             boolean done = Boolean.TRUE.equals(writing.execute(status -> {
                 if (by != null && !jobs.isLast(by)) {
@@ -226,7 +226,7 @@ public class TrackStore {
 
     private Runnable step(String trackId, String said, Change change, String jobId) {
         // Written out before the transaction begins.
-        String json = Forms.CHANGE.write(change);
+        String json = StoredForms.CHANGE.write(change);
         WorkStep part = WorkStep.of(change);
         Long personId = actor.personId();
         return () -> {

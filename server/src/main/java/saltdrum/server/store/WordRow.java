@@ -1,6 +1,6 @@
 package saltdrum.server.store;
 
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 
 /** One word with the cue it stands in, as read back in order. */
 record WordRow(
@@ -10,7 +10,7 @@ record WordRow(
         Integer showMs,
         Integer hideMs,
         String settings,
-        Patch cueLook,
+        LookPatch cueLook,
         long id,
         String text,
         int startMs,
@@ -19,4 +19,4 @@ record WordRow(
         String source,
         int emphasis,
         String pin,
-        Patch look) {}
+        LookPatch look) {}

@@ -34,7 +34,7 @@ interface WorkerMapper {
             from scheduled_tasks t join job j on j.id = t.task_instance join clip on clip.id = j.clip_id
             where t.picked order by j.started, j.id
             """)
-    List<UnderWayRow> underWay();
+    List<RunningJobRow> underWay();
 
     @Select(
             """

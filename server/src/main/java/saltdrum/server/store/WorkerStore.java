@@ -46,7 +46,7 @@ public class WorkerStore {
         return mapper.all();
     }
 
-    public List<UnderWayRow> underWay() {
+    public List<RunningJobRow> underWay() {
         return mapper.underWay();
     }
 

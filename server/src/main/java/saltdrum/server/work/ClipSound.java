@@ -34,11 +34,11 @@ public class ClipSound {
         }
         String hash = clip.speechHash();
         if (hash == null) {
-            hash = media.keep(
-                    SpeechCopy.bytes(SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()))));
+            hash = media.keep(StoredSpeech.bytes(
+                    SoundTrack.speech(media.file(clip.mediaHash()), SoundChoice.parse(clip.sound()))));
             clips.speech(clip.id(), hash);
         }
-        return SpeechCopy.of(media.file(hash)).part(range.fromMs(), range.toMs());
+        return StoredSpeech.of(media.file(hash)).part(range.fromMs(), range.toMs());
     }
 
     List<Term> terms(ClipRow clip) {

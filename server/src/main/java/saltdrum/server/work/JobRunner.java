@@ -25,9 +25,9 @@ class JobRunner {
     private final Set<String> inHand = ConcurrentHashMap.newKeySet();
     private final JobStore jobs;
     private final ClipStore clips;
-    private final Crew crew;
+    private final WorkRegistry crew;
 
-    JobRunner(JobStore jobs, ClipStore clips, Crew crew) {
+    JobRunner(JobStore jobs, ClipStore clips, WorkRegistry crew) {
         this.jobs = jobs;
         this.clips = clips;
         this.crew = crew;
@@ -53,7 +53,7 @@ class JobRunner {
         }
         JobRow job = jobs.get(jobId);
         ClipRow clip = clips.get(job.clipId());
-        Watch watch = new Watch(job, attempt, jobs);
+        JobContext watch = new JobContext(job, attempt, jobs);
         try {
             WorkOrder order = WorkOrder.FORM.read(job.workOrder());
             crew.carryOut(clip, order, watch);

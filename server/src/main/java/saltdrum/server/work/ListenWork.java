@@ -24,7 +24,7 @@ class ListenWork implements Work<WorkOrder.Listen> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Listen order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Listen order, JobContext watch) {
         String peaks = media.keep(Peaks.of(media.file(clip.mediaHash()), clip.info(), SoundChoice.parse(clip.sound())));
         watch.write(() -> clips.prepared(clip.id(), clip.posterHash(), peaks, clip.proxyHash()));
     }

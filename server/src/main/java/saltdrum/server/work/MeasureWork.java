@@ -9,8 +9,8 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.PictureLight;
+import saltdrum.server.store.ClipMeasurementsStore;
 import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.MeasuredStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.TrackStore;
 import saltdrum.speech.SpeechDesk;
@@ -22,11 +22,12 @@ class MeasureWork implements Work<WorkOrder.Measure> {
 
     private final TrackStore tracks;
     private final MediaStore media;
-    private final MeasuredStore measured;
+    private final ClipMeasurementsStore measured;
     private final ClipSound sounds;
     private final SpeechDesk speech;
 
-    MeasureWork(TrackStore tracks, MediaStore media, MeasuredStore measured, ClipSound sounds, SpeechDesk speech) {
+    MeasureWork(
+            TrackStore tracks, MediaStore media, ClipMeasurementsStore measured, ClipSound sounds, SpeechDesk speech) {
         this.tracks = tracks;
         this.media = media;
         this.measured = measured;
@@ -40,7 +41,7 @@ class MeasureWork implements Work<WorkOrder.Measure> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Measure order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Measure order, JobContext watch) {
         double done = 0;
         if (measured.of(clip.id()).lightHash() == null) {
             picture(clip, watch);
@@ -49,7 +50,7 @@ class MeasureWork implements Work<WorkOrder.Measure> {
         voice(clip, watch, done);
     }
 
-    private void picture(ClipRow clip, Watch watch) {
+    private void picture(ClipRow clip, JobContext watch) {
         watch.say("Looking at the picture");
         Path out = media.workFile(".light");
         try {
@@ -66,7 +67,7 @@ class MeasureWork implements Work<WorkOrder.Measure> {
         }
     }
 
-    private void voice(ClipRow clip, Watch watch, double done) {
+    private void voice(ClipRow clip, JobContext watch, double done) {
         Track track = tracks.get(clip.id()).track();
         List<String> tokens = track.words().map(Word::text).toList();
         Sound sound = sounds.part(clip, Range.ALL);

@@ -3,8 +3,8 @@ package saltdrum.server.work;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
-import saltdrum.core.cue.Beside.Unscripted;
 import saltdrum.core.cue.Range;
+import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.sound.Sound;
@@ -33,7 +33,7 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.PlaceScript order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.PlaceScript order, JobContext watch) {
         List<String> tokens = Tokens.split(order.script());
         if (tokens.isEmpty()) {
             throw new BadInputException("The script has no words. Paste what is said in the clip.");
@@ -52,7 +52,7 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
         bringIn(clip, order.language(), placed, order.range(), watch);
     }
 
-    private void bringIn(ClipRow clip, String language, SpeechResult placed, Range range, Watch watch) {
+    private void bringIn(ClipRow clip, String language, SpeechResult placed, Range range, JobContext watch) {
         List<Unscripted> unscripted = placed.unscripted().stream()
                 .map(u -> new Unscripted(0, u.startMs() + range.fromMs(), u.endMs() + range.fromMs(), u.text()))
                 .toList();

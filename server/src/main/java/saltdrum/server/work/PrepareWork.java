@@ -28,7 +28,7 @@ class PrepareWork implements Work<WorkOrder.Prepare> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Prepare order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Prepare order, JobContext watch) {
         Path file = media.file(clip.mediaHash());
         ClipInfo info = clip.info();
         String poster = media.keep(Pictures.poster(file, info));

@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Policy;
+import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.ReplaceWords;
 import saltdrum.core.sound.Sound;
@@ -43,7 +43,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Recognise order, JobContext watch) {
         watch.say("Listening to the voice");
         Sound sound = sounds.part(clip, order.range());
         double length = Math.max(1, order.range().lengthMs());
@@ -75,14 +75,14 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
     private final class Draft {
         private final ClipRow clip;
         private final WorkOrder.Recognise order;
-        private final Watch watch;
+        private final JobContext watch;
         /** The stretch of this work's last step of the history; after a crash, of the work that ended with it. */
         private int stepFromMs;
 
         private int doneMs;
         private final int stoodMs;
 
-        Draft(ClipRow clip, WorkOrder.Recognise order, Watch watch) {
+        Draft(ClipRow clip, WorkOrder.Recognise order, JobContext watch) {
             this.clip = clip;
             this.order = order;
             this.watch = watch;
@@ -123,8 +123,8 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
 
         private List<Word> written(List<Word> words) {
             List<Word> written = words;
-            for (Policy policy : order.policies() == null ? List.<Policy>of() : order.policies()) {
-                written = saltdrum.core.draft.Draft.write(written, policy);
+            for (WritingPolicy policy : order.policies() == null ? List.<WritingPolicy>of() : order.policies()) {
+                written = saltdrum.core.draft.PolicyRewriter.write(written, policy);
             }
             return written;
         }

@@ -8,9 +8,9 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
-import saltdrum.core.recut.Carried;
 import saltdrum.core.recut.CarryOver;
-import saltdrum.core.recut.Placed;
+import saltdrum.core.recut.CarryOverResult;
+import saltdrum.core.recut.PlacedWord;
 import saltdrum.core.recut.SoundMatch;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
@@ -70,7 +70,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Recut order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Recut order, JobContext watch) {
         RecutRow offered = recuts.find(clip.id());
         if (offered == null) {
             throw new BadInputException("The other footage is not here any more. Bring it again.");
@@ -88,12 +88,12 @@ class RecutWork implements Work<WorkOrder.Recut> {
     }
 
     /** @return false where it was stopped; then all is as it was */
-    private boolean takePlace(ClipRow clip, RecutRow offered, Watch watch) {
+    private boolean takePlace(ClipRow clip, RecutRow offered, JobContext watch) {
         Track track = tracks.get(clip.id()).track();
         List<Word> words = track.words().toList();
         ClipInfo info = offered.info();
         int lengthMs = (int) info.durationMs();
-        List<Placed> placed = placed(clip, info, offered.mediaHash(), track, watch);
+        List<PlacedWord> placed = placed(clip, info, offered.mediaHash(), track, watch);
         if (watch.stopped()) {
             return false;
         }
@@ -113,24 +113,24 @@ class RecutWork implements Work<WorkOrder.Recut> {
                 offered,
                 clip.name() + " before " + offered.fileName(),
                 new CarryOver(placed, lost, lengthMs),
-                Carried.of(words, placed, (int) clip.info().durationMs(), lengthMs));
+                CarryOverResult.of(words, placed, (int) clip.info().durationMs(), lengthMs));
         return true;
     }
 
-    private List<Placed> placed(ClipRow clip, ClipInfo info, String mediaHash, Track track, Watch watch) {
+    private List<PlacedWord> placed(ClipRow clip, ClipInfo info, String mediaHash, Track track, JobContext watch) {
         List<Word> words = track.words().toList();
         if (words.isEmpty() || clip.info().sounds().isEmpty() || info.sounds().isEmpty()) {
             // Nothing to find them by: they stay where they are, as far as the footage goes.
             return words.stream()
                     .filter(word -> word.endMs() <= info.durationMs())
-                    .map(word -> new Placed(word.id(), word.startMs(), word.endMs()))
+                    .map(word -> new PlacedWord(word.id(), word.startMs(), word.endMs()))
                     .toList();
         }
         watch.say("Listening to both");
         Sound before = sounds.part(clip, new Range(0, (int) clip.info().durationMs()));
         Sound after = SoundTrack.speech(media.file(mediaHash), SoundChoice.USUAL);
         watch.say("Finding " + words.size() + (words.size() == 1 ? " word" : " words"));
-        List<Placed> placed =
+        List<PlacedWord> placed =
                 new SoundMatch(before, after).place(words, done -> watch.progress(0.9 * done), watch::stopped);
         return speech.canAlign(track.language()) && !watch.stopped()
                 ? withHeardAgain(words, placed, after, watch)
@@ -138,8 +138,8 @@ class RecutWork implements Work<WorkOrder.Recut> {
     }
 
     /** Runs of words that were not found, between two that were, listened for in what lies between those. */
-    private List<Placed> withHeardAgain(List<Word> words, List<Placed> placed, Sound after, Watch watch) {
-        List<Placed> all = new ArrayList<>();
+    private List<PlacedWord> withHeardAgain(List<Word> words, List<PlacedWord> placed, Sound after, JobContext watch) {
+        List<PlacedWord> all = new ArrayList<>();
         int next = 0;
         int from = 0;
         for (int i = 0; i < words.size(); ) {
@@ -163,7 +163,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
         return all;
     }
 
-    private List<Placed> heardAgain(List<Word> run, int from, int to, Sound after, Watch watch) {
+    private List<PlacedWord> heardAgain(List<Word> run, int from, int to, Sound after, JobContext watch) {
         int said = run.get(run.size() - 1).endMs() - run.get(0).startMs();
         if (to - from < Math.max(LEAST_GAP_MS, ROOM * said)) {
             return List.of();
@@ -171,11 +171,11 @@ class RecutWork implements Work<WorkOrder.Recut> {
         try {
             List<Word> heard = speech.align(
                     after.part(from, to), run.stream().map(Word::text).toList(), done -> {}, watch::stopped);
-            List<Placed> placed = new ArrayList<>();
+            List<PlacedWord> placed = new ArrayList<>();
             for (int i = 0; i < run.size(); i++) {
                 Word word = heard.get(i);
                 if (word.source() == WordSource.ALIGNED) {
-                    placed.add(new Placed(run.get(i).id(), from + word.startMs(), from + word.endMs()));
+                    placed.add(new PlacedWord(run.get(i).id(), from + word.startMs(), from + word.endMs()));
                 }
             }
             return placed.size() * 2 >= run.size() ? placed : List.of();

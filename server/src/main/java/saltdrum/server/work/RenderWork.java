@@ -4,10 +4,10 @@ import java.nio.file.Path;
 import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Size;
 import saltdrum.core.format.CaptionFormat;
-import saltdrum.media.burn.Halves;
+import saltdrum.media.burn.ResumableBurn;
 import saltdrum.media.output.Delivery;
-import saltdrum.media.output.Inspection;
 import saltdrum.media.output.OutputKind;
+import saltdrum.media.output.OutputVerifier;
 import saltdrum.media.pieces.PiecedBurn;
 import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.MediaStore;
@@ -15,7 +15,7 @@ import saltdrum.server.store.MediaStore;
 /** Makes what was ordered of a clip and its captions, and looks at it. */
 @Component
 class RenderWork implements Work<WorkOrder.Render> {
-    private final Stages.Looking looking = new Stages.Looking();
+    private final RenderProgress.Looking looking = new RenderProgress.Looking();
     private final MediaStore media;
     private final Deliveries deliveries;
 
@@ -30,12 +30,12 @@ class RenderWork implements Work<WorkOrder.Render> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Render order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Render order, JobContext watch) {
         OutputKind kind = order.output();
         Path out = media.workFile("." + ending(order));
         Path bars = media.workFile(".png");
         Path halves = media.halves(watch.attempt());
-        Stages stages = new Stages(megapixels(clip, order), looking);
+        RenderProgress stages = new RenderProgress(megapixels(clip, order), looking);
         try {
             watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
             Delivery delivery = deliveries.of(clip, order, bars, halves);
@@ -43,16 +43,16 @@ class RenderWork implements Work<WorkOrder.Render> {
                     delivery.make(kind, out, part -> watch.progress(stages.making(part)), watch::stopped);
             stages.look();
             watch.say("Looking at what was made");
-            watch.receipt(Inspection.of(delivery, kind, out, made, part -> watch.progress(stages.looking(part))));
+            watch.receipt(OutputVerifier.of(delivery, kind, out, made, part -> watch.progress(stages.looking(part))));
             if (kind == OutputKind.BURNED) {
                 stages.learn();
             }
             String asked = watch.job().fileName();
-            watch.output(Watch.untilBack(() -> media.keep(out)), asked == null ? name(clip, order) : asked);
+            watch.output(JobContext.untilBack(() -> media.keep(out)), asked == null ? name(clip, order) : asked);
             if (made != null && made.pieces() != null) {
                 watch.pieces(made.pieces());
             }
-            Halves.clear(halves);
+            ResumableBurn.clear(halves);
         } finally {
             media.discard(out);
             media.discard(bars);

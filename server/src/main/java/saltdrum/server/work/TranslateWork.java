@@ -31,7 +31,7 @@ class TranslateWork implements Work<WorkOrder.Translate> {
     }
 
     @Override
-    public void work(ClipRow clip, WorkOrder.Translate order, Watch watch) {
+    public void work(ClipRow clip, WorkOrder.Translate order, JobContext watch) {
         Translator translator = translators.stream()
                 .filter(t -> t.name().equals(order.translator()))
                 .findFirst()

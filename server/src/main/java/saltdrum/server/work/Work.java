@@ -6,5 +6,5 @@ import saltdrum.server.store.ClipRow;
 interface Work<O extends WorkOrder> {
     Class<O> order();
 
-    void work(ClipRow clip, O order, Watch watch);
+    void work(ClipRow clip, O order, JobContext watch);
 }

@@ -5,7 +5,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
-import saltdrum.core.draft.Policy;
+import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleForms;
@@ -68,8 +68,8 @@ public sealed interface WorkOrder {
     }
 
     /** The draft is written by these policies, in their order. */
-    record Recognise(String language, int fromMs, int toMs, List<Policy> policies) implements WorkOrder {
-        public Recognise(String language, Range range, List<Policy> policies) {
+    record Recognise(String language, int fromMs, int toMs, List<WritingPolicy> policies) implements WorkOrder {
+        public Recognise(String language, Range range, List<WritingPolicy> policies) {
             this(language, range.fromMs(), range.toMs(), policies);
         }
 

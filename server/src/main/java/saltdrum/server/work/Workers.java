@@ -48,7 +48,7 @@ public class Workers {
             DataSource dataSource,
             JobStore jobs,
             JobRunner runner,
-            Hands hands,
+            Concurrency hands,
             Settings settings,
             DatabaseClock clock) {
         this.clock = clock;

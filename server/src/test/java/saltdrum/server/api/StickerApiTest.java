@@ -16,7 +16,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.ResultActions;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StylePackage;
 import saltdrum.core.style.StylePackage.PackedSticker;
@@ -77,8 +77,8 @@ class StickerApiTest extends OverHttp {
         Style style = new Style(
                 "Quay flag",
                 null,
-                Patch.of(Facets.SIZE, 90d),
-                List.of(new Voice("Flagged", Patch.of(Facets.EMOJI, sticker.name()))));
+                LookPatch.of(Facets.SIZE, 90d),
+                List.of(new Voice("Flagged", LookPatch.of(Facets.EMOJI, sticker.name()))));
         byte[] without = new StylePackage(style, List.of(), List.of()).zip();
         byte[] with = new StylePackage(
                         style,

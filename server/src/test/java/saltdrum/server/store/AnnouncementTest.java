@@ -31,7 +31,7 @@ class AnnouncementTest {
     }
 
     @Autowired
-    private AnnouncementLine line;
+    private AnnouncementListener line;
 
     @Autowired
     private ClipStore clips;
@@ -120,7 +120,7 @@ class AnnouncementTest {
     @Test
     void afterALostConnectionPagesAreToldToAskAnew() throws Exception {
         sql.queryForList("select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen salt_drum'");
-        Patience.await("a word that some were missed").until(heard::poll, AnnouncementLine.MISSED::equals);
+        Patience.await("a word that some were missed").until(heard::poll, AnnouncementListener.MISSED::equals);
         clips.rename(clipId, "Heard again");
         next("\"clip\"");
     }

@@ -58,7 +58,7 @@ class S3PlaceTest {
         return new S3Place(
                 URI.create("s3://quay/media"),
                 address(),
-                new NearFiles(folder.resolve("near"), new WorkFolder(folder.resolve("work")), 1));
+                new LocalMediaCache(folder.resolve("near"), new WorkFolder(folder.resolve("work")), 1));
     }
 
     @Test

@@ -11,7 +11,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import saltdrum.core.look.Facets;
-import saltdrum.core.look.Patch;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.server.TestDatabase;
@@ -74,7 +74,7 @@ class StyleStoreTest {
     }
 
     private static Style style(String name, double size) {
-        return new Style(name, "A test", Patch.of(Facets.SIZE, size), List.of());
+        return new Style(name, "A test", LookPatch.of(Facets.SIZE, size), List.of());
     }
 
     @Test

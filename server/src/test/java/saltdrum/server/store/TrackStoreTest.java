@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.cue.CueGiven;
+import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.BringInCues;
@@ -159,7 +159,7 @@ class TrackStoreTest extends OnAStoredTrack {
 
     @Test
     void whatAFileGaveToACueIsKept() {
-        Cue given = track.cues().get(0).withGiven(new CueGiven(5, null, "align:left"));
+        Cue given = track.cues().get(0).withGiven(new CueOverrides(5, null, "align:left"));
         StoredTrack stored = edit(0, new BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
         Track read = new TrackStore(mapper, jobMapper, () -> null, transactions)

@@ -30,7 +30,7 @@ public final class AcousticModel {
     private final Map<String, SenoneHMM> found = new HashMap<>();
 
     public AcousticModel() {
-        Quiet.now();
+        Sphinx4Logging.now();
         try {
             loader = new ShippedLoader(units);
             model = new TiedStateAcousticModel(loader, units, true);

@@ -23,7 +23,7 @@ final class Decoder {
     private static final int MORE_TOKENS = 8;
 
     /** Where a choice is less sure, what else might be said is kept at hand. */
-    private static final double UNSURE_LOG = Math.log(Readings.SURE);
+    private static final double UNSURE_LOG = Math.log(AlternativeReadings.SURE);
 
     private static final int MOST_KEPT = 24;
 
@@ -34,11 +34,11 @@ final class Decoder {
     private static final double LEAST_OF_ONE = 0.7;
 
     private final Vocabulary vocabulary;
-    private final Terms none;
+    private final TermTree none;
 
     Decoder(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
-        this.none = new Terms(List.of(), vocabulary);
+        this.none = new TermTree(List.of(), vocabulary);
     }
 
     /**
@@ -71,7 +71,7 @@ final class Decoder {
      *
      * @param seconds of the piece; at least one token is said
      */
-    Text text(SpeechModel.Heard heard, Terms terms, double seconds, BooleanSupplier stopped) {
+    Text text(SpeechModel.Heard heard, TermTree terms, double seconds, BooleanSupplier stopped) {
         if (!terms.isEmpty()) {
             Text helped = text(heard, terms, PATHS, seconds, stopped);
             return sure(helped) ? helped : longer(text(heard, none, 1, seconds, stopped), helped);
@@ -101,7 +101,7 @@ final class Decoder {
         return cut ? one : several;
     }
 
-    Text text(SpeechModel.Heard heard, Terms terms, int paths, double seconds, BooleanSupplier stopped) {
+    Text text(SpeechModel.Heard heard, TermTree terms, int paths, double seconds, BooleanSupplier stopped) {
         int most = mostTokens(seconds);
         List<Hypothesis> open = List.of(Hypothesis.begin(terms));
         Hypothesis best = null;
@@ -171,7 +171,7 @@ final class Decoder {
     }
 
     private List<Candidate> candidates(
-            SpeechModel.Step step, List<Hypothesis> open, Terms terms, int paths, boolean first) {
+            SpeechModel.Step step, List<Hypothesis> open, TermTree terms, int paths, boolean first) {
         List<Candidate> all = new ArrayList<>();
         for (int p = 0; p < open.size(); p++) {
             Hypothesis path = open.get(p);
@@ -203,7 +203,7 @@ final class Decoder {
             int p,
             int token,
             int[] likeliest,
-            Terms terms) {
+            TermTree terms) {
         float log = step.log(p, token);
         if (log > LEAST_LOG && java.util.Arrays.stream(likeliest).noneMatch(t -> t == token)) {
             all.add(new Candidate(on(path, step, p, token, terms), p));
@@ -211,7 +211,7 @@ final class Decoder {
     }
 
     /** The path with one token more; what a term has earned stays when the term is over, else it is taken back. */
-    private Hypothesis on(Hypothesis path, SpeechModel.Step step, int p, int token, Terms terms) {
+    private Hypothesis on(Hypothesis path, SpeechModel.Step step, int p, int token, TermTree terms) {
         double log = step.log(p, token);
         double sure = log;
         if (log < UNSURE_LOG && !vocabulary.isPunctuation(token)) {
@@ -219,8 +219,8 @@ final class Decoder {
         }
         double bonus = path.bonus();
         double pending = path.pending();
-        Terms.Node at = path.term();
-        Terms.Node next = at.next.get(token);
+        TermTree.Node at = path.term();
+        TermTree.Node next = at.next.get(token);
         int inTerm = path.inTerm();
         int earned = 0;
         boolean goesOn = token != Vocabulary.END && !vocabulary.opensWord(token) && !vocabulary.isPunctuation(token);

@@ -26,7 +26,7 @@ record Hypothesis(
         double sum,
         double bonus,
         double pending,
-        Terms.Node term,
+        TermTree.Node term,
         int inTerm,
         int earned,
         Fork fork,
@@ -34,7 +34,7 @@ record Hypothesis(
     /** What the decoder said at one place, and which of its paths this one came from. */
     record Fork(SpeechModel.Step step, int path) {}
 
-    static Hypothesis begin(Terms terms) {
+    static Hypothesis begin(TermTree terms) {
         return new Hypothesis(null, -1, 0, 0, 0, 0, 0, terms.root, 0, 0, null, 0);
     }
 

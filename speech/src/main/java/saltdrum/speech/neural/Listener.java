@@ -25,11 +25,11 @@ final class Listener {
 
     private final SpeechModel model;
     private final Vocabulary vocabulary;
-    private final Terms terms;
+    private final TermTree terms;
     private final Semaphore turns;
 
     /** @param turns of which one is held while a piece is heard */
-    Listener(NeuralRecogniser.Loaded loaded, Terms terms, Semaphore turns) {
+    Listener(NeuralRecogniser.Loaded loaded, TermTree terms, Semaphore turns) {
         this.model = loaded.model();
         this.vocabulary = loaded.vocabulary();
         this.terms = terms;
@@ -70,7 +70,7 @@ final class Listener {
                 return new Utterance(fromMs, toMs, List.of());
             }
             boolean guess = text.meanLog() < GUESS_LOG;
-            Readings readings = new Readings(vocabulary);
+            AlternativeReadings readings = new AlternativeReadings(vocabulary);
             List<Said> words = new ArrayList<>();
             for (TextWords.TextWord word : TextWords.of(text, vocabulary)) {
                 if (word.text().codePoints().anyMatch(Character::isLetterOrDigit)) {

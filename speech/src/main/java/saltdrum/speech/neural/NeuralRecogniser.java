@@ -17,21 +17,21 @@ import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.HeardWord;
-import saltdrum.speech.recognise.Placer;
 import saltdrum.speech.recognise.Recogniser;
+import saltdrum.speech.recognise.WordPlacer;
 
 /** The recogniser here: languages are those that have a model on the shelf. Each model is loaded once and shared. */
 public final class NeuralRecogniser implements Recogniser {
     private static final int CORES = Runtime.getRuntime().availableProcessors();
 
     private final ModelShelf shelf;
-    private final Placer placer;
+    private final WordPlacer placer;
     private final Semaphore turns = new Semaphore(CORES, true);
     private final Map<String, Loaded> loaded = new HashMap<>();
     private OrtEnvironment environment;
     private OrtSession activity;
 
-    public NeuralRecogniser(ModelShelf shelf, Placer placer) {
+    public NeuralRecogniser(ModelShelf shelf, WordPlacer placer) {
         this.shelf = shelf;
         this.placer = placer;
     }
@@ -93,11 +93,11 @@ public final class NeuralRecogniser implements Recogniser {
     @Override
     public void recognise(Sound sound, Asked asked, Consumer<Heard> heard, BooleanSupplier stopped) {
         Loaded model = load(asked.language());
-        Terms terms = new Terms(asked.terms(), model.vocabulary);
+        TermTree terms = new TermTree(asked.terms(), model.vocabulary);
         Listener listener = new Listener(model, terms, turns);
         Pieces pieces = new Pieces(new VoiceActivity(environment, activity, sound), sound.lengthMs());
-        Seams seams = new Seams(asked.terms());
-        try (Ahead<List<Listener.Utterance>> ahead = new Ahead<>(
+        PieceJoiner seams = new PieceJoiner(asked.terms());
+        try (Prefetch<List<Listener.Utterance>> ahead = new Prefetch<>(
                 () -> {
                     Pieces.Piece piece = stopped.getAsBoolean() ? null : pieces.next();
                     return piece == null ? null : listener.hear(sound, piece, stopped);

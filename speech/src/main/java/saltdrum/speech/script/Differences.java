@@ -80,7 +80,7 @@ final class Differences {
         List<String> b = spoken(voice.stream().map(Word::text).toList());
         return ways.keySet().containsAll(a)
                 && ways.keySet().containsAll(b)
-                && Sounding.distance(sounds(a), sounds(b)) <= ALIKE;
+                && PhoneticDistance.distance(sounds(a), sounds(b)) <= ALIKE;
     }
 
     /** Stretches of other speech in which words were heard that the script has not. */
@@ -126,7 +126,7 @@ final class Differences {
             return 1;
         }
         return known.computeIfAbsent(a + "|" + b, key -> {
-            double distance = Sounding.distance(sounds(a), sounds(b));
+            double distance = PhoneticDistance.distance(sounds(a), sounds(b));
             boolean alike = script.size() + voice.size() > 2
                     ? distance <= ALIKE_JOINED && everyWordIsHeard(a, b, distance)
                     : distance <= ALIKE;
@@ -160,6 +160,6 @@ final class Differences {
     }
 
     private List<List<String>> sounds(List<String> spoken) {
-        return Sounding.joined(spoken.stream().map(ways::get).toList());
+        return PhoneticDistance.joined(spoken.stream().map(ways::get).toList());
     }
 }

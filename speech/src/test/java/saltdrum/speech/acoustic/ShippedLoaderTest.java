@@ -26,7 +26,7 @@ class ShippedLoaderTest {
 
     @BeforeAll
     static void load() throws IOException {
-        Quiet.now();
+        Sphinx4Logging.now();
         OURS.load();
         SPHINX.load();
     }

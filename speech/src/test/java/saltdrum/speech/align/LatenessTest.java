@@ -8,11 +8,11 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Json;
+import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Checker;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.Onsets;
-import saltdrum.core.check.Subject;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
@@ -52,7 +52,7 @@ class LatenessTest {
 
     private static long found(Track track, CheckKind kind) {
         Scene nothing = new Scene(1080, 1920, Map.of(), Map.of(), List.of());
-        Subject subject = new Subject.Builder(
+        CheckInput subject = new CheckInput.Builder(
                         track,
                         nothing,
                         Frame.OWN.layout(CLIP, SafeZones.USUAL),

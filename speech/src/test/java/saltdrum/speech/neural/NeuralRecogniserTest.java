@@ -67,7 +67,7 @@ class NeuralRecogniserTest {
         Sound sound = Sounds.hardVoice();
         try (SpeechModel.Heard heard = loaded.model().hear(sound);
                 Decoder.Text text = new Decoder(loaded.vocabulary())
-                        .text(heard, new Terms(List.of(), loaded.vocabulary()), sound.seconds(), () -> false)) {
+                        .text(heard, new TermTree(List.of(), loaded.vocabulary()), sound.seconds(), () -> false)) {
             assertThat(TextWords.of(text, loaded.vocabulary())).hasSizeGreaterThan(20);
         }
     }
@@ -139,7 +139,7 @@ class NeuralRecogniserTest {
     @Test
     void unsureWordsComeWithOtherReadings() {
         List<HeardWord> unsure = Whole.HEARD.words().stream()
-                .filter(word -> word.word().confidence() < Readings.SURE)
+                .filter(word -> word.word().confidence() < AlternativeReadings.SURE)
                 .toList();
         assertThat(unsure).as("some word of a synthesised voice is not sure").isNotEmpty();
         assertThat(unsure).anyMatch(word -> !word.readings().isEmpty());

@@ -10,18 +10,18 @@ import tools.jackson.databind.JsonNode;
  * captions by what changed since, as a browser does.
  */
 final class OpenPage {
-    private final Target target;
+    private final SiegeTarget target;
     private String clipPath = "";
     private long version;
     private String tag = "";
     private List<JsonNode> parts = new ArrayList<>();
 
-    OpenPage(Target target) {
+    OpenPage(SiegeTarget target) {
         this.target = target;
     }
 
     /** Opens the clip, or goes on where it is open already. */
-    void on(Ground ground) {
+    void on(SiegeObjects ground) {
         if (!clipPath.equals(ground.clipPath())) {
             clipPath = ground.clipPath();
             tag = "";
@@ -34,7 +34,7 @@ final class OpenPage {
     }
 
     /** What a page does with an answer: takes the new version, or after a refusal the newest there is. */
-    void answered(Answer answer, Ground ground) {
+    void answered(SiegeAnswer answer, SiegeObjects ground) {
         version = answer != null && answer.ok()
                 ? answer.json().path("head").path("version").asLong()
                 : ground.version();

@@ -65,14 +65,14 @@ record Operation(String method, String path, JsonNode parameters, JsonNode bodyS
     }
 
     /** Its address with values in it. */
-    String address(Values values, Random random, boolean hostile) {
+    String address(SiegeValues values, Random random, boolean hostile) {
         StringBuilder query = new StringBuilder();
         String filled = path;
         for (JsonNode parameter : parameters) {
             String name = parameter.path("name").asString();
             boolean spoil = hostile && random.nextInt(parameters.size() + 1) == 0;
             JsonNode value = spoil ? values.anyHostile() : values.good(parameter.path("schema"), name);
-            String text = value.isString() ? value.asString() : Values.write(value);
+            String text = value.isString() ? value.asString() : SiegeValues.write(value);
             // An address that is longer than any is refused before anybody reads it.
             String encoded = encode(text.length() > 900 ? text.substring(0, 900) : text);
             if (parameter.path("in").asString().equals("path")) {

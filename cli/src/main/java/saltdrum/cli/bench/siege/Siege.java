@@ -45,11 +45,11 @@ public final class Siege {
 
     private record Spoilt(String kind, String type, String field, JsonNode value) {}
 
-    private final Target target;
+    private final SiegeTarget target;
     private final Random random;
-    private final Ground ground;
-    private final Values values;
-    private final Aftermath aftermath;
+    private final SiegeObjects ground;
+    private final SiegeValues values;
+    private final AfterChangeChecks aftermath;
     private final Pauses pauses;
     private final List<OpenPage> pages;
     private final List<Operation> operations;
@@ -69,12 +69,12 @@ public final class Siege {
      * @param pausedPid the server's process, which is stopped and goes on again and again; 0 for none
      */
     public Siege(String url, Path folder, long seed, long pausedPid) throws IOException {
-        this.target = new Target(url);
+        this.target = new SiegeTarget(url);
         this.random = new Random(seed);
-        this.ground = new Ground(target, folder, random);
+        this.ground = new SiegeObjects(target, folder, random);
         JsonNode description = target.get("/api/openapi").json();
-        this.values = new Values(description, ground, random);
-        this.aftermath = new Aftermath(target, random);
+        this.values = new SiegeValues(description, ground, random);
+        this.aftermath = new AfterChangeChecks(target, random);
         this.pauses = new Pauses(pausedPid);
         this.pages = List.of(new OpenPage(target), new OpenPage(target));
         this.operations = Operation.all(description);
@@ -155,7 +155,7 @@ public final class Siege {
         JsonSubTypes.Type kind = kinds[random.nextInt(kinds.length)];
         OpenPage page = pages.get(random.nextInt(pages.size()));
         page.on(ground);
-        Answer answer = edit(values.object(kind.value().getSimpleName(), kind.name(), 0, 0), page.version());
+        SiegeAnswer answer = edit(values.object(kind.value().getSimpleName(), kind.name(), 0, 0), page.version());
         page.on(ground);
         page.answered(answer, ground);
         if (answer != null && answer.ok()) {
@@ -166,8 +166,8 @@ public final class Siege {
         }
     }
 
-    private Answer edit(ObjectNode edit, long version) throws IOException {
-        String body = "{\"version\":" + version + ",\"edit\":" + Values.write(edit) + "}";
+    private SiegeAnswer edit(ObjectNode edit, long version) throws IOException {
+        String body = "{\"version\":" + version + ",\"edit\":" + SiegeValues.write(edit) + "}";
         return ask(
                 "POST",
                 EDITS.replace("{clipId}", ground.clipId()),
@@ -185,7 +185,7 @@ public final class Siege {
             body = ground.file();
         } else if (call.bodySchema() != null) {
             JsonNode sent = hostile ? values.bad(call.bodySchema(), "body") : values.good(call.bodySchema(), "body");
-            body = Values.write(sent).getBytes(StandardCharsets.UTF_8);
+            body = SiegeValues.write(sent).getBytes(StandardCharsets.UTF_8);
             if (hostile && random.nextInt(6) == 0) {
                 body = ground.spoilt(body);
             }
@@ -195,11 +195,12 @@ public final class Siege {
     }
 
     /** @return null where none came */
-    private Answer ask(String method, String address, String type, byte[] body, boolean changes) throws IOException {
+    private SiegeAnswer ask(String method, String address, String type, byte[] body, boolean changes)
+            throws IOException {
         requests++;
         String said = method + " " + address + " " + shortened(new String(body, StandardCharsets.UTF_8));
         long sleptBefore = pauses.sleptMs();
-        Answer answer;
+        SiegeAnswer answer;
         try {
             answer = target.ask(method, address, type, body);
         } catch (IOException e) {
@@ -230,7 +231,7 @@ public final class Siege {
     }
 
     /** Hearing and burning would only make the rest slow. */
-    private void stopWork(Answer answer, String method) throws IOException {
+    private void stopWork(SiegeAnswer answer, String method) throws IOException {
         if (method.equals("POST") && answer.type().contains("json")) {
             JsonNode made = answer.json();
             if (made.has("state") && made.has("id")) {

@@ -1,0 +1,22 @@
+package saltdrum.cli.bench;
+
+/** Waiting in benches. Who is interrupted goes on at once. */
+final class InterruptibleWait {
+    private InterruptibleWait() {}
+
+    static void pause(long ms) {
+        try {
+            Thread.sleep(ms);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    static void join(Thread thread) {
+        try {
+            thread.join();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,11 @@
+package saltdrum.core.check;
+
+/**
+ * Where something was noticed.
+ *
+ * @param cueId 0 for the track
+ * @param wordId 0 where no one word is meant
+ * @param ms clip time to look at: the worst moment where there is one
+ * @param fromMs up to {@code toMs}, clip time
+ */
+public record FindingLocation(long cueId, long wordId, int ms, int fromMs, int toMs) {}

@@ -1,0 +1,37 @@
+package saltdrum.core.draft;
+
+/** A way of writing that can be laid over a whole track; each is one edit and can be undone. */
+public enum WritingPolicy {
+    /** Capitals, sentence ends and commas, from pauses and a few rules. */
+    SENTENCES("Write sentences", Draft.AT_FIRST),
+    /** Spoken numbers become figures. */
+    FIGURES("Write numbers as figures", Draft.AT_FIRST),
+    /** Figures become words, as they are said; several words of one number stay one, joined by no-break spaces. */
+    NUMBERS_IN_WORDS("Write numbers as words", Draft.WHEN_CHOSEN),
+    /** Punctuation goes, but for what stands inside a word. */
+    NO_PUNCTUATION("Strip the punctuation", Draft.NEVER);
+
+    /** Whether a recognised draft is written by it: unless told otherwise, when asked for, or never. */
+    public enum Draft {
+        AT_FIRST,
+        WHEN_CHOSEN,
+        NEVER
+    }
+
+    public final String said;
+    public final Draft draft;
+
+    WritingPolicy(String said, Draft draft) {
+        this.said = said;
+        this.draft = draft;
+    }
+
+    /** The one that undoes it; null for none. */
+    public WritingPolicy opposite() {
+        return switch (this) {
+            case FIGURES -> NUMBERS_IN_WORDS;
+            case NUMBERS_IN_WORDS -> FIGURES;
+            case SENTENCES, NO_PUNCTUATION -> null;
+        };
+    }
+}

@@ -1,0 +1,61 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.RefusedEditException;
+import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Track;
+
+/** Several edits, one after the other, as one step. One that cannot be made any more is left out. */
+public record ApplyRemedies(List<Edit> edits) implements Edit {
+    private static final int MOST = 5000;
+
+    public ApplyRemedies {
+        edits = List.copyOf(edits);
+        if (edits.isEmpty() || edits.size() > MOST || edits.stream().anyMatch(ApplyRemedies.class::isInstance)) {
+            throw new BadInputException("Together there are made 1 to " + MOST + " single edits.");
+        }
+    }
+
+    @Override
+    public Track on(Track track) {
+        Track now = track;
+        int done = 0;
+        String why = "";
+        for (Edit edit : inOrder()) {
+            try {
+                now = edit.on(now);
+                done++;
+            } catch (SaltDrumException e) {
+                why = e.getMessage();
+            }
+        }
+        if (done == 0) {
+            throw new RefusedEditException(edits.size() == 1 ? why : "None of it can be done. The last said: " + why);
+        }
+        return now;
+    }
+
+    /** What follows the voice goes there together. */
+    private List<Edit> inOrder() {
+        List<Edit> order = new ArrayList<>();
+        List<FollowVoice> voice = FollowVoice.among(edits).toList();
+        if (!voice.isEmpty()) {
+            order.add(FollowVoice.together(voice));
+        }
+        edits.stream().filter(edit -> !(edit instanceof FollowVoice)).forEach(order::add);
+        return order;
+    }
+
+    @Override
+    public String said(Track before) {
+        String first = edits.get(0).said(before);
+        return edits.size() == 1 ? first : first + ", and " + EditDescriptions.count(edits.size() - 1, "more change");
+    }
+
+    @Override
+    public List<String> styles() {
+        return edits.stream().flatMap(edit -> edit.styles().stream()).toList();
+    }
+}

@@ -1,0 +1,55 @@
+package saltdrum.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Range;
+import saltdrum.core.format.CaptionFile;
+import saltdrum.core.format.CaptionFile.Repair;
+import saltdrum.core.format.Captions;
+import saltdrum.core.text.Quoted;
+import saltdrum.core.word.Word;
+
+/**
+ * What a caption file does to a track, wherever it is read.
+ *
+ * @param edit the file's own cues where it has some, else its words
+ * @param cues of the file that are brought in
+ * @param repairs what was put right or left out
+ */
+public record CaptionImport(Edit edit, List<Cue> cues, List<Repair> repairs) {
+
+    /**
+     * @param name of the file, for messages
+     * @param language of its words where it does not say
+     * @param endMs of the clip; what begins later is left out
+     * @throws BadInputException when all of it begins later
+     */
+    public static CaptionImport of(CaptionFile file, String name, String language, long endMs) {
+        List<Repair> repairs = new ArrayList<>(file.repairs());
+        List<Cue> cues = Captions.cues(file, repairs).stream()
+                .filter(cue -> cue.firstWordMs() < endMs)
+                .toList();
+        if (cues.isEmpty()) {
+            throw new BadInputException("All cues of " + Quoted.of(name)
+                    + " lie after the clip's end. Check that file and clip belong together.");
+        }
+        int left = file.cues().size() - cues.size();
+        if (left > 0) {
+            repairs.add(new Repair(0, left + " cues after the clip's end were left out."));
+        }
+        Edit edit = file.broken()
+                ? new BringInCues(file.language(), cues, file.regions(), file.styling(), file.headlines())
+                : new ReplaceWords(file.language() == null ? language : file.language(), words(cues), Range.ALL);
+        return new CaptionImport(edit, cues, List.copyOf(repairs));
+    }
+
+    public List<Word> words() {
+        return words(cues);
+    }
+
+    private static List<Word> words(List<Cue> cues) {
+        return cues.stream().flatMap(cue -> cue.words().stream()).toList();
+    }
+}

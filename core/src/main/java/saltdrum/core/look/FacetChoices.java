@@ -1,0 +1,69 @@
+package saltdrum.core.look;
+
+import saltdrum.core.parts.Label;
+
+/** What a facet with a few choices can be. */
+public final class FacetChoices {
+    private FacetChoices() {}
+
+    public enum Letters {
+        @Label("As written")
+        AS_WRITTEN,
+        @Label("Capitals")
+        UPPER,
+        @Label("Small letters")
+        LOWER,
+        @Label("Title")
+        TITLE
+    }
+
+    public enum Align {
+        @Label("Start")
+        START,
+        @Label("Centre")
+        CENTRE,
+        @Label("End")
+        END
+    }
+
+    /** Where a block of lines goes from its place when it has more or fewer of them. */
+    public enum Grow {
+        @Label("Upwards")
+        UP,
+        @Label("Both ways")
+        BOTH,
+        @Label("Downwards")
+        DOWN
+    }
+
+    /** Where the emoji of a word stands. */
+    public enum EmojiPosition {
+        @Label("Before the word")
+        BEFORE,
+        @Label("After the word")
+        AFTER,
+        @Label("Above the word")
+        ABOVE,
+        @Label("Over the word")
+        OVER
+    }
+
+    /** What happens to a line that is wider than the widest line. */
+    public enum Fit {
+        /** The whole cue is set smaller. */
+        @Label("Shrink the cue")
+        CUE,
+        /** Only the word that is too long is. */
+        @Label("Shrink the word")
+        WORD,
+        /** All cues are, alike. */
+        @Label("Shrink all alike")
+        ALL,
+        /** The cue is broken into more lines; if that does not help, it is set smaller. */
+        @Label("Break into more lines")
+        BREAK,
+        /** A word that is too long is divided at a syllable; if that does not help, the cue is set smaller. */
+        @Label("Hyphenate the word")
+        HYPHENATE
+    }
+}

@@ -1,0 +1,28 @@
+package saltdrum.core.paint;
+
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.colour.Colours;
+
+/** A colour of a gradient, {@code at} 0 to 1 of its way. */
+public record GradientStop(double at, String colour) {
+    public GradientStop {
+        Colours.check(colour);
+        if (!(at >= 0 && at <= 1)) {
+            throw new BadInputException("A gradient's colour stands at 0 to 1 of its way, not at " + at + ".");
+        }
+    }
+
+    public static List<GradientStop> checked(List<GradientStop> stops) {
+        List<GradientStop> kept = List.copyOf(stops);
+        if (kept.size() < 2) {
+            throw new BadInputException("A gradient needs two colours or more.");
+        }
+        for (int i = 1; i < kept.size(); i++) {
+            if (kept.get(i).at < kept.get(i - 1).at) {
+                throw new BadInputException("A gradient's colours stand in the order of its way.");
+            }
+        }
+        return kept;
+    }
+}

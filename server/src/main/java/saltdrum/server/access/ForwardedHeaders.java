@@ -1,0 +1,32 @@
+package saltdrum.server.access;
+
+import org.apache.catalina.valves.RemoteIpValve;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.stereotype.Component;
+import saltdrum.server.Settings;
+
+/**
+ * Where people sign in, a server in front of this one tells who calls and whether by HTTPS; it is believed only where its
+ * address is among those that are named.
+ */
+@Component
+final class ForwardedHeaders implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+    private final SignIn signIn;
+    private final String proxies;
+
+    ForwardedHeaders(SignIn signIn, Settings settings) {
+        this.proxies = TrustedProxies.pattern(settings.proxies());
+        this.signIn = signIn;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        if (signIn.required()) {
+            RemoteIpValve valve = new RemoteIpValve();
+            valve.setProtocolHeader("X-Forwarded-Proto");
+            valve.setInternalProxies(proxies);
+            factory.addEngineValves(valve);
+        }
+    }
+}

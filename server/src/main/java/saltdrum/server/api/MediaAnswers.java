@@ -1,0 +1,86 @@
+package saltdrum.server.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.ClipRow;
+import saltdrum.server.store.JobRow;
+import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.NotFoundException;
+
+/** Media as answers: whole, or the part that is asked for. */
+@Component
+class MediaAnswers {
+    private final MediaStore media;
+
+    MediaAnswers(MediaStore media) {
+        this.media = media;
+    }
+
+    /** A clip as a browser can play it. */
+    ResponseEntity<Resource> ofClip(ClipRow clip, HttpServletRequest request) throws IOException {
+        ClipInfo info = clip.info();
+        boolean webm = clip.proxyHash() == null
+                && info.container().contains("webm")
+                && !info.videoCodec().equals("h264");
+        String hash = clip.proxyHash() == null ? clip.mediaHash() : clip.proxyHash();
+        Resource file = media.resource(hash);
+        CannotMeetRangeException.unlessMet(request, file);
+        return kept(hash, MediaType.parseMediaType(webm ? "video/webm" : "video/mp4"));
+    }
+
+    /** A file of the store that never changes. @param hash null for one that is not there yet */
+    ResponseEntity<Resource> kept(String hash, MediaType type) {
+        if (hash == null) {
+            throw new NotFoundException("This clip is still being prepared.");
+        }
+        return ResponseEntity.ok()
+                .contentType(type)
+                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
+                .eTag("\"" + hash + "\"")
+                .body(media.resource(hash));
+    }
+
+    /** A finished file. @param download whether it is to be kept, not shown */
+    ResponseEntity<Resource> ofJob(JobRow job, boolean download, HttpServletRequest request) throws IOException {
+        if (job.outputHash() == null) {
+            throw new NotFoundException("This render has no video yet.");
+        }
+        Resource file = media.resource(job.outputHash());
+        CannotMeetRangeException.unlessMet(request, file);
+        ContentDisposition disposition = (download ? ContentDisposition.attachment() : ContentDisposition.inline())
+                .filename(job.outputName(), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(type(job.outputName()))
+                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(file);
+    }
+
+    /** By the ending of a file that we made. */
+    private static MediaType type(String name) {
+        String ending = name.substring(name.lastIndexOf('.') + 1);
+        return MediaType.parseMediaType(
+                switch (ending) {
+                    case "mov" -> "video/quicktime";
+                    case "webm" -> "video/webm";
+                    case "zip" -> "application/zip";
+                    case "m4a" -> "audio/mp4";
+                    case "webp" -> "image/webp";
+                    case "gif" -> "image/gif";
+                    case "png" -> "image/png";
+                    case "srt", "vtt", "ass", "ttml", "json", "txt" -> "text/plain;charset=UTF-8";
+                    default -> "video/mp4";
+                });
+    }
+}

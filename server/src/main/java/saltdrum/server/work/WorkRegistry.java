@@ -1,0 +1,37 @@
+package saltdrum.server.work;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import saltdrum.server.store.ClipRow;
+
+/** Whoever does each kind of order. The server does not start when an order has nobody, or two. */
+@Component
+class WorkRegistry {
+    private final Map<Class<? extends WorkOrder>, Work<?>> works = new HashMap<>();
+
+    WorkRegistry(List<Work<?>> all) {
+        for (Work<?> work : all) {
+            if (works.put(work.order(), work) != null) {
+                throw new IllegalStateException(
+                        "Two do the order " + work.order().getSimpleName() + ".");
+            }
+        }
+        Arrays.stream(WorkOrder.class.getPermittedSubclasses())
+                .filter(order -> !works.containsKey(order))
+                .findFirst()
+                .ifPresent(order -> {
+                    throw new IllegalStateException("Nobody does the order " + order.getSimpleName() + ".");
+                });
+    }
+
+    void carryOut(ClipRow clip, WorkOrder order, JobContext watch) {
+        carryOut(works.get(order.getClass()), clip, order, watch);
+    }
+
+    private static <O extends WorkOrder> void carryOut(Work<O> work, ClipRow clip, WorkOrder order, JobContext watch) {
+        work.work(clip, work.order().cast(order), watch);
+    }
+}
