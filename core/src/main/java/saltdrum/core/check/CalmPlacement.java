@@ -37,11 +37,11 @@ public final class CalmPlacement {
     /**
      * What is proposed.
      *
-     * @param moved cues that would stand elsewhere
-     * @param of cues that were looked at
-     * @param before mean unrest now: 0 for a plain picture that stands still, some tens for a busy one
-     * @param after mean unrest then
-     * @param edit null where all stand well
+     * @param moved number of cues that would be placed elsewhere
+     * @param of number of cues that were considered
+     * @param before mean unrest now: 0 for a plain, still picture, some tens for a busy one
+     * @param after mean unrest after the change
+     * @param edit null if every cue is already well placed
      */
     public record Proposal(int moved, int of, double before, double after, Edit edit) {
         static final Proposal NOTHING = new Proposal(0, 0, 0, 0, null);

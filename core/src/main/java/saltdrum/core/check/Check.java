@@ -3,7 +3,7 @@ package saltdrum.core.check;
 import java.util.List;
 import java.util.Set;
 
-/** Looks for some kinds of findings. */
+/** Looks for findings of some kinds. */
 interface Check {
     Set<CheckKind> kinds();
 

@@ -81,7 +81,7 @@ public final class CheckInput {
         return parts.get(cueId);
     }
 
-    /** Where its letters stand at rest, design pixels. */
+    /** The letters of the part at rest, in design pixels. */
     TextBlock block(Part part) {
         return blocks.computeIfAbsent(part.cueId(), id -> TextBlock.of(part));
     }
@@ -136,7 +136,7 @@ public final class CheckInput {
         });
     }
 
-    /** Remedies that a few ways of mending come to. */
+    /** The remedies that exist among several candidates. */
     @SafeVarargs
     static List<Remedy> of(Optional<Remedy>... ways) {
         List<Remedy> all = new ArrayList<>();

@@ -60,13 +60,13 @@ public enum CheckKind {
         this.source = source;
     }
 
-    /** As it stands in files and answers. */
+    /** The name used in files and API responses. */
     @JsonValue
     public String written() {
         return written;
     }
 
-    /** Only an ear or eye can tell whether its remedy is right: it is not made along with all others. */
+    /** Only a person can tell whether its remedy is right, so “remedy all” skips it. */
     public boolean askedOneByOne() {
         return this == UNSURE || this == SPELLING || this == REPEATED;
     }

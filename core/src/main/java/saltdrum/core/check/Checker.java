@@ -30,7 +30,7 @@ public final class Checker {
         }
     }
 
-    /** All findings in order of time, those that are let stand with their reason. */
+    /** All findings in order of time. Dismissed ones are included, with their reason. */
     public List<Finding> findings(CheckInput subject) {
         Map<String, String> stands = new HashMap<>();
         for (DismissedFinding one : subject.track.beside().stands()) {

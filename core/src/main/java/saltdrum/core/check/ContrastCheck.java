@@ -15,7 +15,10 @@ import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.TextOutline;
 import saltdrum.core.scene.Part;
 
-/** Whether captions stand out from the real picture. What was measured is known until the part or the picture changes. */
+/**
+ * Checks the contrast of captions against the real picture. Measurements are cached until the part or the picture
+ * changes.
+ */
 final class ContrastCheck implements Check {
     private static final double RIM_EM = 0.06;
     private static final String LIGHT = "#ffffff";

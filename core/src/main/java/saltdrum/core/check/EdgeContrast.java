@@ -16,17 +16,18 @@ import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
 
 /**
- * How well a caption stands out from the picture: the contrast ratio of WCAG 2.2 between a letter's edge and what lies
- * beside it, the decoded picture with the shadows and plates that are painted over it. Outlines are edges too: of the
- * rings around a letter the one that stands out best is what keeps it legible, so that counts. Of all places around a word
- * the worst tenth is left out, of all words and times of a cue the worst counts. Colours are reckoned by their lightness.
+ * The contrast of a caption against the picture: the WCAG 2.2 contrast ratio between the edge of a letter and the
+ * pixels next to it, which are the decoded picture with shadows and plates painted over it. Outlines have edges too;
+ * of the rings around a letter the one with the best contrast counts, because it keeps the letter legible. The worst
+ * tenth of the places around a word is left out; the worst word and moment of a cue counts. Contrast is computed from
+ * relative luminance.
  */
 public final class EdgeContrast {
     /** A caption that comes or goes is faint on purpose, ms. */
     private static final int PASSING_MS = 250;
 
     private static final double UNSEEN = 0.35;
-    /** A thinner ring is no edge of its own, design pixels. */
+    /** A thinner ring does not count as an edge. Design pixels. */
     private static final double THINNEST = 1.2;
     /** A shadow is looked at so far beside the letter, design pixels. */
     private static final double BESIDE = 3;
@@ -86,7 +87,7 @@ public final class EdgeContrast {
         return all.length == 0 ? new int[] {samples.nearest(from)} : all;
     }
 
-    /** One sample: what has been painted so far, and the word that stands out least. */
+    /** One sample: what has been painted so far, and the word with the lowest contrast. */
     private static final class Moment {
         private final double width;
         private final double height;
@@ -267,8 +268,8 @@ public final class EdgeContrast {
     }
 
     /**
-     * How much of a shadow's colour lies beside a letter, on the side it is thrown away from: a stroke, blurred by a
-     * Gaussian, seen across.
+     * The share of a shadow's colour next to a letter, on the side away from the shadow: the profile of a stroke
+     * blurred by a Gaussian.
      */
     static double coverage(PaintLayer.Shadow cast, double stroke) {
         double away = BESIDE + Math.hypot(cast.dx(), cast.dy()) - cast.grow();

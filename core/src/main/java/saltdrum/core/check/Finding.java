@@ -3,13 +3,13 @@ package saltdrum.core.check;
 import java.util.List;
 
 /**
- * One thing that was noticed.
+ * One problem that a check found.
  *
- * @param measured in {@code unit}; null where it is not a number
- * @param limit null where there is none
+ * @param measured in {@code unit}; null if it is not a number
+ * @param limit null if the check has none
  * @param said what is wrong, in a sentence for a person
- * @param remedies the best first; empty where only a person can tell
- * @param reason why it is let stand; null while it is not
+ * @param remedies the best first; empty if only a person can decide
+ * @param reason why it was dismissed; null if it is open
  */
 public record Finding(
         CheckKind kind,
@@ -40,7 +40,7 @@ public record Finding(
         return new Finding(kind, spot, measured, limit, unit, said, remedies, why);
     }
 
-    /** What it is let stand by: the word, else the cue, else 0 for the track. */
+    /** The id that a dismissal names: the word, else the cue, else 0 for the track. */
     public long at() {
         return spot.wordId() != 0 ? spot.wordId() : spot.cueId();
     }

@@ -13,9 +13,10 @@ import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
 
 /**
- * Whether captions flash: WCAG 2.2, success criterion 2.3.1. A flash is a pair of opposing changes of relative luminance
- * of a tenth of the greatest, where the darker one is below 0.8; three of them in a second are allowed, and any number in
- * an area that is small. What shines is reckoned over a dark picture, its worst case.
+ * Checks for flashing captions: WCAG 2.2, success criterion 2.3.1. A flash is a pair of opposing changes of relative
+ * luminance of at least a tenth of the maximum, where the darker one is below 0.8. Three of them in a second are
+ * allowed, and any number in a small area. Bright captions are measured over a dark picture, which is their worst
+ * case.
  */
 final class FlashCheck implements Check {
     private static final double STEP_MS = 1000 / 30.0;

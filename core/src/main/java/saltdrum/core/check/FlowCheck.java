@@ -7,7 +7,7 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.edit.BridgeGaps;
 import saltdrum.core.scene.Part;
 
-/** Whether one cue gives way to the next without a flash and without both at once. */
+/** Checks that one cue follows another without a flash and without both being visible. */
 final class FlowCheck implements Check {
     @Override
     public Set<CheckKind> kinds() {

@@ -7,10 +7,10 @@ import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.plane.Box;
 
 /**
- * How light the finished picture is under the captions: the clip where its frame puts it, and its bars. Of bars that show
- * the clip blurred the mean of a square of the clip is taken, which is what the blur comes to.
+ * The lightness of the finished picture under the captions: the clip placed in its frame, and its bars. For bars that
+ * show the clip blurred, the mean of a square of the clip is used, which approximates the blur.
  *
- * @param bars the picture that bars show, as large as the output; null where they show something else
+ * @param bars the picture that bars show, as large as the output; null if they show something else
  */
 public record FramedLight(LightSamples clip, LightSamples bars, Frame frame, FrameLayout layout) {
     private static final int ACROSS_BLUR = 5;

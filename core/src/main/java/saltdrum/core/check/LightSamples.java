@@ -6,10 +6,11 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.colour.Contrast;
 
 /**
- * How light the clip's upright picture is, from time to time: small pictures of one byte a pixel, which is the relative
- * luminance of WCAG 2.2 coded as sRGB codes a grey, row by row. May lie in a file that is mapped. Not changed by anyone.
+ * The lightness of the clip's upright picture over time: small pictures of one byte a pixel, row by row. A byte is
+ * the relative luminance of WCAG 2.2 in the sRGB transfer function. The buffer may be a mapped file and is never
+ * changed.
  *
- * @param stepMs from one picture to the next; the first is of time 0
+ * @param stepMs time between pictures; the first is at time 0
  */
 public record LightSamples(int width, int height, int stepMs, int count, ByteBuffer light) {
     private static final int MAGIC = 0x53444c31;
@@ -72,7 +73,10 @@ public record LightSamples(int width, int height, int stepMs, int count, ByteBuf
         return (int) Math.max(0, Math.min(count - 1L, Math.round(ms / stepMs)));
     }
 
-    /** Coded lightness, 0 to 255, of the pixel at parts of the picture; what lies outside is as its edge. */
+    /**
+     * The coded lightness, 0 to 255, at a point given in parts of the picture. Points outside take the value of the
+     * nearest edge.
+     */
     public int at(int picture, double x, double y) {
         int column = Math.max(0, Math.min(width - 1, (int) (x * width)));
         int row = Math.max(0, Math.min(height - 1, (int) (y * height)));

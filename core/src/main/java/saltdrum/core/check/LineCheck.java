@@ -14,7 +14,7 @@ import saltdrum.core.edit.JoinCues;
 import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Scripts;
 
-/** Whether lines are of a length that is read at a glance, and none stands there for one letter. */
+/** Checks that lines can be read at a glance, and that no line holds a single letter. */
 final class LineCheck implements Check {
     @Override
     public Set<CheckKind> kinds() {
@@ -126,7 +126,7 @@ final class LineCheck implements Check {
         return subject.tried(said, edit, tried -> worst(tried, cue, measure), 0, most);
     }
 
-    /** Of all cues that its words stand in now. */
+    /** The worst of all cues that now hold the words of this cue. */
     private static int worst(Track track, Cue cue, Measure measure) {
         return track.cues().stream()
                 .filter(one -> one.words().stream().anyMatch(word -> cue.indexOf(word.id()) >= 0))
@@ -135,7 +135,7 @@ final class LineCheck implements Check {
                 .orElse(0);
     }
 
-    /** The letter of a line that has only one, where there are other lines or cues to stand with; else null. */
+    /** The letter of a line that holds only one and could join another line or cue; otherwise null. */
     private static String alone(Cue cue) {
         return lines(cue).stream()
                 .map(line -> line.replaceAll("[^\\p{L}\\p{N}\\p{M}]", ""))
@@ -167,7 +167,7 @@ final class LineCheck implements Check {
         return ways;
     }
 
-    /** 0 where none of its words is alone any more. */
+    /** 0 if none of the cue's words is alone any more. */
     private static java.util.function.ToDoubleFunction<Track> none(Cue cue) {
         return tried -> worst(tried, cue, one -> alone(one) == null ? 0 : 1);
     }

@@ -1,13 +1,13 @@
 package saltdrum.core.check;
 
 /**
- * Finds captions that are in the picture already. Letters are many light and dark edges in turn, close to each other, over
- * several rows; captions stand still for half a second or so and then are gone, which tells them from what is always there
- * (planks, oars, a sign) and from what moves (water, a crowd); and they come back in the same rows.
+ * Finds captions that are already in the picture. Letters are many alternating light and dark edges, close together,
+ * over several rows. Captions stay still for about half a second and then disappear, which tells them from permanent
+ * details (planks, oars, a sign) and from moving ones (water, a crowd). They also return in the same rows.
  *
- * @param part of the samples that show such, 0 to 1
- * @param row where, from the top, 0 to 1
- * @param near how many of them are about there, 0 to 1
+ * @param part share of the samples that show captions, 0 to 1
+ * @param row their vertical position, 0 at the top to 1
+ * @param near share of them near that row, 0 to 1
  */
 public record PictureText(double part, double row, double near) {
     /** Measured on the demo's clips: 0 of the samples without captions, 0.46 to 0.67 with, in four styles. */

@@ -19,7 +19,7 @@ import saltdrum.core.look.LookPatch;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Part;
 
-/** Whether letters are large enough, and stand where they can be seen. */
+/** Checks that letters are large enough and visible. */
 final class PlaceCheck implements Check {
     /** Antialiased edges and rounding reach so far, design pixels. */
     private static final double HAIR = 3;
@@ -173,7 +173,7 @@ final class PlaceCheck implements Check {
 
     private record Covered(double by, String where) {}
 
-    /** By how much the worst of a phone's zones covers it; where there are none, by how much it stands in the margin. */
+    /** The overlap with the worst of a phone's zones; if there are none, with the margin. */
     private static Covered covered(CheckInput subject, Box block) {
         if (subject.layout.zones().isEmpty()) {
             return new Covered(outside(block, subject.safe()), "stands in the margin of the frame");

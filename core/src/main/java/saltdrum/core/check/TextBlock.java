@@ -8,10 +8,10 @@ import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.Part;
 
 /**
- * Where the letters of a part stand at rest, with their outlines and without their shadows.
+ * The bounds of the letters of a part at rest, with outlines and without shadows.
  *
- * @param box design pixels; empty where there are none
- * @param smallest size of its smallest letters, design pixels; 0 where there are none
+ * @param box design pixels; empty if there are no letters
+ * @param smallest size of its smallest letters, design pixels; 0 if there are none
  */
 record TextBlock(Box box, double smallest) {
     static TextBlock of(Part part) {

@@ -71,7 +71,7 @@ final class VoiceCheck implements Check {
         int most = subject.limits.voiceMs();
         List<Remedy> ways = new ArrayList<>();
         FollowVoice edit = new FollowVoice(words);
-        // Where a neighbour is wrong as well it stands in the way until it is mended too: with it, it goes.
+        // If the neighbour is wrong as well, it blocks the change; the remedy then moves both.
         subject.after(edit)
                 .ifPresent(tried -> ways.add(
                         new Remedy("Place it on the voice", edit, (double) Math.abs(offset(subject, tried, cue)))));

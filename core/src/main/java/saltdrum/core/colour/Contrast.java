@@ -1,6 +1,6 @@
 package saltdrum.core.colour;
 
-/** How well one colour stands out from another (WCAG 2.2, “contrast ratio” and “relative luminance”). */
+/** The contrast of two colours (WCAG 2.2, “contrast ratio” and “relative luminance”). */
 public final class Contrast {
     /** WCAG 2.2, success criterion 1.4.3: large text. */
     public static final double LARGE_TEXT = 3;

@@ -4,16 +4,15 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.MayBeMissing;
 
 /**
- * What stands beside a clip that is fitted into its frame.
+ * What fills the space beside a clip that is fitted into its frame.
  *
- * @param kind what they show
- * @param to {@code #RRGGBB} at the bottom of a gradient, which begins with the frame's bar colour at the top
+ * @param kind what the bars show
+ * @param to {@code #RRGGBB} at the bottom of a gradient; it starts with the frame's bar colour at the top
  * @param blur of a copy of the clip, radius in parts of the frame's short side, 0.005 to 0.2
  * @param dark how much of its light the copy loses, 0 to 0.95
- * @param picture content name of a picture of one's own
- * @param top height of the upper bar in parts of the frame, where a hand has set it; null lets the clip stand in the
- *     middle
- * @param bottom the same of the lower bar; together at most 0.9
+ * @param picture content hash of an uploaded picture
+ * @param top height of the upper bar in parts of the frame, if set by a person; null centres the clip
+ * @param bottom the same for the lower bar; together at most 0.9
  */
 public record Bars(
         Kind kind,
@@ -71,7 +70,7 @@ public record Bars(
         return height == null ? 0 : height;
     }
 
-    /** Whether a hand has said how high they are. */
+    /** Whether the heights were set by a person. */
     public boolean set() {
         return top != null || bottom != null;
     }

@@ -35,7 +35,7 @@ final class BreakCost {
 
     private final double[] breakBefore;
 
-    /** What reading on from word 0 to word i costs within one cue: pauses and sentence ends that stand inside it. */
+    /** The cost of reading on from word 0 to word i within one cue: pauses and sentence ends inside it. */
     private final double[] runTo;
 
     BreakCost(List<Word> words, Recipe recipe, String language) {

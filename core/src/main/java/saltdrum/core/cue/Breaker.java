@@ -19,10 +19,10 @@ public final class Breaker {
     private final BreakCost cost;
     private final LineSetter setter;
 
-    /** First word of the run that a hand tied together, for each of its words. */
+    /** For each word, the first word of the run that a person tied together. */
     private final int[] tiedFrom;
 
-    /** How many of words 0 to i - 1 a hand tied to the one before. */
+    /** How many of words 0 to i - 1 a person tied to the word before. */
     private final int[] tiedTo;
 
     /** How many of them may begin a cue by the recipe: neither tied nor broken within a cue by hand. */
@@ -45,7 +45,7 @@ public final class Breaker {
         }
     }
 
-    /** Cues of these words. Pinned boundaries stand; cue ids come from {@code ids}. */
+    /** Breaks these words into cues. Pinned boundaries are respected; cue ids come from {@code ids}. */
     public static List<Cue> cues(List<Word> words, Recipe recipe, String language, Ids ids) {
         if (words.isEmpty()) {
             return List.of();
@@ -53,7 +53,7 @@ public final class Breaker {
         return new Breaker(List.copyOf(words), recipe, language).breakAll(ids);
     }
 
-    /** The lines of words that are to stand as one cue: the indexes that start a new line. */
+    /** Breaks words that form one cue into lines. Returns the indexes that start a new line. */
     public static List<Integer> lines(List<Word> words, Recipe recipe, String language) {
         Breaker breaker = new Breaker(List.copyOf(words), recipe, language);
         return breaker.setter.set(0, words.size()).starts();
@@ -105,7 +105,9 @@ public final class Breaker {
         }
     }
 
-    /** Where it may begin by the recipe, the cheapest first. What a hand holds together is weighed at once. */
+    /**
+     * The boundaries that the recipe allows, the cheapest first. A run that a person tied together is weighed as one.
+     */
     private List<Candidate> candidates(int end, double[] best, int[] from) {
         List<Candidate> candidates = new ArrayList<>();
         int start = tiedFrom[end - 1];
@@ -142,7 +144,7 @@ public final class Breaker {
         return words.get(index).startMs() - words.get(index - 1).endMs() >= recipe.pauseMs();
     }
 
-    /** Whether a hand tied all these words into one cue, whatever the recipe says. */
+    /** Whether a person tied all these words into one cue, which overrides the recipe. */
     private boolean heldTogether(int start, int end) {
         return freeTo[end] == freeTo[start + 1];
     }

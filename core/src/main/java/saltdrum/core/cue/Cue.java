@@ -13,8 +13,8 @@ import saltdrum.core.word.Word;
  *
  * @param lineStarts indexes into {@code words} (1 or more, rising) of the words that start a new line
  * @param locked nothing but an unlock may change this cue
- * @param given times and settings set by hand or by a file; null where the cue follows its words
- * @param look what this cue has otherwise than its track
+ * @param given times and settings from a person or a file; null if the cue follows its words
+ * @param look overrides of the track's look
  */
 public record Cue(
         long id,

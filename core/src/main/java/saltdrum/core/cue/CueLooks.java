@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Cues that are made of others look as those did: what was settled for a cue goes with its words. */
+/** Keeps the look of cues that are split, joined or rebuilt: overrides of a cue follow its words. */
 final class CueLooks {
     private CueLooks() {}
 

@@ -7,9 +7,9 @@ import java.util.List;
 public record CueTime(int showMs, int hideMs) {
 
     /**
-     * The times of a track's cues, following their words by the recipe: lead-in before, hold after, short gaps bridged,
-     * too short showings stretched into free room. Times that were given stand, as far as words, neighbours and the
-     * clip's end let them. One entry a cue, in order.
+     * The times of a track's cues, derived from their words by the recipe: lead-in before, hold after, short gaps
+     * bridged, short cues extended into free room. Explicit times are respected as far as words, neighbours and the
+     * clip's end allow. One entry a cue, in order.
      */
     public static List<CueTime> of(Track track) {
         List<Cue> cues = track.cues();

@@ -9,14 +9,14 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.core.text.Quoted;
 
 /**
- * The shape of the finished picture and how the clip sits in it.
+ * The shape of the finished picture and how the clip is placed in it.
  *
- * @param barColour {@code #RRGGBB} of the bars when the clip is fitted, and under pictures with clear places
- * @param typed the size of a frame that is typed, both sides even; null for every other one
- * @param turn the clip is turned by so many degrees clockwise before anything else: 0, 90, 180 or 270; null is 0
- * @param focus what stays in sight of a clip that fills the frame, in order of time; empty is its middle. Between two
- *     points the frame moves from one to the other, outside it stands still
- * @param bars what the bars of a fitted clip show, and how high they are
+ * @param barColour {@code #RRGGBB} of the bars when the clip is fitted, and under transparent pictures
+ * @param typed the size of a custom frame, both sides even; null for every other one
+ * @param turn degrees clockwise by which the clip is turned before anything else: 0, 90, 180 or 270; null is 0
+ * @param focus the visible area of a clip that fills the frame, in order of time; empty is the middle. The frame
+ * moves between two points and is still before the first and after the last
+ * @param bars what the bars of a fitted clip show, and their height
  */
 public record Frame(
         Aspect aspect,
@@ -27,7 +27,7 @@ public record Frame(
         @MayBeMissing List<Focus> focus,
         @MayBeMissing Bars bars) {
     public static final Frame OWN = new Frame(Aspect.OWN, Sit.FILL, "#0f2a2e");
-    /** Shapes that are asked for by their label, beside the clip's own. */
+    /** The shapes offered by label, in addition to the clip's own. */
     public static final List<Aspect> SHAPES =
             Arrays.stream(Aspect.values()).filter(aspect -> aspect.width > 0).toList();
     /** Of pictures that platforms take: common practice, no source. */

@@ -6,19 +6,18 @@ import saltdrum.core.cue.SafeZones.Zone;
 import saltdrum.core.plane.Box;
 
 /**
- * Where everything lies in the finished picture, in its pixels: the stage shows it there, the burn puts it there, and
- * checks measure there.
+ * The layout of the finished picture, in its pixels. The stage, the burn and the checks all use it.
  *
  * @param output size of the finished picture, even
  * @param turned size of the clip's picture once it is turned
- * @param picture where the clip's picture lies at time 0; what lies outside the output is cropped, what it leaves is bar.
- *     Its edges are even, so that the codec's halved colours fall on whole pixels
- * @param moves where its left and top are going, in order of time; empty where it stands still
- * @param backdrop the blurred copy of the clip that the bars show; null where they show something else
- * @param bars what the picture leaves of the output: none, one, or two that lie opposite each other
+ * @param picture where the clip's picture is at time 0; parts outside the output are cropped, uncovered parts are
+ * bars. Its edges are even, so that the codec's halved colours match whole pixels
+ * @param moves where its left and top move, in order of time; empty if it is still
+ * @param backdrop the blurred copy of the clip that the bars show; null if they show something else
+ * @param bars the parts of the output that the picture does not cover: none, one, or two opposite ones
  * @param zones what a phone lays over it
- * @param safe what that leaves, parts of the output
- * @param places where text stands when it is said to stand above, over or below the picture
+ * @param safe the area outside these zones, in parts of the output
+ * @param places where text is placed above, over or below the picture
  */
 public record FrameLayout(
         Size output,
@@ -78,7 +77,7 @@ public record FrameLayout(
                 places(out, picture, safe));
     }
 
-    /** Between the bars that a hand has set. */
+    /** The space between bars whose heights were set by a person. */
     private static Box room(Bars bars, Size out) {
         double top = even(Bars.part(bars.top()) * out.height());
         double bottom = out.height() - even(Bars.part(bars.bottom()) * out.height());
@@ -155,7 +154,7 @@ public record FrameLayout(
                 below);
     }
 
-    /** Where the picture lies at a time of the clip, ms. */
+    /** The position of the picture at a time of the clip, ms. */
     public Box at(double ms) {
         if (moves.isEmpty()) {
             return picture;
@@ -182,7 +181,7 @@ public record FrameLayout(
         return Math.signum(corner) * 2 * Math.floor(cropped / 2);
     }
 
-    /** A hair is forgiven, so that a side that fits exactly stays as it is. */
+    /** Tolerates rounding errors, so that a side that fits exactly is not changed. */
     private static int evenUp(double length) {
         return 2 * (int) Math.ceil(length / 2 - 1e-6);
     }

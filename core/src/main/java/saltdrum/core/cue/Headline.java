@@ -7,11 +7,11 @@ import saltdrum.core.look.LookPatch;
 /**
  * A fixed text over the picture or in a bar, for the whole clip or a part of it.
  *
- * @param text its lines are its own; at most 300 characters
- * @param fromMs from when on it shows
- * @param toMs until when; null for the end of the clip
- * @param place where it stands, unless its look says otherwise
- * @param look what it has otherwise than the track
+ * @param text with its own line breaks; at most 300 characters
+ * @param fromMs start time
+ * @param toMs end time; null for the end of the clip
+ * @param place where it is, unless its look overrides it
+ * @param look overrides of the track's look
  */
 public record Headline(
         long id,

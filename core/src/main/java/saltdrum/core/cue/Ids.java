@@ -1,6 +1,6 @@
 package saltdrum.core.cue;
 
-/** Hands out the ids of a track, one after another. */
+/** Allocates the ids of a track. */
 public final class Ids {
     private long next;
 

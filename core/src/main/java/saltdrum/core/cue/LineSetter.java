@@ -8,8 +8,8 @@ import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
- * Sets words as the lines of one cue: forced where a hand broke, else as few and as even as fits. Lengths and pins are
- * summed up once, so that any stretch is measured at once.
+ * Sets words as the lines of one cue: breaks made by a person are respected, otherwise lines are as few and as even
+ * as possible. Prefix sums of lengths and pins make measuring any run of words O(1).
  */
 final class LineSetter {
     static final double IMPOSSIBLE = 1e9;
@@ -23,7 +23,7 @@ final class LineSetter {
     private final Recipe recipe;
     private final BreakCost cost;
 
-    /** Characters from word 0 to the end of word i - 1, the gaps between them told. */
+    /** Characters from word 0 to the end of word i - 1, including the gaps between them. */
     private final int[] charactersTo;
 
     private final int[] gaps;

@@ -14,11 +14,11 @@ public record Range(int fromMs, int toMs) {
     public static final Range ALL = new Range(0, Integer.MAX_VALUE);
 
     /**
-     * The stretch that was asked for, within a clip.
+     * The requested range, limited to the clip.
      *
      * @param fromMs null for the beginning
      * @param toMs null for the end
-     * @throws BadInputException when it holds nothing of the clip
+     * @throws BadInputException if no part of it is inside the clip
      */
     public static Range of(Integer fromMs, Integer toMs, long clipMs) {
         int from = fromMs == null ? 0 : fromMs;
@@ -43,7 +43,7 @@ public record Range(int fromMs, int toMs) {
         return holds(word.startMs());
     }
 
-    /** Whether it lies between the first and the last word of a cue. */
+    /** Whether it is between the first and the last word of a cue. */
     public boolean isWithin(Cue cue) {
         return cue.firstWordMs() < fromMs && cue.lastWordMs() > toMs;
     }

@@ -12,10 +12,10 @@ import saltdrum.core.word.Word;
  *
  * @param language BCP 47 tag of the words
  * @param style name of the style
- * @param styling how it uses the style, and what it has otherwise
+ * @param styling how the track uses the style, and its overrides
  * @param nextId the id that the next new word or cue gets
- * @param beside what else belongs to the track
- * @param lengthMs of the clip, or {@link #NO_END} where there is none: no edit sets a time beyond it
+ * @param beside everything else that belongs to the track
+ * @param lengthMs of the clip, or {@link #NO_END} if there is none; no edit sets a time after it
  */
 public record Track(
         String language,

@@ -4,12 +4,12 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 
 /**
- * What a track holds beside its cues.
+ * What a track holds besides its cues.
  *
- * @param unscripted speech that was heard and is not in the script, in order of time
- * @param regions WebVTT regions that are kept for writing such a file again, or null
+ * @param unscripted speech that was heard but is not in the script, in order of time
+ * @param regions WebVTT regions, preserved for export; or null
  * @param headlines fixed texts, in the order in which they are drawn
- * @param stands findings that are let stand
+ * @param stands dismissed findings
  */
 public record TrackExtras(
         List<Unscripted> unscripted, String regions, List<Headline> headlines, List<DismissedFinding> stands) {
@@ -38,7 +38,7 @@ public record TrackExtras(
     }
 
     /**
-     * A finding that is let stand.
+     * A finding that a person dismissed.
      *
      * @param check its kind
      * @param at id of its word or cue; 0 for the track

@@ -29,7 +29,7 @@ public final class NamePattern {
 
     private final String pattern;
 
-    /** What can stand in a name. */
+    /** The placeholders of a name pattern. */
     public enum Place {
         CLIP("The clip’s name"),
         CLIENT("Its client"),
@@ -93,7 +93,7 @@ public final class NamePattern {
         return name.isEmpty() || name.matches("\\.+") ? "clip" : name;
     }
 
-    /** Names that differ, whatever a file system makes of capitals: what comes twice gets a number. */
+    /** Makes names unique, comparing them without case as some file systems do: duplicates get a number. */
     public static List<String> apart(List<String> names) {
         Map<String, Integer> seen = new HashMap<>();
         List<String> apart = new ArrayList<>();

@@ -5,8 +5,9 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * What a machine's renders took of what was reckoned for them. Short samples start and look back more often than a whole
- * film does, by how much differs from machine to machine: it is learned from the films that were made there.
+ * The ratio of actual to estimated render time on this machine. The estimate comes from short samples, which spend
+ * more time on starting and verifying than a whole film; the difference depends on the machine, so it is learned from
+ * finished films.
  */
 public final class Pace {
     /** Before anything was made: measured on the demo's clips, docs/benchmarks.md, “Deliver”. */
@@ -19,8 +20,8 @@ public final class Pace {
     private Pace() {}
 
     /**
-     * @param ratios time taken over time reckoned, of the newest renders; nonsense among them is left out
-     * @return their median, the usual one counted in three times; 0.25 to 4
+     * @param ratios actual over estimated time of the newest renders; implausible values are ignored
+     * @return their median, with the usual ratio counted in three times; 0.25 to 4
      */
     public static double of(List<Double> ratios) {
         List<Double> all = new ArrayList<>(Collections.nCopies(USUAL_COUNTS_AS, USUAL));

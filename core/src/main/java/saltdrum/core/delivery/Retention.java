@@ -10,10 +10,11 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 
 /**
- * How long finished files are kept; their clips, captions and receipts stay in any case.
+ * How long finished files are stored. Clips, captions and receipts are not affected.
  *
- * @param days after which a file goes, 1 to 3650; null for never
- * @param gigabytes that all finished files may have together, 1 to 100000: the oldest go first; null for any
+ * @param days after which a file is removed, 1 to 3650; null for never
+ * @param gigabytes limit for all finished files together, 1 to 100000: the oldest are removed first; null for no
+ * limit
  */
 public record Retention(@MayBeMissing Integer days, @MayBeMissing Integer gigabytes) implements FromOutside {
     public static final Retention FOR_EVER = new Retention(null, null);

@@ -12,7 +12,7 @@ public enum WorkStep {
     BREAKS,
     STYLE;
 
-    /** A change of words or of their times is of the words, whatever else it moved with them. */
+    /** A change of words or their times belongs to the words step, even if it also moved other things. */
     public static WorkStep of(Change change) {
         if (!spoken(change.removed()).equals(spoken(change.added()))) {
             return WORDS;

@@ -9,8 +9,8 @@ import saltdrum.core.draft.WordsToFigures.Number;
 import saltdrum.core.word.Word;
 
 /**
- * Money and times of day in figures, whether they were written as words or otherwise: {@code three dollars fifty} to
- * {@code $3.50}, {@code four p m} and {@code 4:00 p.m.} to {@code 4pm}. Pounds stay words: they are also a weight.
+ * Writes amounts of money and times of day in figures: {@code three dollars fifty} becomes {@code $3.50}, {@code four
+ * p m} and {@code 4:00 p.m.} become {@code 4pm}. Pounds stay words, because they are also a weight.
  */
 final class AmountsToFigures {
     private static final Map<String, String> MONEY =
@@ -21,7 +21,7 @@ final class AmountsToFigures {
     private AmountsToFigures() {}
 
     /**
-     * @param text with what stands behind it: a comma, a stop
+     * @param text including trailing punctuation: a comma, a full stop
      * @param end index after its last word
      */
     record Amount(String text, int end) {}

@@ -1,6 +1,6 @@
 package saltdrum.core.draft;
 
-/** A way of writing that can be laid over a whole track; each is one edit and can be undone. */
+/** A way of writing that can be applied to a whole track. Each application is one edit and can be undone. */
 public enum WritingPolicy {
     /** Capitals, sentence ends and commas, from pauses and a few rules. */
     SENTENCES("Write sentences", Draft.AT_FIRST),
@@ -8,10 +8,10 @@ public enum WritingPolicy {
     FIGURES("Write numbers as figures", Draft.AT_FIRST),
     /** Figures become words, as they are said; several words of one number stay one, joined by no-break spaces. */
     NUMBERS_IN_WORDS("Write numbers as words", Draft.WHEN_CHOSEN),
-    /** Punctuation goes, but for what stands inside a word. */
+    /** Removes punctuation, except inside words. */
     NO_PUNCTUATION("Strip the punctuation", Draft.NEVER);
 
-    /** Whether a recognised draft is written by it: unless told otherwise, when asked for, or never. */
+    /** Whether a recognised draft is written by it: by default, on request, or never. */
     public enum Draft {
         AT_FIRST,
         WHEN_CHOSEN,

@@ -57,7 +57,7 @@ final class BreakEdits {
         return Edits.replace(track, index, run.size(), List.of(joined), track.nextId());
     }
 
-    /** Lines as the recipe sets them; lines that a hand broke or joined are let go. */
+    /** Sets lines as the recipe does and discards line breaks made or removed by a person. */
     static Track balance(Track track, List<Long> cueIds) {
         Set<Long> wanted = Edits.existing(track, cueIds);
         return Edits.eachCue(track, cue -> {
@@ -138,7 +138,7 @@ final class BreakEdits {
         return Edits.replace(track, track.indexOfCue(cue.id()), 1, List.of(broken), track.nextId());
     }
 
-    /** Locked cues stand, and so do all others when only a run is broken anew. */
+    /** Locked cues are not changed; with a list of cues, neither are all others. */
     static Track rebreak(Track track, Rebreak e) {
         Set<Long> wanted = e.cueIds() == null ? null : Edits.existing(track, e.cueIds());
         if (wanted != null && wanted.isEmpty()) {

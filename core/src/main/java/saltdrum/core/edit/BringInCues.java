@@ -8,8 +8,8 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
 
 /**
- * The cues of a caption file take the place of all; their breaks stand. Language null keeps the track's, styling and
- * headlines null too.
+ * Replaces all cues by those of a caption file and keeps the file's breaks. Null for language keeps the track's;
+ * styling and headlines may be null too.
  */
 public record BringInCues(
         String language,

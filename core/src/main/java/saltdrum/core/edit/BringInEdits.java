@@ -15,7 +15,7 @@ import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
-/** Words that were heard, placed or read take the place of others. */
+/** Replaces words by ones that were recognised, placed on the voice or read from a file. */
 final class BringInEdits {
     private BringInEdits() {}
 
@@ -96,7 +96,9 @@ final class BringInEdits {
                 .toList();
     }
 
-    /** Whole cues outside the range stay as they are; what is left of a cue that straddles it is broken anew. */
+    /**
+     * Whole cues outside the range are not changed; the remaining part of a cue that straddles it is broken again.
+     */
     private static List<Cue> cues(Track track, ReplaceWords e, List<Word> fresh, Ids ids) {
         Range range = e.range();
         List<Cue> result = new ArrayList<>();

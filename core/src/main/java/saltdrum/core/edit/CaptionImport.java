@@ -12,11 +12,11 @@ import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
- * What a caption file does to a track, wherever it is read.
+ * What importing a caption file does to a track, in the browser and on the command line alike.
  *
- * @param edit the file's own cues where it has some, else its words
- * @param cues of the file that are brought in
- * @param repairs what was put right or left out
+ * @param edit the file's own cues if it defines any, else its words
+ * @param cues of the file that are imported
+ * @param repairs what was corrected or left out
  */
 public record CaptionImport(Edit edit, List<Cue> cues, List<Repair> repairs) {
 

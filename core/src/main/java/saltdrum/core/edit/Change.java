@@ -73,7 +73,7 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
                 Decisions.of(after));
     }
 
-    /** Whether its cues stand in the track at their places as it found them. */
+    /** Whether the track still has the cues of this change, unchanged and at the same places. */
     public boolean fits(Track track) {
         int to = from + removed.size();
         return from >= 0
@@ -111,7 +111,7 @@ public record Change(int from, List<Cue> removed, List<Cue> added, Decisions bef
         return new Change(from, added, removed, after, before);
     }
 
-    /** The track with it done; it has to {@linkplain #fits fit}. What it says of the track itself stands afterwards. */
+    /** Applies the change, which has to {@linkplain #fits fit}, including its changes of the track itself. */
     public Track applyTo(Track track) {
         List<Cue> cues = new java.util.ArrayList<>(track.cues().subList(0, from));
         cues.addAll(added);

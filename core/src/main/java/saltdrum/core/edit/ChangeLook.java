@@ -16,15 +16,15 @@ import saltdrum.core.look.Styling;
 import saltdrum.core.text.Quoted;
 
 /**
- * Some facets of the look of words, of cues, of an emphasis role, of a headline or of the whole track: at most one of
- * the four is given, and none for the track.
+ * Sets facets of the look of words, cues, an emphasis role, a headline or the whole track. At most one of the four
+ * targets is given; none means the track.
  *
  * @param wordIds null for no words
  * @param cueIds null for no cues
  * @param role emphasis 1 to 4; null for none
  * @param headlineId null for none
- * @param look values that are settled now; null for none
- * @param reset names of facets that come from what lies under again; null for none
+ * @param look values to set; null for none
+ * @param reset names of facets whose overrides are removed; null for none
  */
 public record ChangeLook(
         @MayBeMissing List<Long> wordIds,

@@ -6,7 +6,7 @@ import saltdrum.core.SaltDrumException;
 public final class ConflictingChangeException extends SaltDrumException {
     private final String what;
 
-    /** @param what both changed, as it is named within a sentence */
+    /** @param what both changed, worded to fit within a sentence */
     ConflictingChangeException(String what) {
         super("Two changes of " + what + ".");
         this.what = what;

@@ -8,11 +8,11 @@ import saltdrum.core.cue.TrackExtras.DismissedFinding;
 import saltdrum.core.text.Quoted;
 
 /**
- * A finding is let stand, or not any more.
+ * Dismisses a finding, or opens it again.
  *
  * @param check its kind
  * @param at id of its word or cue; 0 for the track
- * @param reason at most 300 characters; empty for one that is not let stand any more
+ * @param reason at most 300 characters; empty to open the finding again
  */
 public record DismissFinding(String check, long at, String reason) implements Edit {
     private static final int MOST_CHARACTERS = 300;

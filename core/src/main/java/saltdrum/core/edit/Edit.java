@@ -103,11 +103,10 @@ public sealed interface Edit extends FromOutside
                 DropWords,
                 RewriteByPolicy {
     /**
-     * The track with this done to it. Pure and total: the answer is a whole valid track or a refusal, and the given track is
-     * untouched.
+     * Applies the edit. Pure and total: returns a whole valid track or throws; the given track is not modified.
      *
-     * @throws RefusedEditException when a locked cue or a neighbour stands in the way
-     * @throws BadInputException when the edit names what is not there or holds what cannot be
+     * @throws RefusedEditException if a locked cue or a neighbour prevents it
+     * @throws BadInputException if the edit names something that does not exist or holds an invalid value
      */
     Track on(Track track);
 
@@ -118,7 +117,7 @@ public sealed interface Edit extends FromOutside
      */
     String said(Track before);
 
-    /** Names of the styles that the track will ask for: whoever takes the edit makes sure that there are such. */
+    /** Names of the styles that the edit refers to; the caller makes sure that they exist. */
     default List<String> styles() {
         return List.of();
     }

@@ -21,12 +21,12 @@ import saltdrum.core.word.WordSource;
 
 /** What is done with words that the script has and the voice has not, and with speech that the script lacks. */
 final class FlaggedEdits {
-    /** What stands for speech whose words are not known. */
+    /** Placeholder for speech whose words are not known. */
     private static final String UNKNOWN = "…";
 
     private FlaggedEdits() {}
 
-    /** Speech that the script lacks becomes cues of its own, its words sharing its time; it stays unsure. */
+    /** Turns speech that the script lacks into new cues. Its words share its time and stay unsure. */
     static Track accept(Track track, List<Long> ids) {
         Track result = track;
         for (Unscripted heard : chosen(track, ids)) {

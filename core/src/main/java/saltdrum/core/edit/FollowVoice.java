@@ -31,7 +31,7 @@ public record FollowVoice(List<Heard> words) implements Edit {
         }
     }
 
-    /** Words of several such edits that are placed together, so that none stands in another's way. */
+    /** Merges several edits whose words are placed together, so that they do not block one another. */
     static FollowVoice together(List<FollowVoice> edits) {
         return new FollowVoice(
                 edits.stream().flatMap(edit -> edit.words.stream()).toList());

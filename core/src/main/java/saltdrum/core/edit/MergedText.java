@@ -9,7 +9,10 @@ import saltdrum.core.word.Tokens;
 public final class MergedText {
     private MergedText() {}
 
-    /** Of each word of the old text what became of it, null where it went; and what was put in before it, and at the end. */
+    /**
+     * For each word of the old text its replacement, null if it was removed; and the words inserted before it and at
+     * the end.
+     */
     private record Became(List<String> words, List<List<String>> putIn) {
         static Became of(List<String> old, List<String> typed) {
             List<String> words = new ArrayList<>();
@@ -28,8 +31,8 @@ public final class MergedText {
     }
 
     /**
-     * What both did is done. Of a word that they changed otherwise, and of what they put in at the same place, theirs
-     * comes first, then mine.
+     * Applies both changes. If both changed a word differently, or inserted at the same place, theirs comes first,
+     * then mine.
      */
     public static String of(String base, String mine, String theirs) {
         List<String> old = Tokens.split(base);

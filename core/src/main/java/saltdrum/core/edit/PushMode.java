@@ -2,7 +2,7 @@ package saltdrum.core.edit;
 
 /** What happens to the neighbour when an edge or a word is moved. */
 public enum PushMode {
-    /** A neighbour that touches the moved edge follows it; one that stands apart stops it. */
+    /** A neighbour that touches the moved edge follows it; one at a distance stops it. */
     FOLLOW,
     /** Only what was taken hold of moves; the neighbour stops it, and going away leaves a rest. */
     STOP,

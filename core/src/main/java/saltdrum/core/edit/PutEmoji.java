@@ -14,7 +14,7 @@ import saltdrum.core.look.LookPatch;
  * @param words each word once
  */
 public record PutEmoji(List<Put> words) implements Edit {
-    /** @param emoji one emoji; empty for none, whatever the style says */
+    /** @param emoji one emoji; empty for none, which overrides the style */
     public record Put(long wordId, String emoji) {
         public Put {
             if (emoji == null) {

@@ -9,10 +9,10 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.look.LookPatch;
 
 /**
- * A new headline, or a change of one: what is missing stays as it is.
+ * Adds a headline, or changes one: missing parts keep their values.
  *
- * @param id of the one that is changed; null for a new one, which has a text at least
- * @param toMs when it goes; 0 for the end of the clip
+ * @param id of the one that is changed; null for a new one, which needs at least a text
+ * @param toMs end time; 0 for the end of the clip
  */
 public record PutHeadline(
         @MayBeMissing Long id,

@@ -20,9 +20,9 @@ import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
- * Does a change that was made on one state of a track to another state. What it touched has to be there as it was, and
- * everything else stays as it is found: of two changes that touch different cues, either can go first, and the outcome is
- * the same but for the ids of what is new.
+ * Applies a change that was made on one state of a track to another state. The cues it touched must be unchanged
+ * there; all others are left alone. Two changes that touch different cues commute: either order gives the same
+ * result, except for the ids of new words and cues.
  */
 public final class Rebase {
     private final Track present;
@@ -64,19 +64,20 @@ public final class Rebase {
     }
 
     /**
-     * Does a step of the history, or takes one back, whatever was done since to the rest of the track. All ids stay.
+     * Applies or reverts a step of the history, whatever was done since to the rest of the track. All ids are kept.
      *
-     * @throws ConflictingChangeException when something of it is otherwise now
+     * @throws ConflictingChangeException if something it touches has changed since
      */
     public static Track replay(Track present, Change step) {
         return new Rebase(present, step, LongUnaryOperator.identity(), LongUnaryOperator.identity()).track();
     }
 
     /**
-     * Does the step that follows the last done one, or takes the last done one back: nothing later stands over it. What it
-     * says of style and frame holds then, for a style that was renamed or improved is otherwise now without a step.
+     * Applies the step after the last applied one, or reverts the last applied one, so that no later step depends on
+     * it. Its style and frame are set without comparing: renaming or improving a style changes the track without a
+     * step.
      *
-     * @throws ConflictingChangeException when a cue of it is otherwise now
+     * @throws ConflictingChangeException if one of its cues has changed since
      */
     public static Track replayInOrder(Track present, Change step) {
         try {
@@ -216,7 +217,7 @@ public final class Rebase {
         Map<K, T> wanted = byKey(after, key);
         Map<K, T> result = byKey(now, key);
         Set<K> touched = new HashSet<>(old.keySet());
-        // In their order, so that what is new stands in it.
+        // Keeps the order of entries, including new ones.
         List<K> keys = new ArrayList<>(old.keySet());
         wanted.keySet().stream().filter(touched::add).forEach(keys::add);
         for (K one : keys) {

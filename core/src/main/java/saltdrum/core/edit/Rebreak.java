@@ -6,7 +6,10 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 
-/** Breaks unlocked words anew, of these cues or, null, of the track; pinned breaks stand unless {@code releasePins}. */
+/**
+ * Breaks unlocked words again, in these cues or, if null, in the whole track. Pinned breaks are respected unless
+ * {@code releasePins}.
+ */
 public record Rebreak(Recipe recipe, boolean releasePins, @MayBeMissing List<Long> cueIds) implements Edit {
     public Rebreak(Recipe recipe, boolean releasePins) {
         this(recipe, releasePins, null);

@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 
-/** A word or phrase gives way to another at these places (by first word), or, null, at all that are not locked. */
+/** Replaces a word or phrase at these places (by first word) or, if null, at all places that are not locked. */
 public record ReplaceText(String find, String with, @MayBeMissing List<Long> wordIds) implements Edit {
     @Override
     public Track on(Track track) {

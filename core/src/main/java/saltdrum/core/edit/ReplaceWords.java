@@ -8,7 +8,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.word.Word;
 
-/** Words heard or read take the place of all words that start in {@code fromMs..toMs}. */
+/** Replaces all words that start in {@code fromMs..toMs} by recognised or imported ones. */
 public record ReplaceWords(
         String language, List<Word> words, int fromMs, int toMs, @MayBeMissing List<Unscripted> unscripted)
         implements Edit {

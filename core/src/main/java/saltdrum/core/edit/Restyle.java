@@ -6,10 +6,10 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.look.Styling;
 
 /**
- * Another style for the whole track. What single cues and words have of their own stays.
+ * Changes the style of the whole track. Overrides of single cues and words are kept.
  *
  * @param version of the style; null or 0 for the newest
- * @param keep whether what the whole track has otherwise than its style stays as well; null for no
+ * @param keep whether the overrides of the whole track are kept too; null for no
  */
 public record Restyle(String style, @MayBeMissing Integer version, @MayBeMissing Boolean keep) implements Edit {
     public Restyle(String style) {

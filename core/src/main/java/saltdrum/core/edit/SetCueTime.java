@@ -3,7 +3,7 @@ package saltdrum.core.edit;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Track;
 
-/** When a cue shows and goes. Null leaves a time as it is, a time below 0 lets it follow the words again. */
+/** Sets when a cue is shown and hidden. Null keeps a time; a negative time lets it follow the words again. */
 public record SetCueTime(long cueId, @MayBeMissing Integer showMs, @MayBeMissing Integer hideMs) implements Edit {
     @Override
     public Track on(Track track) {

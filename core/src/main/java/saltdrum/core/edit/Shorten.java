@@ -13,9 +13,9 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
 /**
- * Words are left out, and the text stays a text: a sentence still begins with a capital and ends with its mark, and commas
- * that stood around what went go too. All other words keep their times; the time of what went becomes rest, or is taken by
- * the neighbours, as the recipe says.
+ * Leaves words out so that the text stays correct: a sentence still begins with a capital and ends with its
+ * punctuation mark, and commas around the omission are removed. All other words keep their times; the freed time
+ * becomes a rest or goes to the neighbours, as the recipe says.
  */
 public record Shorten(List<Long> wordIds) implements Edit {
     public Shorten {

@@ -17,7 +17,7 @@ import saltdrum.core.word.Word;
 final class ShowingEdits {
     private ShowingEdits() {}
 
-    /** Sets when a cue shows or goes; where the time lies inside its first or last word, that word gives way. */
+    /** Sets when a cue is shown or hidden. If the time is inside its first or last word, that word is shortened. */
     static Track set(Track track, SetCueTime e) {
         int index = track.indexOfCue(e.cueId());
         Cue cue = Edits.unlocked(track.cues().get(index));
@@ -61,7 +61,7 @@ final class ShowingEdits {
     }
 
     private interface Rule {
-        /** The times to be given to the cue, or null to leave it as it is. */
+        /** Returns the new times of the cue, or null to leave it unchanged. */
         CueTime of(int index, CueTime now, Integer nextShowMs);
     }
 

@@ -53,7 +53,10 @@ final class TextEdits {
         return Edits.replace(track, index, 1, List.of(retyped), ids.peek());
     }
 
-    /** Each run of cues between locked ones is written anew; words keep their cues, joined words stay in the first's. */
+    /**
+     * Rewrites each run of cues between locked ones. Words keep their cues; joined words stay in the cue of the
+     * first.
+     */
     static Track redraft(Track track, WritingPolicy policy) {
         Map<Long, Word> written = new HashMap<>();
         List<Word> run = new ArrayList<>();
@@ -89,8 +92,8 @@ final class TextEdits {
     private static final int CHARACTER_MS = 67;
 
     /**
-     * A cue of its own in the rest that begins at or after {@code fromMs}: inside a cue's words it begins where they end,
-     * and it never reaches into the next cue. Its words share the time they need by syllables.
+     * Adds a cue in the rest that begins at or after {@code fromMs}. If that is inside a cue's words, the new cue
+     * begins where they end; it never reaches into the next cue. Its words share the time they need by syllables.
      */
     static Track add(Track track, AddCue e) {
         List<String> texts = Tokens.split(e.text());

@@ -15,7 +15,9 @@ import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 
-/** Where a word or phrase stands in a track, and what it would become: whole words, whatever their case and punctuation. */
+/**
+ * Finds a word or phrase in a track and shows its replacement. Matches whole words and ignores case and punctuation.
+ */
 public final class TextMatches {
     private TextMatches() {}
 
@@ -130,7 +132,7 @@ public final class TextMatches {
         words.addAll(at, retold);
     }
 
-    /** The new words in the old ones' case, with the punctuation that stood around them. */
+    /** The new words in the case of the old ones, with the punctuation around them. */
     private static List<String> written(List<Word> old, String with) {
         List<String> tokens = new ArrayList<>(Tokens.split(with == null ? "" : with));
         if (tokens.isEmpty()) {

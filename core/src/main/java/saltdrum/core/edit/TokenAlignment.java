@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.word.Tokens;
 
-/** Which typed token stands for which old one: least edit distance on normalised text (Levenshtein 1966). */
+/** Aligns typed tokens with old ones: least edit distance on normalised text (Levenshtein 1966). */
 final class TokenAlignment {
     private TokenAlignment() {}
 

@@ -86,7 +86,7 @@ final class WordTimes {
         return (int) (end[i] - room);
     }
 
-    /** Pushes words from {@code i} on until they stand clear of the one before. */
+    /** Pushes words from {@code i} on until they no longer overlap the one before. */
     void pushOn(int i) {
         for (int k = i; exists(k) && k > 0 && start[k] < end[k - 1]; k++) {
             int by = end[k - 1] - start[k];
@@ -95,7 +95,7 @@ final class WordTimes {
         }
     }
 
-    /** Pushes words from {@code i} back until they stand clear of the one after. */
+    /** Pushes words from {@code i} back until they no longer overlap the one after. */
     void pushBack(int i) {
         for (int k = i; k >= 0 && exists(k + 1) && end[k] > start[k + 1]; k--) {
             int by = end[k] - start[k + 1];

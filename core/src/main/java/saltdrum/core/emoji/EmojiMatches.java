@@ -10,8 +10,8 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * Which emoji go with a word, the nearest first: those that are called so, those whose name is about it, those that have it
- * as a keyword. How near that is stands in points that are our own, tried on plain words; no source. Safe for many threads.
+ * Finds emoji for a word, the best match first: those with that name, those whose name is about it, those that have
+ * it as a keyword. The points that rank them are our own, tried on plain words; no source. Safe for many threads.
  */
 public final class EmojiMatches {
     private static final Map<String, EmojiMatches> MADE = new ConcurrentHashMap<>();
@@ -29,7 +29,7 @@ public final class EmojiMatches {
     private static final int SIGNS = 8;
     private static final Map<Integer, Double> OF_GROUP =
             Map.of(0, -8d, 1, -15d, 3, 4d, 4, 4d, 5, 4d, 6, 4d, 7, 5d, SIGNS, -20d, 9, -30d);
-    /** Here what a name is about stands at its end; elsewhere at its beginning. */
+    /** Languages whose compound names end with the main noun; in others it comes first. */
     private static final Set<String> HEAD_LAST = Set.of("en", "de", "nl");
 
     /** @param points how near it is, 100 for one that is called so */

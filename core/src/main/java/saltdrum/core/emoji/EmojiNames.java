@@ -36,7 +36,7 @@ public final class EmojiNames {
         return Locale.forLanguageTag(language == null ? "" : language).getLanguage();
     }
 
-    /** Read when they are first asked for. */
+    /** Loaded on first use. */
     private static final class Shipped {
         static final Map<String, EmojiNames> BY_LANGUAGE = read();
 

@@ -41,7 +41,7 @@ public final class EmojiSuggestions {
                 continue;
             }
             List<EmojiMatches.Match> own = matches.of(WordSense.plain(word), MOST);
-            // Of two the later one: what is new in a sentence stands at its end.
+            // Of two, the later one: new information comes at the end of a sentence.
             boolean near = !own.isEmpty() && own.get(0).points() >= NEAR;
             if (near && (best == null || own.get(0).points() >= found.get(0).points())) {
                 best = word;

@@ -16,11 +16,11 @@ import saltdrum.core.word.Word;
  * chosen by hand on synthesised speech with marked stress; no source.
  */
 public final class Suggestions {
-    /** Never more than so many of all words, whatever the strength. */
+    /** Limit as a share of all words, at any strength. */
     private static final double MOST_OF_ALL = 0.19;
 
     private static final double LEAST_OF_ALL = 0.03;
-    /** At strength 0 only what stands out clearly; at 1 what stands out at all. */
+    /** At strength 0 only words that stand out clearly; at 1 all that stand out. */
     private static final double STRICT = 4.5;
 
     private static final double LOOSE = 0.7;
@@ -201,8 +201,8 @@ public final class Suggestions {
     }
 
     /**
-     * How far each lies above what is usual: the median and the median deviation of the whole clip; and half of it
-     * against its neighbours, because a voice falls along a sentence.
+     * The deviation from the usual value, which is the median and the median deviation of the whole clip; half of it
+     * is relative to the neighbours, because a voice falls along a sentence.
      */
     private static double[] norm(double[] values, boolean local) {
         double[] known = Arrays.stream(values).filter(Double::isFinite).sorted().toArray();

@@ -18,8 +18,8 @@ import saltdrum.core.look.TextShadow;
 import saltdrum.core.style.Style;
 
 /**
- * The looks that stand in an Advanced SubStation Alpha file, as styles: the fields of its {@code [V4+ Styles]} section,
- * as libass reads them. Only numbers that can be read are taken; what a style lacks rests.
+ * Reads the looks of an Advanced SubStation Alpha file as styles: the fields of its {@code [V4+ Styles]} section, as
+ * libass reads them. Only valid numbers are used; missing values take their defaults.
  */
 public final class AssStyles {
     private static final List<String> FIELDS = List.of(
@@ -33,7 +33,7 @@ public final class AssStyles {
 
     private AssStyles() {}
 
-    /** @throws BadInputException when no style stands in it */
+    /** @throws BadInputException if it contains no style */
     public static List<Style> read(String text, FontHeights heights) {
         Map<String, Style> styles = new LinkedHashMap<>();
         List<String> fields = FIELDS;

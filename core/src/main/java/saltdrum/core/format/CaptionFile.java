@@ -6,14 +6,14 @@ import saltdrum.core.cue.Headline;
 import saltdrum.core.look.Styling;
 
 /**
- * What was read from a caption file.
+ * The content of a caption file.
  *
- * @param language BCP 47 tag, or null where the file does not tell it
- * @param broken whether the file says where cues begin; a words file need not
- * @param regions WebVTT region blocks as they stand in the file, or null
- * @param repairs what was wrong and was put right, in the order of the file
- * @param styling what the whole track has otherwise than its style, or null where the file says nothing of it
- * @param headlines fixed texts, or null where the file says nothing of them; their ids mean nothing
+ * @param language BCP 47 tag, or null if the file does not state it
+ * @param broken whether the file defines where cues begin; a words file need not
+ * @param regions WebVTT region blocks as written in the file, or null
+ * @param repairs what was wrong and was corrected, in the order of the file
+ * @param styling overrides of the style for the whole track, or null if the file has none
+ * @param headlines fixed texts, or null if the file does not define them; their ids have no meaning
  */
 public record CaptionFile(
         String language,

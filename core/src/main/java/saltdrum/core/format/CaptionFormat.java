@@ -23,7 +23,7 @@ public abstract class CaptionFormat {
     public static final CaptionFormat ASS = new AssFormat();
     public static final CaptionFormat TEXT = new TextFormat();
 
-    /** In the order in which they are offered. Whatever is said of formats elsewhere is made from this list. */
+    /** In the order in which they are offered. All other lists of formats are derived from this one. */
     public static final List<CaptionFormat> ALL = List.of(WORDS, SRT, WEBVTT, TTML, ASS, TEXT);
 
     /** What a file may keep beside the words of its cues and when these are shown. */
@@ -77,7 +77,7 @@ public abstract class CaptionFormat {
         return name;
     }
 
-    /** By its name. @throws BadInputException where there is none of that name */
+    /** Finds a format by name. @throws BadInputException if there is none */
     public static CaptionFormat of(String name) {
         return ALL.stream()
                 .filter(format -> format.name.equalsIgnoreCase(name))
@@ -111,7 +111,7 @@ public abstract class CaptionFormat {
         SURELY
     }
 
-    /** By what stands in the file, whatever its name says; null where nothing is known again. */
+    /** Detects the format from the content and ignores the file name; null if it is not recognised. */
     static CaptionFormat seenIn(String text) {
         String head = text.substring(0, Math.min(text.length(), 4000));
         CaptionFormat best = null;

@@ -66,10 +66,10 @@ public final class Captions {
     }
 
     /**
-     * The file's cues with a time for every word: those told by the file, the others shared by syllable weight. Cues in
-     * order of time; one that overlaps the next gives way. Ids count from 1.
+     * The file's cues with a time for every word: times given by the file, others shared by syllable weight. Cues are
+     * in order of time; one that overlaps the next is shortened. Ids count from 1.
      *
-     * @param repairs gets what had to be changed
+     * @param repairs collects what had to be changed
      */
     public static List<Cue> cues(CaptionFile file, List<Repair> repairs) {
         List<FileCue> sorted =
@@ -103,7 +103,7 @@ public final class Captions {
             end = Math.max(end, start + cue.words().size());
             List<Word> words = timed(cue, start, end, id);
             id += words.size();
-            // Line 0: a words file, which tells no times of cues.
+            // Line 0 marks a words file, which has no times of cues.
             boolean hand = cue.line() > 0;
             CueOverrides given = hand || cue.settings() != null
                     ? new CueOverrides(hand ? start : null, hand ? end : null, cue.settings())
@@ -133,7 +133,7 @@ public final class Captions {
             while (next < count && starts[next] == null && ends[next - 1] == null) {
                 next++;
             }
-            // Words i to next - 1 share what lies before the next known time.
+            // Words i to next - 1 share the time before the next known time.
             int left = count - next;
             int first = Math.min(Math.max(floor, starts[i] == null ? floor : starts[i]), end - left - (next - i));
             int last =

@@ -33,9 +33,9 @@ abstract class CueReader {
     }
 
     /**
-     * Reads the cue whose times stand in that line.
+     * Reads the cue whose times are in that line.
      *
-     * @return index of the first line that is not the cue's
+     * @return index of the first line after the cue
      */
     final int cue(int at) {
         Matcher times = TIMES.matcher(lines[at]);
@@ -72,7 +72,7 @@ abstract class CueReader {
         return next;
     }
 
-    /** Whether a line belongs to the next cue although no blank line stands before it. */
+    /** Whether a line belongs to the next cue although no blank line separates them. */
     private boolean beginsCue(int line) {
         return timed(lines[line])
                 || NUMBER.matcher(lines[line]).matches() && line + 1 < lines.length && timed(lines[line + 1]);

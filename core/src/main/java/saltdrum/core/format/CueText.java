@@ -40,7 +40,7 @@ final class CueText {
                     pending = null;
                     openEmphasis = emphasis;
                 }
-                // A time in the middle of a word tells nothing of words.
+                // A time in the middle of a word says nothing about the word's start or end.
                 openEnd = null;
                 open.appendCodePoint(c);
             }

@@ -9,9 +9,9 @@ import saltdrum.core.word.Tokens;
  * A cue of a caption file.
  *
  * @param lineStarts indexes of the words that start a new line
- * @param settings WebVTT cue settings as they stand in the file, or null
+ * @param settings WebVTT cue settings as written in the file, or null
  * @param line of the file, from 1
- * @param look what the cue has of its own
+ * @param look overrides of the cue
  */
 public record FileCue(
         int startMs,

@@ -3,9 +3,9 @@ package saltdrum.core.format;
 import saltdrum.core.look.LookPatch;
 
 /**
- * A word of a caption file; a time is null where the file does not tell it. Milliseconds.
+ * A word of a caption file. Times in milliseconds; null if the file does not give them.
  *
- * @param look what the word has of its own
+ * @param look overrides of the word
  */
 public record FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis, LookPatch look) {
     public FileWord(String text, Integer startMs, Integer endMs, double confidence, int emphasis) {

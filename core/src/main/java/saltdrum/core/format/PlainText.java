@@ -15,7 +15,7 @@ final class PlainText {
     private static final Pattern LINE = Pattern.compile("\\s*[\\[(]?(" + Clock.TIME
             + ")[\\])]?(?:\\s*(?:-+>?|–|—|to)\\s*[\\[(]?(" + Clock.TIME + ")[\\])]?)?[\\s:]*(.*)");
 
-    /** How long a syllable stands where the file tells no end. Common practice, no source. */
+    /** Duration of a syllable if the file gives no end. Common practice, no source. */
     private static final int SYLLABLE_MS = 220;
 
     private PlainText() {}

@@ -9,10 +9,10 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
 /**
- * Where a caption file puts a cue: a rectangle in hundredths of the picture, the edge its lines gather at (TTML 2
- * displayAlign: before, center or after) and how they are aligned (TTML 2 textAlign). Told in WebVTT's cue settings too,
- * so that a place given by one kind of file is kept by the other: the text stands where it stood, though the rectangle's
- * far edge, which nothing stands at, is not told.
+ * The position that a caption file gives to a cue: a rectangle in hundredths of the picture, the edge its lines
+ * gather at (TTML 2 displayAlign: before, center or after) and their alignment (TTML 2 textAlign). Also written as
+ * WebVTT cue settings, so that converting between formats preserves the position of the text. The rectangle's far
+ * edge is not preserved, because no text touches it.
  */
 record Region(double x, double y, double width, double height, String displayAlign, String textAlign) {
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}(?:\\.\\d{1,9})?)%");

@@ -258,7 +258,7 @@ final class Ttml {
         return out + "\n";
     }
 
-    /** Where a file once put the cue; null where it stands as usual. */
+    /** The position that a file gave to the cue; null for the usual place. */
     static Region region(Cue cue) {
         return cue.given() == null || cue.given().settings() == null
                 ? null

@@ -26,7 +26,7 @@ final class TtmlLayout {
     /** Whether colours, fonts or other looks were met. */
     private boolean looks;
 
-    /** What an element says of its own place and what it takes from the one around it. */
+    /** The position attributes of an element, completed with those inherited from its parent. */
     record Place(String region, String textAlign) {
         static final Place NONE = new Place(null, null);
     }

@@ -12,7 +12,8 @@ import saltdrum.core.word.Word;
 
 /**
  * WebVTT (W3C Candidate Recommendation of 4 April 2019): cues with settings, regions, and word times as timestamps in
- * the text. Between two words stand the end of one and the start of the next, so that rests inside a cue come back too.
+ * the text. The end of a word and the start of the next are both written between them, so that rests inside a cue
+ * survive a round trip.
  */
 final class WebVtt extends CueReader {
     private static final Pattern TIME = Pattern.compile(Clock.TIME);
@@ -151,7 +152,7 @@ final class WebVtt extends CueReader {
         for (int w = 0; w < cue.words().size(); w++) {
             Word word = cue.words().get(w);
             Word next = w + 1 < cue.words().size() ? cue.words().get(w + 1) : null;
-            // A timestamp must lie after the one before it and inside the cue.
+            // A timestamp must be after the previous one and inside the cue.
             if (word.startMs() > last && word.startMs() < time.hideMs()) {
                 out.append(stamp(word.startMs()));
                 last = word.startMs();

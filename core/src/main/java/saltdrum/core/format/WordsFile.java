@@ -21,8 +21,8 @@ import saltdrum.core.word.Word;
 /**
  * Our open words file: language and words with times in seconds. Schema: {@code docs/formats/words.schema.json}.
  *
- * @param look what the whole track has otherwise than its style; null for nothing
- * @param roles the same for words of each emphasis; null for nothing
+ * @param look overrides of the style for the whole track; null for none
+ * @param roles the same for each emphasis role; null for none
  * @param headlines fixed texts; null for none
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
@@ -35,10 +35,10 @@ public record WordsFile(
 
     /**
      * @param emphasis 1 to 4, or null for a plain word
-     * @param begins {@code "cue"} or {@code "line"} where the word begins one; null elsewhere, and everywhere in a file
-     *     that leaves the breaks to a recipe
-     * @param look what the word has of its own; null for nothing
-     * @param cueLook the same for the cue that it begins
+     * @param begins {@code "cue"} or {@code "line"} if the word begins one; otherwise null, as is every word in a
+     * file that leaves the breaks to a recipe
+     * @param look overrides of the word; null for none
+     * @param cueLook overrides of the cue that it begins; null for none
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -226,14 +226,14 @@ public record WordsFile(
                 entry.look == null ? LookPatch.NONE : entry.look);
     }
 
-    /** A words file tells times of words only: the cue follows them. */
+    /** A words file has times of words only; the cue follows them. */
     private static FileCue cue(List<FileWord> words, List<Integer> lineStarts, LookPatch look) {
         FileWord last = words.get(words.size() - 1);
         return new FileCue(
                 words.get(0).startMs(), last.endMs(), List.copyOf(words), List.copyOf(lineStarts), null, 0, look);
     }
 
-    /** Words in order of time; one that overlaps the next gives way at its end. Ids count from 1. */
+    /** Words in order of time; one that overlaps the next ends earlier. Ids count from 1. */
     public List<Word> toWords() {
         return Captions.cues(toCaptions(), new ArrayList<>()).stream()
                 .flatMap(cue -> cue.words().stream())

@@ -12,8 +12,8 @@ import java.util.Set;
 import saltdrum.core.word.Tokens;
 
 /**
- * A language that may be proposed for a text, never more. A script that only one language commonly uses tells it; among
- * languages of the same script their commonest words do. The word lists are common knowledge, no source.
+ * Suggests the language of a text; the user decides. A script that only one language commonly uses is decisive; among
+ * languages of one script the most common words decide. The word lists are common knowledge, no source.
  */
 public final class LanguageGuess {
     private static final Map<Integer, String> BY_SCRIPT = Map.ofEntries(
@@ -106,7 +106,7 @@ public final class LanguageGuess {
 
     private static final Map<String, Set<String>> SETS = sets();
 
-    /** Fewer words than this that are known tell nothing. */
+    /** Below this number of known words there is no suggestion. */
     private static final int FEWEST_KNOWN = 2;
 
     private LanguageGuess() {}
@@ -117,7 +117,7 @@ public final class LanguageGuess {
         return sets;
     }
 
-    /** BCP 47 tag of the language that the text is likely in; empty where it does not tell. */
+    /** BCP 47 tag of the likely language; empty if unclear. */
     public static Optional<String> of(String text) {
         Map<Integer, Integer> scripts = new HashMap<>();
         text.codePoints()
@@ -128,7 +128,7 @@ public final class LanguageGuess {
         if (letters < 3) {
             return Optional.empty();
         }
-        // Japanese is written mostly in Han, which Chinese is too: a tenth of kana tells it.
+        // Japanese is written mostly in Han, as Chinese is: a tenth of kana identifies it.
         int kana = scripts.getOrDefault(UScript.HIRAGANA, 0) + scripts.getOrDefault(UScript.KATAKANA, 0);
         if (kana * 10 > letters) {
             return Optional.of("ja");

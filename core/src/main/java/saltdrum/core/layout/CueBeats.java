@@ -88,12 +88,12 @@ final class CueBeats {
         return ofWord(placed, passing);
     }
 
-    /** How what stands at words of that look comes and goes. */
+    /** The transitions of emoji and stickers at words of that look. */
     CueTransitions besides(Look own) {
         return passing.beside(own.get(Facets.EMOJI_ENTRANCE));
     }
 
-    /** What the voice does to what stands at a word, and how clear it is. */
+    /** The spoken motion of an emoji or sticker at a word, and its opacity. */
     Tracks ofBeside(PlacedWord placed) {
         return opacity(placed.look()).and(ofSpoken(placed, placed.look()));
     }

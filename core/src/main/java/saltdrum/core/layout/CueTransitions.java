@@ -29,9 +29,9 @@ final class CueTransitions {
     }
 
     /**
-     * Of what stands at a word: what moves letters moves it as a word.
+     * For an emoji or sticker at a word: motion by letter moves it as a word.
      *
-     * @param own how it comes as its word is said
+     * @param own its own entrance, as its word is said
      */
     CueTransitions beside(WordArrival own) {
         Transition in = own.way() == TransitionEffect.NONE ? entrance : own.passage();
@@ -52,11 +52,11 @@ final class CueTransitions {
     }
 
     /**
-     * One of several things that move by themselves.
+     * One of several things that move separately.
      *
-     * @param number its place among all of the cue in reading order, from 0
-     * @param count of all
-     * @param fromMs when the voice comes to it
+     * @param number its index among all of the cue in reading order, from 0
+     * @param count number of all
+     * @param fromMs when the voice reaches it
      * @param toMs when the voice leaves it
      */
     record Unit(MotionUnit by, int number, int count, int fromMs, int toMs, boolean leftwards) {}
@@ -66,7 +66,7 @@ final class CueTransitions {
         return entrance.by() == by && !entrance.nothing() || exit.by() == by && !exit.nothing() && !flowsOn;
     }
 
-    /** Whether it must be on a picture of its own for that. */
+    /** Whether it has to be painted on a layer of its own for that. */
     boolean layered(MotionUnit by) {
         return entrance.by() == by && entrance.way().layered()
                 || exit.by() == by && exit.way().layered() && !flowsOn;

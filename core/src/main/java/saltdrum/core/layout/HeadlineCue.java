@@ -12,7 +12,7 @@ import saltdrum.core.plane.Box;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
-/** A headline as the cue that it is laid out as: all its words come together, and none is ever the spoken one. */
+/** Lays a headline out as a cue: all its words appear together, and none is ever the spoken one. */
 public final class HeadlineCue {
     private HeadlineCue() {}
 

@@ -6,7 +6,7 @@ import saltdrum.core.look.Ink;
 import saltdrum.core.paint.Paint;
 import saltdrum.core.plane.Box;
 
-/** Inks that know what they run across become paints that know where they lie. */
+/** Converts inks, which are relative to what they fill, to paints with absolute positions. */
 final class Inks {
     private Inks() {}
 

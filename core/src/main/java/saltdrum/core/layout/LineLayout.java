@@ -15,18 +15,18 @@ import saltdrum.core.text.Hyphens;
 import saltdrum.core.word.Word;
 
 /**
- * Where the words of a cue stand in the frame, design pixels.
+ * The positions of a cue's words in the frame, design pixels.
  *
  * @param look of the cue itself
  * @param lines from the capitals' top to the baseline, as wide as their words
  * @param em the letter size of the cue after fitting
- * @param fit 1, or how far the cue, or the smallest of its words, was shrunk
+ * @param fit 1, or the factor by which the cue, or the smallest of its words, was shrunk
  */
 record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em, double capHeight, double fit) {
 
     /**
      * @param size letter size in design pixels; {@code x, y} the start of the baseline
-     * @param emoji the picture that stands at it; null for none
+     * @param emoji the picture at the word; null for none
      */
     record PlacedWord(
             Word word, Look look, ShapedWord shaped, String emoji, double x, double y, double size, int line) {
@@ -65,7 +65,7 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
         return of(CueLines.fitted(cue, setting), setting, mostFit);
     }
 
-    /** How far the cue would be shrunk by itself: 1 for not at all. */
+    /** The factor by which the cue alone would be shrunk; 1 if it fits. */
     static double fit(Cue cue, Setting setting) {
         return CueLines.fitted(cue, setting).fit();
     }

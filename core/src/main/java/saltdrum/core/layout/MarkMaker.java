@@ -110,7 +110,7 @@ final class MarkMaker {
                         .toList();
             case CUE -> List.of(PlateMarks.of(backing, all(), lines.em(), null, beats.ofBacking()));
             case FRAME -> {
-                // Its ends lie outside the picture.
+                // Its ends are outside the picture.
                 double over = lines.look().number(Facets.TILT) == 0 ? lines.em() : frameWidth;
                 Box wide = new Box(-over, all().y(), frameWidth + 2 * over, all().height());
                 yield List.of(PlateMarks.of(backing, wide, lines.em(), null, beats.ofBacking()));

@@ -8,12 +8,12 @@ import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
- * A word as it would stand at its full size.
+ * A word measured at its full size.
  *
- * @param emoji the picture that stands at it; null for none
+ * @param emoji the picture at the word; null for none
  * @param size of its letters in design pixels
- * @param gap the space before it; none where it opens a line or its script writes none
- * @param shrunk 1, or how far it alone was shrunk
+ * @param gap the space before it; 0 at the start of a line or if its script writes none
+ * @param shrunk 1, or the factor by which this word alone was shrunk
  */
 record MeasuredWord(Word word, Look look, ShapedWord shaped, String emoji, double size, double gap, double shrunk) {
     static MeasuredWord of(Word word, Look look, double cueSize, double gap, String language, Typesetter typesetter) {
@@ -53,12 +53,12 @@ record MeasuredWord(Word word, Look look, ShapedWord shaped, String emoji, doubl
         };
     }
 
-    /** With the emoji that stands beside it. */
+    /** Includes the emoji next to it. */
     double width() {
         return shaped.advance() / 1000 * size + besides();
     }
 
-    /** What stands left of its letters. */
+    /** The width of the emoji left of its letters. */
     double lead() {
         return besides() > 0 && WordEmoji.left(look, Scripts.rightToLeft(word.text())) ? besides() : 0;
     }

@@ -26,8 +26,8 @@ final class PlateMarks {
     private PlateMarks() {}
 
     /**
-     * @param behind from the capitals' top to the baseline of what the plate is behind
-     * @param pose of what it goes with; null to stand by itself
+     * @param behind from the capitals' top to the baseline of the text that the plate is behind
+     * @param pose of what it moves with; null if it does not move
      */
     static Mark of(Backing backing, Box behind, double em, Pose pose, Tracks tracks) {
         double padX = backing.padX() * em;

@@ -8,7 +8,10 @@ import java.util.List;
 final class Rewrap {
     private Rewrap() {}
 
-    /** @param most lines; where even that many do not fit, the words stand in them as evenly as can be */
+    /**
+     * @param most maximum number of lines; if the words do not fit in them, they are distributed as evenly as
+     * possible
+     */
     static List<List<MeasuredWord>> lines(List<MeasuredWord> words, double room, int most) {
         int upTo = Math.max(1, Math.min(most, words.size()));
         for (int lines = 1; lines < upTo; lines++) {

@@ -29,8 +29,8 @@ import saltdrum.core.style.Style;
 import saltdrum.core.text.Hyphens;
 
 /**
- * Makes the scene of a whole track. The same track, style, size and fonts give the same scene. What became of a cue is
- * kept, and is the same object again as long as nothing of it changes. Safe for many threads.
+ * Makes the scene of a whole track. The same track, style, size and fonts give the same scene. The part of a cue is
+ * cached: it is the same object as long as nothing of the cue changes. Safe for many threads.
  */
 public final class SceneMaker {
     private static final int MOST_FITS = 16_000;
@@ -45,7 +45,7 @@ public final class SceneMaker {
     private final Hyphens hyphens;
     private final Outlines outlines;
 
-    /** The same setting is the same object as long as it is used, so that cues are found by it at once. */
+    /** Interned settings, so that comparing them during a cue lookup is fast. */
     private final Map<Setting, LineLayout.Setting> settings = recent(MOST_SETTINGS);
 
     /**
@@ -60,7 +60,7 @@ public final class SceneMaker {
 
     private final ScenePartCache<Question> kept = new ScenePartCache<>(MOST_BYTES);
 
-    /** How far a cue by itself would be shrunk. */
+    /** Cache key for the factor by which a cue alone would be shrunk. */
     private record FitQuestion(LineLayout.Setting setting, Cue cue) {}
 
     private final Map<FitQuestion, Double> fits = recent(MOST_FITS);

@@ -10,11 +10,11 @@ import saltdrum.core.scene.Part;
 import saltdrum.core.track.Tracks;
 
 /**
- * Parts of scenes, the most recently used ones, up to so much memory: one that moves letter by letter is ten times as large as
- * one that stands. Safe for many threads.
+ * Caches parts of scenes up to a memory limit and evicts the least recently used. The limit is in bytes because a
+ * part that moves by letter is ten times as large as a still one. Safe for many threads.
  */
 final class ScenePartCache<K> {
-    /** Bytes of what parts are made of, as they lie in a 64-bit machine's heap; rough. */
+    /** Approximate heap size of a part's objects in bytes, on a 64-bit machine. */
     private static final int A_PART = 600;
 
     private static final int A_MARK = 250;
@@ -31,7 +31,7 @@ final class ScenePartCache<K> {
         this.mostBytes = mostBytes;
     }
 
-    /** The part that is kept, or a new one, which is made while nobody waits. */
+    /** Returns the cached part, or makes a new one outside the lock. */
     Part get(K key, Function<K, Part> made) {
         Part part;
         synchronized (this) {

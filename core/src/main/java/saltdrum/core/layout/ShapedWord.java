@@ -9,9 +9,9 @@ import saltdrum.core.plane.Box;
 /**
  * A shaped word, in 1/1000 em from the start of its baseline.
  *
- * @param pictures colour emoji that stand between the letters
- * @param ink of all its glyphs and pictures; an empty box when it has none
- * @param missing characters that no font has: they have no glyph; empty for none
+ * @param pictures colour emoji between the letters
+ * @param ink bounds of all its glyphs and pictures; an empty box if it has none
+ * @param missing characters that no font has and that get no glyph; empty for none
  */
 public record ShapedWord(List<Glyph> glyphs, List<Picture> pictures, double advance, Box ink, String missing) {
     public ShapedWord(List<Glyph> glyphs, double advance, Box ink, String missing) {
@@ -43,7 +43,7 @@ public record ShapedWord(List<Glyph> glyphs, List<Picture> pictures, double adva
                 .toList();
         List<Glyph> letters = new ArrayList<>();
         for (Glyph glyph : glyphs) {
-            // A mark lies over its letter, which may begin left of it or right of it.
+            // A combining mark is drawn over its letter, which may begin left or right of it.
             double at = glyph.advance() > 0 || letters.isEmpty()
                     ? glyph.x() + by * before(edges, glyph.x())
                     : glyph.x() + letters.get(letters.size() - 1).x() - original(glyphs, letters.size() - 1);

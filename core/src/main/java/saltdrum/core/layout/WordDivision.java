@@ -5,13 +5,13 @@ import java.util.List;
 import saltdrum.core.look.FacetChoices;
 import saltdrum.core.look.Facets;
 
-/** A line whose words are too long is divided: each such word at its syllables, with a hyphen, onto lines of its own. */
+/** Divides a line whose words are too long: each such word is hyphenated at its syllables, onto lines of its own. */
 final class WordDivision {
     private static final String HYPHEN = "-";
 
     private WordDivision() {}
 
-    /** The line as it is where every word fits, or where a language says nothing of its syllables. */
+    /** Returns the line unchanged if every word fits, or if hyphenation is not available for the language. */
     static List<List<MeasuredWord>> of(List<MeasuredWord> line, double room, LineLayout.Setting setting) {
         List<List<MeasuredWord>> lines = new ArrayList<>();
         List<MeasuredWord> open = new ArrayList<>();
@@ -45,7 +45,7 @@ final class WordDivision {
             int to = rest.width() <= room ? -1 : next(word, text, from, points, room, setting);
             if (to < 0) {
                 parts.add(rest);
-                // What is read after the word stands at its end.
+                // An emoji read after the word is at its end.
                 int at = word.look().get(Facets.EMOJI_AT) == FacetChoices.EmojiPosition.AFTER ? parts.size() - 1 : 0;
                 parts.set(at, parts.get(at).withEmoji(word.emoji()));
                 return parts;

@@ -13,8 +13,8 @@ import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
 
 /**
- * The emoji that stands at a word: before or after it in the order of reading, where it takes room in the line, or above or
- * over it, where it takes none.
+ * The emoji of a word: before or after it in reading order, where it takes space in the line, or above or over it,
+ * where it takes none.
  */
 final class WordEmoji {
     /** Between it and its word, em: common practice, no source. */

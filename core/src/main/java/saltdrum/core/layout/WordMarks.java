@@ -36,7 +36,7 @@ final class WordMarks extends WordPlace {
         this.letters = Letters.of(word);
     }
 
-    /** Long shadows: they lie under the letters of every word. */
+    /** Long shadows; they are painted under the letters of all words. */
     List<Mark> cast() {
         List<Mark> marks = new ArrayList<>();
         for (TextShadow shade : look.get(Facets.SHADOWS)) {
@@ -116,7 +116,10 @@ final class WordMarks extends WordPlace {
         return marks;
     }
 
-    /** Every letter by itself, in a group that moves as the word does; what lies under lies under all of them. */
+    /**
+     * Every letter as a mark of its own, in a group that moves as the word does. Shadows and outlines are painted
+     * under all letters.
+     */
     private List<Mark> lettersApart(Ink fill) {
         List<Mark> marks = new ArrayList<>();
         List<PaintLayer> under = under();
@@ -159,7 +162,7 @@ final class WordMarks extends WordPlace {
                 List.of());
     }
 
-    /** Its accent, and how it comes and goes where that needs no picture of its own. */
+    /** Its accent, and its transition if that needs no layer of its own. */
     private Tracks ofLetter(int i) {
         Tracks accent = beats.ofLetterAccent(word, look, i);
         boolean moves =
@@ -217,7 +220,7 @@ final class WordMarks extends WordPlace {
                 moved(beats.of(word, strike)));
     }
 
-    /** With what the voice does to the word, and with how it comes and goes where that needs no picture of its own. */
+    /** Adds the spoken motion of the word, and its transition if that needs no layer of its own. */
     private Tracks moved(Tracks own) {
         Tracks all = CueBeats.opacity(look).and(beats.ofSpoken(word, look)).and(own);
         return wholly() == null || beats.passing().layered(wholly()) ? all : passes().and(all);
@@ -234,7 +237,7 @@ final class WordMarks extends WordPlace {
         return wholly() == MotionUnit.WORD ? beats.ofWord(word) : beats.ofLetter(word, 0);
     }
 
-    /** In a group of its own where it comes or goes in a way that needs one. */
+    /** Wraps the marks in a group if their transition needs one. */
     private List<Mark> passed(List<Mark> marks) {
         return marks.isEmpty() || wholly() == null || !beats.passing().layered(wholly())
                 ? marks

@@ -119,7 +119,7 @@ abstract class WordPlace {
         return new Box(word.x() + left / 1000 * size, word.y() - capHeight, (right - left) / 1000 * size, capHeight);
     }
 
-    /** What lies under the fill: shadows, then outlines, the widest first. */
+    /** The layers under the fill: shadows, then outlines, the widest first. */
     List<PaintLayer> under() {
         List<PaintLayer> coats = new ArrayList<>();
         double rim = look.rim();

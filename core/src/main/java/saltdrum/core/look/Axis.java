@@ -9,7 +9,7 @@ import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 
 /**
- * Where a variable typeface stands on one of its axes; one that it has not says nothing.
+ * The value of one axis of a variable typeface; ignored if the typeface does not have the axis.
  *
  * @param tag four letters, as OpenType names it: {@code SOFT}
  */

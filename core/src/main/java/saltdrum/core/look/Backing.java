@@ -46,7 +46,7 @@ public record Backing(
         /** A strip of paper with torn ends. */
         @Label("Torn strip")
         TORN,
-        /** A box with a tail that points down to who speaks. */
+        /** A box with a tail that points down to the speaker. */
         @Label("Speech bubble")
         BUBBLE
     }

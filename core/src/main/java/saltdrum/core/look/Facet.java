@@ -1,20 +1,20 @@
 package saltdrum.core.look;
 
 /**
- * One thing that is settled about a look.
+ * One property of a look.
  *
  * @param name in style files and the API
  * @param label for a person
- * @param scope the smallest thing it can be settled for
- * @param rest what it is where nobody settled it; null for nothing
+ * @param scope the smallest unit that it can be set for
+ * @param rest its default value; null for none
  */
 public record Facet<T>(String name, String label, FacetGroup group, Scope scope, FacetKind<T> kind, T rest) {
-    /** What of a track can have a value of its own. */
+    /** The units of a track that can override a value. */
     public enum Scope {
         WORD,
         /** Only a word can, or a role: what every word had alike would say nothing. */
         ONE_WORD,
-        /** A word cannot: it stands in a line with others. */
+        /** A cue, but not a word, because a word shares its line with others. */
         CUE
     }
 

@@ -36,7 +36,7 @@ public final class FacetChoices {
         DOWN
     }
 
-    /** Where the emoji of a word stands. */
+    /** The position of a word's emoji. */
     public enum EmojiPosition {
         @Label("Before the word")
         BEFORE,

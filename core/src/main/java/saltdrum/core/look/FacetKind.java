@@ -24,7 +24,7 @@ public sealed interface FacetKind<T> {
     JsonNode write(T value);
 
     /**
-     * @param unit what stands behind it for a person; empty for none
+     * @param unit shown after the value; empty for none
      * @param step by which a wheel or an arrow key changes it
      */
     record Number(double least, double most, double step, String unit) implements FacetKind<Double> {

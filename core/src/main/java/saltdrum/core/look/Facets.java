@@ -17,8 +17,8 @@ import saltdrum.core.motion.Transition;
 import saltdrum.core.motion.WordArrival;
 
 /**
- * Everything that can be settled about a look: each facet stands here once. Style files, overrides, the API's
- * description and the page's controls come of this list.
+ * The registry of all facets of a look. Style files, overrides, the API's description and the page's controls are
+ * derived from this list.
  */
 public final class Facets {
     /** Design pixels, of which the frame's short side has 1080. */
@@ -95,12 +95,12 @@ public final class Facets {
     /** Of the word's letter size. */
     public static final Facet<Double> EMOJI_SIZE =
             number("emojiSize", "Size", FacetGroup.EMOJI, 0.3, 8, 0.05, EM, 1.15);
-    /** From where it would stand. */
+    /** Offset from its usual position. */
     public static final Facet<Double> EMOJI_X =
             number("emojiX", "Moved across", FacetGroup.EMOJI, -12, 12, 0.05, EM, 0);
 
     public static final Facet<Double> EMOJI_Y = number("emojiY", "Moved down", FacetGroup.EMOJI, -12, 12, 0.05, EM, 0);
-    /** By itself as its word is said; none for with its word. */
+    /** A transition of its own, as its word is said; none to appear with its word. */
     public static final Facet<WordArrival> EMOJI_ENTRANCE = word(
             "emojiEntrance",
             "Coming",
@@ -150,7 +150,7 @@ public final class Facets {
 
     private Facets() {}
 
-    /** @throws BadInputException when there is none of that name */
+    /** @throws BadInputException if there is none of that name */
     public static Facet<?> named(String name) {
         Facet<?> facet = BY_NAME.get(name);
         if (facet == null) {

@@ -22,7 +22,7 @@ public sealed interface Ink {
     /** What new outlines and plates have. */
     Ink DARK = new Flat("#0d2b30");
 
-    /** The colour that stands for it where only one can be had. */
+    /** A single colour, for formats that support no other ink. */
     String colour();
 
     record Flat(String colour) implements Ink {

@@ -1,6 +1,6 @@
 package saltdrum.core.look;
 
-/** Everything that is settled about how one word, cue or track appears. */
+/** The resolved look of one word, cue or track: every facet has a value. */
 public record Look(LookPatch settled) {
     public <T> T get(Facet<T> facet) {
         T value = settled.get(facet);

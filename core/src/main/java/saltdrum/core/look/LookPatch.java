@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
-/** Some facets of a look with their values; what it leaves out comes from what lies under it. Never changes. */
+/** Some facets of a look with their values. Missing ones are inherited. Immutable. */
 public final class LookPatch {
     public static final LookPatch NONE = new LookPatch(Map.of());
 
@@ -53,7 +53,7 @@ public final class LookPatch {
         return new LookPatch(Map.of(facet, value));
     }
 
-    /** Its value of that facet, or null where it leaves it to what lies under it. */
+    /** The value of that facet, or null if it is inherited. */
     @SuppressWarnings("unchecked")
     public <T> T get(Facet<T> facet) {
         return (T) values.get(facet);

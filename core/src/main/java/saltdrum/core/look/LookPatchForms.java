@@ -10,9 +10,9 @@ import saltdrum.core.motion.TransitionEffect;
 import tools.jackson.databind.JsonNode;
 
 /**
- * How patches of earlier forms become ones of the present: they stand in styles, tracks, cues, words, histories and
- * files, so that they are brought up to date where every one of them is read. Until style form 3 there were four
- * entrances with fields of their own, and the length of a fade at the end.
+ * Upgrades patches of earlier forms. Patches are part of styles, tracks, cues, words, histories and files, and are
+ * upgraded wherever one is read. Until style form 3 there were four entrances with fields of their own, and the
+ * length of a fade at the end.
  */
 final class LookPatchForms {
     private static final String ENTRANCE = "entrance";

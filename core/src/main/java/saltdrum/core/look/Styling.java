@@ -7,8 +7,8 @@ import saltdrum.core.BadInputException;
  * How a track uses its style.
  *
  * @param version of the style; 0 for the newest
- * @param all what the whole track has otherwise than the style
- * @param roles the same for words of each emphasis role: the first for emphasis 1; at most four
+ * @param all overrides of the style for the whole track
+ * @param roles overrides for words of each emphasis role, the first for emphasis 1; at most four
  */
 public record Styling(int version, LookPatch all, List<LookPatch> roles) {
     public static final Styling PLAIN = new Styling(0, LookPatch.NONE, List.of());

@@ -7,7 +7,7 @@ import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
 
 /**
- * An outline, outside the letters only. Several lie under each other by their width.
+ * An outline, outside the letters only. Several are stacked by their width, the widest at the bottom.
  *
  * @param width in em
  */

@@ -1,2 +1,4 @@
-/** What can be settled of how captions look: facets, patches of some of them, and the whole look that comes of patches. */
+/**
+ * The properties of a caption's look: facets, patches that set some of them, and the look that results from patches.
+ */
 package saltdrum.core.look;

@@ -27,9 +27,9 @@ public sealed interface Accent extends Motion {
     /** What of a word it moves. */
     enum Moved {
         WORD,
-        /** Each letter by itself; of a word of one letter the word. */
+        /** Each letter separately; a word of one letter as a word. */
         LETTERS,
-        /** Something of its own beside the letters. */
+        /** A separate drawing next to the letters. */
         BESIDE
     }
 

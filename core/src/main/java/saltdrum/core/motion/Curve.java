@@ -114,7 +114,7 @@ public final class Curve {
         if (easing instanceof Easing.Bezier curve) {
             return List.of(curve.x1(), curve.y1(), curve.x2(), curve.y2());
         }
-        // A straight line's handles lie on it, wherever they are.
+        // The handles of a straight line are on it, wherever they are.
         return easing == null ? List.of() : List.of(0.33, 0.33, 0.67, 0.67);
     }
 
@@ -126,7 +126,7 @@ public final class Curve {
         if (x <= 0 || x >= 1) {
             return x <= 0 ? 0 : 1;
         }
-        // A damped oscillator that has come to rest at 1, to a thousandth, at the end.
+        // A damped oscillator that has settled at 1, to a thousandth, at the end.
         double damping = 7 * (1 - 0.55 * bounce);
         double swing = Math.PI * SWINGS * bounce;
         return 1 - Math.exp(-damping * x) * Math.cos(swing * x) * (1 - x);

@@ -10,7 +10,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** Stands higher (em) and larger (1 is its own size) while spoken. */
+/** Raises the word (em) and enlarges it (1 is its own size) while it is spoken. */
 @Label("Swell and rise")
 public record Lift(
         @Label("Rises by") @NumberRange(least = -2, most = 2, step = 0.01, unit = "em") double rise,

@@ -32,7 +32,7 @@ public sealed interface Spoken extends Motion
         PLAIN_LETTERS,
         /** A copy of the letters in another fill, over those of words in the plain voice. */
         COPY,
-        /** A plate of its own under the word. */
+        /** A plate under the word. */
         PLATE,
         /** One plate for all words of a cue. */
         ONE_PLATE,

@@ -9,7 +9,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** A plate stands under the word while it is spoken; it grows to its size from {@code from} of it. */
+/** Shows a plate under the word while it is spoken; the plate grows to its size from {@code from} of it. */
 @Label("A plate under it")
 public record SpokenPlate(
         @Label("Plate colour") String fill,

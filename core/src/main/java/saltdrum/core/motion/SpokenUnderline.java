@@ -9,7 +9,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** A line is drawn under the word at the pace of the voice; it stays, or goes with the word. */
+/** Draws a line under the word at the pace of the voice. The line remains, or disappears with the end of the word. */
 @Label("A line drawn under it")
 public record SpokenUnderline(
         @Label("Line colour") String fill,

@@ -9,7 +9,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** A plate runs out from the left under the word, at its pace, and goes with it. */
+/** Extends a plate from the left under the word at the pace of the voice; it disappears with the end of the word. */
 @Label("A plate runs under it")
 public record SweepingPlate(
         @Label("Plate colour") String fill,

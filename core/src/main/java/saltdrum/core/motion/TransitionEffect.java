@@ -15,8 +15,9 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /**
- * The ways in which things come; going is the same backwards. A way says what is otherwise while a thing is away, at
- * strength 1 what is usual. One that is new is one constant here: its page in the book of looks follows by itself.
+ * The effects with which things appear; disappearing is the same in reverse. An effect defines the state while a
+ * thing is away, at the usual strength 1. A new effect is one constant here; its page in the book of test looks is
+ * derived.
  */
 public enum TransitionEffect {
     @Label("At once")
@@ -153,7 +154,7 @@ public enum TransitionEffect {
         return List.of();
     }
 
-    /** Whether it can only be done on a picture of its own: blurred, or clipped. */
+    /** Whether it needs a layer of its own: to be blurred or clipped. */
     public boolean layered() {
         return Layered.WAYS.contains(this);
     }

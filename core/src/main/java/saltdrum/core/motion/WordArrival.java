@@ -8,11 +8,11 @@ import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 
 /**
- * How one thing by itself comes, as its word is said.
+ * How a single thing appears, as its word is said.
  *
- * @param way {@link TransitionEffect#NONE} for with its word
- * @param ms at most two thirds of the time that is left
- * @param strength 1 is what is usual
+ * @param way {@link TransitionEffect#NONE} to appear with its word
+ * @param ms duration; at most two thirds of the time that is left
+ * @param strength 1 is the usual one
  * @param curve as {@link Curve#parse} reads it
  */
 @Label("Arrival")

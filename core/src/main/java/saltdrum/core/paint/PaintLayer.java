@@ -7,7 +7,7 @@ import saltdrum.core.colour.Colours;
 import saltdrum.core.parts.Label;
 import saltdrum.core.plane.Box;
 
-/** One layer of paint on a shape; coats lie over each other in their order, the first undermost. */
+/** One layer of paint on a shape. Layers are painted in their order, the first at the bottom. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = PaintLayer.Shadow.class, name = "cast"),
@@ -25,7 +25,7 @@ public sealed interface PaintLayer {
         }
     }
 
-    /** A stroke along the shape's edge, of which {@code width} lies outside. */
+    /** A stroke along the shape's edge, of which {@code width} is outside. */
     record Outline(Paint paint, double width, Join join) implements PaintLayer {
         @Override
         public Box around(Box bare) {

@@ -1,2 +1,2 @@
-/** What a shape is painted with: paints, and the coats that lie over each other. */
+/** What a shape is painted with: paints and paint layers. */
 package saltdrum.core.paint;

@@ -5,7 +5,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** Between what a number lies that is a part of a value; {@link ValueParts#check} holds it to that. */
+/** The range of a number that is part of a value; {@link ValueParts#check} enforces it. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.RECORD_COMPONENT)
 public @interface NumberRange {

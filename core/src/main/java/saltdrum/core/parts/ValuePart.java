@@ -36,7 +36,7 @@ public record ValuePart(
         TEXT
     }
 
-    /** @param value as it is written */
+    /** @param value as written in files */
     public record Option(String value, String label) {
         public static List<Option> of(Class<?> choice) {
             return Arrays.stream(choice.getEnumConstants())

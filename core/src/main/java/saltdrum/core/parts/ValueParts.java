@@ -10,12 +10,12 @@ import saltdrum.core.Json;
 import tools.jackson.databind.JsonNode;
 
 /**
- * What one kind of value is made of.
+ * Describes one kind of value by its parts.
  *
- * @param kind as it is written where there are several kinds; empty where there is one
+ * @param kind as written, if there are several kinds; empty if there is one
  * @param label for a person
- * @param about one sentence more; can be empty
- * @param blank what a new one is: the record's constant {@code BLANK}
+ * @param about one more sentence; can be empty
+ * @param blank the default for a new one: the record's constant {@code BLANK}
  */
 public record ValueParts(String kind, String label, String about, List<ValuePart> parts, JsonNode blank) {
     private static final ClassValue<List<RecordComponent>> NUMBERS = new ClassValue<>() {
@@ -28,9 +28,9 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
     };
 
     /**
-     * The kinds of a type: a record has itself, others those they are written as.
+     * The kinds of a type: a record itself, or the subtypes that it is written as.
      *
-     * @return empty when nobody says what a new one is: then a person cannot choose it
+     * @return empty if no default for a new one is defined; then a person cannot choose it
      */
     public static List<ValueParts> kinds(Class<?> type) {
         JsonSubTypes kinds = type.getAnnotation(JsonSubTypes.class);
@@ -104,7 +104,7 @@ public record ValueParts(String kind, String label, String about, List<ValuePart
 
     /**
      * @param values of the record's numbers that have a {@link NumberRange}, in their order
-     * @throws BadInputException naming the first that lies outside
+     * @throws BadInputException naming the first one out of range
      */
     public static void check(Class<? extends Record> type, double... values) {
         List<RecordComponent> numbers = NUMBERS.get(type);

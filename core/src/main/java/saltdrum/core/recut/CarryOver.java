@@ -102,7 +102,7 @@ public record CarryOver(List<PlacedWord> words, List<Long> lost, int lengthMs) {
         return ordered;
     }
 
-    /** Words stay together that were, as long as nothing stands between them. */
+    /** Words of one cue stay together as long as nothing is between them. */
     private static List<Cue> cues(List<Going> going, Ids ids) {
         List<Cue> cues = new ArrayList<>();
         Set<Long> used = new HashSet<>();
@@ -121,7 +121,7 @@ public record CarryOver(List<PlacedWord> words, List<Long> lost, int lengthMs) {
         return cues;
     }
 
-    /** A line still begins where the first word of it that is left stands. */
+    /** A line begins at the first of its words that is left. */
     private static List<Integer> lines(Cue cue, List<Going> run) {
         Set<Integer> starts = new LinkedHashSet<>();
         for (int line : cue.lineStarts()) {
@@ -134,7 +134,7 @@ public record CarryOver(List<PlacedWord> words, List<Long> lost, int lengthMs) {
         return List.copyOf(starts);
     }
 
-    /** Times that were given to a cue hold as long as it is whole. */
+    /** Explicit times of a cue are kept as long as all its words are left. */
     private static CueOverrides given(Cue cue, List<Going> run) {
         if (cue.given() == null) {
             return null;

@@ -9,15 +9,15 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.word.Word;
 
 /**
- * What became of a clip's words in other footage.
+ * What happened to a clip's words in other footage.
  *
- * @param kept how many are where they were
- * @param moved how many are elsewhere
- * @param lost those that are said no more, at their old times
- * @param fresh stretches of the new footage that the old one did not have, in order
+ * @param kept number of words at the same times
+ * @param moved number of words at other times
+ * @param lost words that are no longer said, at their old times
+ * @param fresh stretches of the new footage that are not in the old one, in order
  */
 public record CarryOverResult(int kept, int moved, List<Lost> lost, List<Range> fresh) {
-    /** A word that is off by less stands where it was: a frame at 25 a second. */
+    /** Words that move by less count as unmoved: a frame at 25 a second. */
     private static final int SAME_MS = 40;
     /** Shorter stretches hold no word that anyone would miss. */
     private static final int LEAST_FRESH_MS = 700;

@@ -39,8 +39,8 @@ final class LowBandWave {
     record Found(int at, double like) {}
 
     /**
-     * Looks for {@code from..to} around {@code near} in the other, as far as {@code around} to each side. What lies outside of
-     * either is not compared.
+     * Searches the other wave for {@code from..to} around {@code near}, up to {@code around} to each side. Parts
+     * outside either wave are not compared.
      */
     Found find(int from, int to, LowBandWave other, int near, int around) {
         Found best = new Found(near, 0);

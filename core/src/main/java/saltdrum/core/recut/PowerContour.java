@@ -3,8 +3,8 @@ package saltdrum.core.recut;
 import saltdrum.core.sound.Sound;
 
 /**
- * How a sound goes, in steps of 10 ms: the logarithm of its power and of that of its first and second difference, which
- * tell low from high. Two places of the same recording have the same contour, however loud each was made.
+ * The contour of a sound in steps of 10 ms: the logarithm of its power and of the power of its first and second
+ * difference, which separate low from high. The same recording has the same contour at any volume.
  */
 final class PowerContour {
     static final int STEP_MS = 10;

@@ -11,12 +11,12 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 
 /**
- * Finds words of one sound in another that was cut from the same recording: whatever was left out, put in or put elsewhere.
- * It knows no language. Each word's surroundings are looked for by their contour, each place that may be it is looked at as
- * a wave, and of the places of all words those are taken that go on from each other as cuts do.
+ * Finds words of one sound in another that was cut from the same recording, whatever was removed, added or moved.
+ * Independent of the language. The surroundings of each word are searched by their contour, each candidate is
+ * compared as a wave, and the chosen places of all words are those that continue one another as cuts do.
  */
 public final class SoundMatch {
-    /** Around a word, for a place that is told from all others. */
+    /** Context around a word that makes its place unique. */
     private static final int AROUND_MS = 600;
     /** Around a word whose surroundings were cut away. */
     private static final int NEAR_MS = 150;
@@ -32,8 +32,9 @@ public final class SoundMatch {
     private static final int LEAST_MS = 220;
     private static final int FINE_MS = 12;
     /**
-     * Measured on the demo: the same recording comes to 0.99 encoded anew and to 0.81 at least under a loud chord; of all other
-     * places in a clip the likest comes to 0.83, for half of the words to less than 0.57. So a single word decides nothing.
+     * Measured on the demo: the same recording scores 0.99 when encoded again and at least 0.81 under a loud chord.
+     * The most similar other place in a clip scores 0.83, and less than 0.57 for half of the words. So a single word
+     * decides nothing.
      */
     private static final double WAVE_LIKE = 0.75;
     /** What even the least likely place is worth, so that what is found counts more than nothing. */

@@ -1,2 +1,2 @@
-/** Captions of a clip that was cut anew: what of the old sound is where in the new one, and words that follow it. */
+/** Transfers captions to a clip that was cut again: finds the old sound in the new one and moves the words along. */
 package saltdrum.core.recut;

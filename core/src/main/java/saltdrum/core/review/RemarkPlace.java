@@ -7,9 +7,9 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
 /**
- * Where a remark stands in a track as that is now.
+ * The place of a remark in the present track.
  *
- * @param cueId 0 where the track has no cue
+ * @param cueId 0 if the track has no cue
  * @param ms of the clip
  */
 public record RemarkPlace(long cueId, int ms) {

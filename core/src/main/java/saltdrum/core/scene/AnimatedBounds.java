@@ -6,7 +6,7 @@ import saltdrum.core.plane.Box;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Tracks;
 
-/** All places that a mark's ink comes to while its tracks run: the hull of their ranges. */
+/** The bounds of a mark's ink over all times of its tracks: the hull of their ranges. */
 final class AnimatedBounds {
     private final double[] x = {0, 0};
     private final double[] y = {0, 0};

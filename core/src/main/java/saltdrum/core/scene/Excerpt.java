@@ -41,7 +41,7 @@ public final class Excerpt {
 
     /** Hexadecimal SHA-256 of all that is painted of a scene; equal ones paint equal pictures. */
     public static String digest(Scene excerpt) {
-        // What a part or a mark shows is known by numbers that nobody sees.
+        // Glyphs and pictures are referenced by numbers that are not part of what is painted.
         ObjectNode painted = Json.tree(excerpt);
         for (String number : UNSEEN) {
             painted.findParents(number).forEach(holder -> ((ObjectNode) holder).remove(number));

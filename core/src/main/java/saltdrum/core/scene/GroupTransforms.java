@@ -1,15 +1,15 @@
 package saltdrum.core.scene;
 
 /**
- * The way of the groups around a mark.
+ * The transforms of the groups around a mark.
  *
- * @param way as they are now
- * @param atRest as they stand when nothing moves them
+ * @param way the present ones
+ * @param atRest those without any motion
  */
 public record GroupTransforms(Affine way, Affine atRest) {
     public static final GroupTransforms NOTHING = new GroupTransforms(Affine.NONE, Affine.NONE);
 
-    /** Around the marks of a group that stands here. */
+    /** The transforms for the marks inside a group at this pose and state. */
     public GroupTransforms in(Pose pose, MarkState state) {
         return new GroupTransforms(way.of(Affine.of(pose, state)), atRest.of(Affine.of(pose, MarkState.REST)));
     }
@@ -19,7 +19,7 @@ public record GroupTransforms(Affine way, Affine atRest) {
         return way.a() == atRest.a() && way.b() == atRest.b() && way.c() == atRest.c() && way.d() == atRest.d();
     }
 
-    /** How far something stands from its place at rest that is itself shifted by {@code x, y}: along x. */
+    /** The horizontal distance from its place at rest of something that is itself shifted by {@code x, y}. */
     public double right(double x, double y) {
         return way.e() - atRest.e() + way.a() * x + way.c() * y;
     }

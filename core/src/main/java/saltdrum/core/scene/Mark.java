@@ -7,7 +7,7 @@ import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.track.Tracks;
 
-/** One thing to draw. At rest it stands where it says; its tracks move it. Lengths in design pixels. */
+/** One thing to draw. Its position is the one at rest; its tracks move it. Lengths in design pixels. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Mark.Group.class, name = "group"),
@@ -93,7 +93,7 @@ public sealed interface Mark {
     /**
      * Layers of flat colour, {@code x, y} its top left.
      *
-     * @param wordId the word it stands at; 0 for one in the text itself
+     * @param wordId the word it belongs to; 0 for one in the text itself
      */
     record Picture(long wordId, String picture, double x, double y, double size, Pose pose, Box ink, Tracks tracks)
             implements Mark {}

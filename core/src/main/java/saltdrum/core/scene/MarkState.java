@@ -102,7 +102,7 @@ public final class MarkState {
         return Math.max(0, get(Property.BLUR));
     }
 
-    /** The colour in place of the mark's own fill; null while the own one stands. */
+    /** The colour that replaces the mark's own fill; null for its own. */
     public String fill() {
         return fill;
     }
@@ -117,7 +117,7 @@ public final class MarkState {
         return opacity() <= 0 || scale() == 0 || extent() <= 0;
     }
 
-    /** Whether the mark is as at rest, however faint and wherever it has moved. */
+    /** Whether the mark is painted as at rest except for opacity and position. */
     public boolean keepsShape() {
         return scale() == 1 && rotation() == 0 && extent() == 1 && fill == null;
     }

@@ -1,7 +1,7 @@
 package saltdrum.core.scene;
 
 /**
- * How a mark stands at rest, and the point about which it is scaled and turned.
+ * The rotation of a mark at rest, and the point about which it is scaled and turned.
  *
  * @param tilt degrees clockwise about the pivot
  */

@@ -59,7 +59,7 @@ public record SceneAt(List<Alive> alive) {
         return changed.stream().reduce(Box::union).orElse(Box.EMPTY);
     }
 
-    /** Of a group that itself stays as it is, only those of its marks that do not. */
+    /** For a group that itself is unchanged, only those of its marks that are not. */
     private static void changed(Mark mark, MarkState now, MarkState then, Affine around, List<Box> changed) {
         if (now.equals(then)) {
             return;

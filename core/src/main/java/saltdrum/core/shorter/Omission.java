@@ -5,10 +5,10 @@ import java.util.List;
 /**
  * Words that may be left out.
  *
- * @param wordIds side by side
- * @param sure whether a reader hardly ever misses them; else only a person can tell
+ * @param wordIds consecutive
+ * @param sure whether readers hardly ever miss them; otherwise a person has to decide
  * @param text of the words
- * @param fromMs up to {@code toMs}, where they are said
+ * @param fromMs start of the stretch up to {@code toMs} in which they are said
  */
 public record Omission(Kind kind, List<Long> wordIds, boolean sure, String text, long cueId, int fromMs, int toMs) {
     /** Why they may go. */

@@ -66,7 +66,7 @@ public final class OmissionFinder {
                 continue;
             }
             int from = i;
-            // “we sand the wat- we sand the water”: all that is said again goes with it.
+            // “we sand the wat- we sand the water”: everything that is repeated goes as well.
             for (int back = 1; back <= MOST_AGAIN && i - back >= 0; back++) {
                 if (plain.get(i - back).equals(plain.get(i + 1)) && same(i - back, i + 1, back)) {
                     from = i - back;

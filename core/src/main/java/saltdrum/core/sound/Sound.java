@@ -3,9 +3,9 @@ package saltdrum.core.sound;
 import java.nio.ShortBuffer;
 
 /**
- * One voice track for listening: 16 kHz, mono, 16 bits. Times are milliseconds from its beginning. Parts share the samples
- * of the whole, which may lie in a file that is mapped, so that a long clip is never in memory as a whole. Not changed by
- * anyone.
+ * One voice track for speech processing: 16 kHz, mono, 16 bits. Times are milliseconds from its beginning. Parts
+ * share the samples of the whole, which may be a mapped file, so that a long clip is never in memory as a whole.
+ * Immutable.
  */
 public final class Sound {
     /** Samples a second. */
@@ -48,7 +48,7 @@ public final class Sound {
         return samples.capacity() / (double) RATE;
     }
 
-    /** What lies between two times; the times are brought into the sound. */
+    /** The part between two times, which are clamped to the sound. */
     public Sound part(int fromMs, int toMs) {
         int from = at(fromMs);
         return new Sound(samples.slice(from, Math.max(from, at(toMs)) - from));
@@ -59,7 +59,7 @@ public final class Sound {
         return samples(0, length());
     }
 
-    /** Samples by their numbers, copied; what lies outside is silence. */
+    /** A copy of samples by their indexes; those outside the sound are silence. */
     public short[] samples(int from, int to) {
         short[] copy = new short[to - from];
         int first = Math.max(0, from);

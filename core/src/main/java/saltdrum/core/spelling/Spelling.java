@@ -55,8 +55,8 @@ public final class Spelling {
     }
 
     /**
-     * Whether a written word stands in the dictionary or the glossary, or is none to be looked up: a number, an address,
-     * a sign. Each part of a hyphenated word counts for itself.
+     * Whether a written word is in the dictionary or the glossary, or is not a word to check: a number, an address, a
+     * sign. Each part of a hyphenated word is checked separately.
      *
      * @param glossary lower-case words of the client's terms
      */

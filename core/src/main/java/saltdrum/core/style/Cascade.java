@@ -12,8 +12,8 @@ import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
 /**
- * Style → track → cue → word, in one place. What a style or a track says of an emphasis role lies above the cue, so
- * that an emphasised word stands out of a cue that was bent as well. Safe for many threads.
+ * Resolves looks: style → track → cue → word. The overrides of an emphasis role have precedence over the cue, so that
+ * an emphasised word stands out in a cue with overrides too. Safe for many threads.
  */
 public final class Cascade {
     /** Where a value can come from, the undermost first. */
@@ -71,7 +71,7 @@ public final class Cascade {
         return layers;
     }
 
-    /** What makes words of an emphasis role different, without what lies under it. */
+    /** The overrides of an emphasis role alone. */
     public List<Layer> role(int emphasis) {
         List<Layer> layers = new ArrayList<>();
         if (emphasis > 0) {
@@ -110,7 +110,7 @@ public final class Cascade {
         return origin;
     }
 
-    /** The style with what the track changes of it settled in it: what “save as a style” keeps. */
+    /** The style merged with the track's overrides of it, as “save as a style” stores it. */
     public static Style settled(Style style, Styling styling) {
         List<Voice> voices = new ArrayList<>();
         for (int i = 0; i < Math.max(style.emphasis().size(), styling.roles().size()); i++) {

@@ -30,7 +30,7 @@ public final class Palette {
         Set<String> colours = new LinkedHashSet<>();
         for (LookPatch look : looks) {
             if (!look.isEmpty()) {
-                // Wherever a colour stands in a look, it is written alike.
+                // Colours have the same syntax everywhere in a look.
                 Matcher found = COLOUR.matcher(Json.write(look));
                 while (found.find()) {
                     colours.add(found.group(1).toLowerCase(Locale.ROOT));

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.Json;
 
-/** The styles and motions that ship with the application, each a style file of its own, read when it is first needed. */
+/** The styles and motions that ship with the application, each a style file of its own, loaded on first use. */
 public final class ShippedStyles implements StyleShelf {
     private static final List<String> FILES = List.of(
             "mallet",

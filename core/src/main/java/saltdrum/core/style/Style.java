@@ -40,21 +40,21 @@ public record Style(String name, String about, LookPatch look, List<Voice> empha
         return new Look(look);
     }
 
-    /** What a word of that emphasis has otherwise; of the nearest role where the style names fewer. */
+    /** The overrides for that emphasis; those of the last role if the style defines fewer. */
     public LookPatch voice(int emphasisRole) {
         return emphasisRole == 0 || emphasis.isEmpty()
                 ? LookPatch.NONE
                 : emphasis.get(Math.min(emphasisRole, emphasis.size()) - 1).look();
     }
 
-    /** Whether it says only how captions move, and so goes with any look. */
+    /** Whether it defines only how captions move, so that it can be combined with any look. */
     public boolean onlyMotion() {
         return emphasis.isEmpty()
                 && !look.isEmpty()
                 && look.facets().stream().allMatch(facet -> facet.group() == FacetGroup.MOTION);
     }
 
-    /** What of a look is its motion, kept by itself. */
+    /** The motion of a look, as a style of its own. */
     public static Style motion(String name, String about, Look look) {
         LookPatch motion = LookPatch.NONE
                 .with(Facets.ENTRANCE, look.get(Facets.ENTRANCE))

@@ -32,9 +32,9 @@ public final class StyleCheck {
     }
 
     /**
-     * Families that a style asks for and that are not there: others would stand in for them.
+     * Families that a style uses and that are not available, so that others would replace them.
      *
-     * @param there whether a family is there, in whatever case its name is written
+     * @param there whether a family is available, ignoring case
      */
     public static List<String> missing(Style style, Predicate<String> there) {
         return looks(style)

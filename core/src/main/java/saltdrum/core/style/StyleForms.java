@@ -59,7 +59,7 @@ public final class StyleForms {
             ObjectNode one = voices.addObject();
             one.set("role", voice.get("role"));
             ObjectNode own = voice((ObjectNode) voice);
-            // A voice says what it has otherwise than the plain words.
+            // A voice holds overrides of the plain words.
             look.properties().forEach(plain -> {
                 if (plain.getValue().equals(own.get(plain.getKey()))) {
                     own.remove(plain.getKey());

@@ -126,7 +126,7 @@ public final class StyleSchema {
         return schema;
     }
 
-    /** A record, or one of several kinds of them; each stands once among the definitions. */
+    /** A record, or one of several kinds of them; each is defined once. */
     private ObjectNode named(Class<?> type) {
         String name = type.getSimpleName().substring(0, 1).toLowerCase(Locale.ROOT)
                 + type.getSimpleName().substring(1);

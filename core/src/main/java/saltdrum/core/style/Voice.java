@@ -7,7 +7,7 @@ import saltdrum.core.look.LookPatch;
  * How a word of one emphasis role looks.
  *
  * @param role what the designer calls it: “shout”; 1 to 40 letters
- * @param look what it has otherwise than the style's plain words
+ * @param look overrides of the style's plain words
  */
 public record Voice(String role, LookPatch look) {
     public Voice {

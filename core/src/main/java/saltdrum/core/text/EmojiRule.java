@@ -14,7 +14,7 @@ public final class EmojiRule {
     private static final int KEYCAP = 0x20E3;
     private static final int JOINER = 0x200D;
 
-    /** How the name of a sticker begins: a drawing of one's own, which stands wherever an emoji does. */
+    /** Prefix of a sticker's name. A sticker is an uploaded drawing and can be used like an emoji. */
     public static final String STICKER = "sticker:";
 
     private static final Pattern NAME_OF_STICKER = Pattern.compile(STICKER + "[0-9a-f]{12}");

@@ -7,9 +7,9 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * Divides the words of one language by patterns (F. M. Liang, “Word Hy-phen-a-tion by Com-put-er”, Stanford 1983), as
- * they stand in the hyphenation files of free dictionaries: between letters stand numbers, the greatest of all patterns
- * that fit counts, and an odd one is a point.
+ * Divides the words of one language by patterns (F. M. Liang, “Word Hy-phen-a-tion by Com-put-er”, Stanford 1983)
+ * from the hyphenation files of free dictionaries. Patterns have numbers between letters; the greatest of all
+ * matching patterns counts, and an odd one allows a hyphen.
  */
 public final class HyphenPatterns {
     private final Map<String, int[]> patterns = new HashMap<>();

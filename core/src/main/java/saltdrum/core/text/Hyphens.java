@@ -9,7 +9,7 @@ public interface Hyphens {
 
     /**
      * @param language BCP 47
-     * @return indexes into the word before which a hyphen and a new line may stand, rising; empty for none
+     * @return indexes into the word before which a hyphen and a line break are allowed, rising; empty for none
      */
     List<Integer> points(String word, String language);
 }

@@ -3,7 +3,7 @@ package saltdrum.core.track;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
-/** Where a time lies between keys. */
+/** The position of a time between keys. */
 final class Segments {
     private Segments() {}
 

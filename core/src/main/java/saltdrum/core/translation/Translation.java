@@ -17,8 +17,8 @@ import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
 /**
- * A second track in another language. It has texts of its own, and the cues and times of the first track: its cues carry
- * the ids of the cues that they translate, and its words share each cue's speech by syllable weight.
+ * A second track in another language. It has texts of its own, and the cues and times of the first track: its cues
+ * carry the ids of the cues that they translate, and its words share each cue's speech by syllable weight.
  */
 public final class Translation {
     private Translation() {}
@@ -31,8 +31,8 @@ public final class Translation {
     }
 
     /**
-     * The translation as it stands over the first track's present cues, in its look and frame. Text of a cue that is not
-     * there any more goes to the cue it overlaps most. Cues without a text in it are missing.
+     * The translation over the first track's present cues, in its look and frame. Text of a removed cue moves to the
+     * cue that it overlaps most. Cues without a text are left out.
      */
     public static Track over(Track first, Track translation) {
         Map<Long, List<Word>> texts = new HashMap<>();
@@ -145,7 +145,7 @@ public final class Translation {
                 source.look());
     }
 
-    /** More words than milliseconds stand as one, with no-break spaces. */
+    /** If there are more words than milliseconds, they become one word with no-break spaces. */
     private static Word asOne(List<Word> words) {
         String text = String.join("\u00a0", words.stream().map(Word::text).toList());
         return new Word(words.get(0).id(), text, 0, 1, 1, words.get(0).source(), 0, Pin.FREE);

@@ -6,9 +6,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Where a line may end: UAX #14, Unicode Line Breaking Algorithm, by ICU. A mark that stands between spaces (“Bonjour !”,
- * “« Bonjour »”) and may not begin or end a line goes with its word, and the space between them becomes one that does not
- * break.
+ * Finds where a line may end: UAX #14, Unicode Line Breaking Algorithm, by ICU. A mark between spaces (“Bonjour !”,
+ * “« Bonjour »”) that may not begin or end a line is joined to its word with a no-break space.
  */
 final class LineEnds {
     static final char NO_BREAK_SPACE = '\u00A0';
@@ -21,7 +20,7 @@ final class LineEnds {
         return ends;
     }
 
-    /** What stood between spaces, with the marks that are no words of their own joined to their word. */
+    /** Joins marks that are not words of their own to their word. */
     static List<String> joined(List<String> pieces) {
         if (pieces.size() < 2 || pieces.stream().allMatch(LineEnds::said)) {
             return pieces;
@@ -33,7 +32,7 @@ final class LineEnds {
         for (String piece : pieces) {
             boolean said = said(piece);
             int last = joined.size() - 1;
-            // Two words that are said stay two, whatever marks they begin or end with.
+            // Two spoken words are never joined, whatever marks they begin or end with.
             if (at > 0 && !(said && lastSaid) && !ends.isBoundary(at)) {
                 joined.set(last, joined.get(last) + NO_BREAK_SPACE + piece);
                 lastSaid |= said;

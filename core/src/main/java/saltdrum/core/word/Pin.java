@@ -1,6 +1,6 @@
 package saltdrum.core.word;
 
-/** What a hand said about the boundary before a word; re-breaking keeps it until it is released. */
+/** A person's decision about the boundary before a word. Re-breaking respects it until it is released. */
 public enum Pin {
     FREE,
     CUE_BREAK,

@@ -10,14 +10,14 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * Scripts whose words stand side by side without a space: Japanese, Chinese, Thai, Lao, Khmer, Burmese. Where one word
- * ends is found by ICU's dictionaries (UAX #29 word boundaries); where two such words meet no space is written.
+ * Scripts that write no space between words: Japanese, Chinese, Thai, Lao, Khmer, Burmese. Word boundaries are found
+ * by ICU's dictionaries (UAX #29 word boundaries); two such words are written without a space.
  */
 public final class Scripts {
     private static final Set<UnicodeScript> IDEOGRAPHIC =
             Set.of(UnicodeScript.HAN, UnicodeScript.HIRAGANA, UnicodeScript.KATAKANA);
 
-    /** Of South-East Asia: here a space stands between phrases, and is kept. */
+    /** Scripts of South-East Asia, which write a space between phrases; it is preserved. */
     private static final Set<UnicodeScript> PHRASED =
             Set.of(UnicodeScript.THAI, UnicodeScript.LAO, UnicodeScript.KHMER, UnicodeScript.MYANMAR);
 
@@ -32,7 +32,7 @@ public final class Scripts {
         return PHRASED.contains(UnicodeScript.of(codePoint));
     }
 
-    /** Whether a space is written between two words that stand side by side. */
+    /** Whether a space is written between two adjacent words. */
     public static boolean spaced(String before, String after) {
         if (plain(before) || plain(after)) {
             return true;
@@ -54,7 +54,7 @@ public final class Scripts {
         return text.toString();
     }
 
-    /** None of its letters can be of these scripts: Thai, the first of them in Unicode, begins at U+0E00. */
+    /** Fast check that no letter is of these scripts: Thai, the first of them in Unicode, begins at U+0E00. */
     private static boolean plain(String text) {
         for (int i = 0; i < text.length(); i++) {
             if (text.charAt(i) >= 0x0E00) {
@@ -71,8 +71,9 @@ public final class Scripts {
     }
 
     /**
-     * The words of a piece of text that holds no space: they meet where a word ends by the dictionary and a line may end
-     * as well (UAX #14), so that no small kana or mark begins one; what has no letter goes with the word before it.
+     * The words of a piece of text without spaces. A boundary has to be one by the dictionary and a line break
+     * opportunity (UAX #14), so that no small kana or mark begins a word. A piece without letters is joined to the
+     * word before it.
      */
     static List<String> words(String piece) {
         if (piece.codePoints().noneMatch(Scripts::withoutSpaces)) {

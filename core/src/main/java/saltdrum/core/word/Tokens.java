@@ -10,9 +10,9 @@ public final class Tokens {
     private Tokens() {}
 
     /**
-     * The words of a text in order; a no-break space does not end a word; a mark between spaces that may not begin or end
-     * a line goes with its word. In scripts without spaces words are found by a
-     * dictionary; a space between two phrases of such a script is kept as a no-break space. Empty for blank text.
+     * The words of a text in order. A no-break space does not end a word; a mark between spaces that may not begin or
+     * end a line is joined to its word. In scripts without spaces words are found by a dictionary; a space between
+     * two phrases of such a script is preserved as a no-break space. Empty for blank text.
      */
     public static List<String> split(String text) {
         List<String> words = new ArrayList<>();
@@ -28,12 +28,12 @@ public final class Tokens {
         return words;
     }
 
-    /** Whether a character ends a word, wherever it stands. */
+    /** Whether a character ends a word, at any position. */
     public static boolean ends(int codePoint) {
         return codePoint == 0xFEFF || Word.separates(codePoint) || Character.isWhitespace(codePoint);
     }
 
-    /** What stands between spaces. */
+    /** Splits at spaces. */
     private static List<String> pieces(String text) {
         List<String> tokens = new ArrayList<>();
         StringBuilder token = new StringBuilder();

@@ -9,15 +9,15 @@ import saltdrum.core.text.Quoted;
 /**
  * One written word with its time in the clip.
  *
- * @param id unique in its track and kept through every edit
- * @param text what stands on the picture: no white space but no-break spaces; {@linkplain Characters#kept characters
- *     that may be kept} only
+ * @param id unique in its track and unchanged by every edit
+ * @param text as shown in the picture: no white space but no-break spaces; only {@linkplain Characters#kept supported
+ * characters}
  * @param startMs first sound, integer milliseconds, {@code 0 <= startMs < endMs}
  * @param endMs end of the sound, milliseconds
  * @param confidence 0 (a guess) to 1 (sure)
  * @param emphasis 0 is plain; 1 to 4 name an emphasis voice of the style
- * @param pin what a hand said about the boundary before this word
- * @param look what this word has otherwise than its cue and its emphasis role
+ * @param pin a person's decision about the boundary before this word
+ * @param look overrides of its cue and its emphasis role
  */
 public record Word(
         long id,
@@ -87,7 +87,7 @@ public record Word(
                         && codePoint != 0x2007);
     }
 
-    /** Where nobody has chosen otherwise, a word below this confidence asks to be listened to again. */
+    /** Default confidence below which a word is marked for listening again. */
     public static final double UNSURE_BELOW = 0.6;
 
     public boolean unsure() {
@@ -111,7 +111,7 @@ public record Word(
         return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin, look);
     }
 
-    /** Written otherwise, and just as sure. */
+    /** The same word with another spelling, and just as sure. */
     public Word rewritten(String newText) {
         return new Word(id, newText, startMs, endMs, confidence, source, emphasis, pin, look);
     }

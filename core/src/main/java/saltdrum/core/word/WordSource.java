@@ -1,9 +1,9 @@
 package saltdrum.core.word;
 
 /**
- * Where a word's text and time came from. {@code ESTIMATED} times were worked out, not measured; {@code NOT_FOUND} words
- * stand in the script and were not heard;
- * {@code TRANSLATED} ones are a translator's, their times shared by syllable weight.
+ * The origin of a word's text and time. {@code ESTIMATED} times were computed, not measured; {@code NOT_FOUND} words
+ * are in the script but were not heard; {@code TRANSLATED} words come from a translator, their times shared by
+ * syllable weight.
  */
 public enum WordSource {
     RECOGNISED,

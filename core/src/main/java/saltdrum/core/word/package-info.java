@@ -1,2 +1,2 @@
-/** Words and their times: the ground everything stands on. Nothing here knows of cues or looks. */
+/** Words and their times, the base of all other packages. Nothing here depends on cues or looks. */
 package saltdrum.core.word;
