@@ -109,7 +109,7 @@ public final class CaptionOptions {
                 : bring.edit().on(Track.empty(language, style).withRecipe(Recipe.parse("phrase")));
     }
 
-    /** Writes a track by the file name's ending, and tells before what that kind of file cannot keep. */
+    /** Writes a track in the format of the file name's ending, and first reports what that format cannot hold. */
     static void write(Track track, Path out, PrintWriter told) throws IOException {
         CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
         List<String> lost = format.loses(track, null);
@@ -120,7 +120,7 @@ public final class CaptionOptions {
         Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
     }
 
-    /** Tells on standard error what of the look is not here: typefaces, and characters that none of them has. */
+    /** Reports on standard error what is missing for the look: typefaces, and characters that none of them has. */
     Scene scene(Size clip) throws IOException {
         fonts.add(given);
         for (Path drawing : drawings) {

@@ -59,7 +59,7 @@ public final class SpeechDesk {
         return List.copyOf(shelf.troubles().values());
     }
 
-    /** Reads all models through; {@link #troubles} then tells what is wrong with them. */
+    /** Reads all models through; {@link #troubles} then reports what is wrong with them. */
     public void check() {
         shelf.check();
     }
@@ -95,9 +95,9 @@ public final class SpeechDesk {
     }
 
     /**
-     * When words are heard, by their sounds alone; words that are not found are none of {@code ALIGNED}.
+     * Places words by their sounds alone; words that are not found are not marked {@code ALIGNED}.
      *
-     * @throws BadInputException where the words cannot be said in that sound
+     * @throws BadInputException if the words cannot be said in that sound
      */
     public List<Word> align(Sound sound, List<String> tokens, DoubleConsumer progress, BooleanSupplier stopped) {
         return aligner().align(sound, tokens, progress, stopped).words();
@@ -116,11 +116,11 @@ public final class SpeechDesk {
     }
 
     /**
-     * A draft of what is said.
+     * Recognises speech as a draft.
      *
-     * @param heard gets all that was heard so far each time more of it stands
-     * @return all that was heard, or, when stopped, so far
-     * @throws BadInputException for a language that is not recognised, or no sound
+     * @param heard receives everything heard so far, each time there is more
+     * @return everything heard; if stopped, everything until then
+     * @throws BadInputException for an unsupported language, or if there is no sound
      */
     public Heard recognise(Sound sound, Asked asked, Consumer<Heard> heard, BooleanSupplier stopped) {
         if (sound.isEmpty()) {

@@ -14,7 +14,7 @@ final class ConfidenceFigures {
 
     private final WordError words = new WordError();
 
-    /** @param onsets gets the distance of each right word's start, ms, where the truth tells it */
+    /** @param onsets receives the error of each correct word's start, ms, if the reference has times */
     void add(List<Word> truth, List<Word> heard, List<Double> onsets) {
         List<String> said = truth.stream().map(word -> plain(word.text())).toList();
         for (Word word : heard) {

@@ -13,7 +13,7 @@ import saltdrum.core.word.Word;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 
-/** The synthesised speech in {@code speech/corpus}, with the word times that each synthesiser tells. */
+/** The synthesised speech in {@code speech/corpus}, with word times reported by each synthesiser. */
 final class Corpus {
     /** Texts and a voice that nothing was ever tuned on. */
     private static final Set<String> HELD_BACK = Set.of("ferry", "limpets", "auction");

@@ -168,7 +168,7 @@ final class HearingBench {
                 .toList();
     }
 
-    /** Recordings of people in Debian's pocketsphinx-testdata: LibriVox readings, playing cards told. */
+    /** Recordings of people in Debian's pocketsphinx-testdata: LibriVox readings, and playing cards being named. */
     private static void people(BenchReport report, SpeechDesk desk) throws IOException {
         Path data = Path.of("/usr/share/pocketsphinx/test/data");
         if (!Files.isDirectory(data)) {

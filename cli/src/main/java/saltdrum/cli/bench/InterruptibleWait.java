@@ -1,6 +1,6 @@
 package saltdrum.cli.bench;
 
-/** Waiting in benches. Who is interrupted goes on at once. */
+/** Waits in benchmarks. An interrupt ends the wait early. */
 final class InterruptibleWait {
     private InterruptibleWait() {}
 

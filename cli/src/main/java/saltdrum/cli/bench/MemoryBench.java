@@ -16,7 +16,7 @@ import saltdrum.media.clip.Probe;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.SkijaTypesetter;
 
-/** Most memory held while burning a short clip and a long one: ours from /proc, ffmpeg's as it tells it. */
+/** Peak memory while burning a short clip and a long one: ours from /proc, ffmpeg's as it reports it. */
 final class MemoryBench {
     private MemoryBench() {}
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Random;
 import saltdrum.core.sound.Sound;
 
-/** Sounds in which nobody says anything, the same every time. */
+/** Sounds without speech, deterministic. */
 final class NoSpeech {
     static final List<String> KINDS =
             List.of("silence", "white noise", "pink noise", "hum", "music", "clicks", "waves", "tone", "whistle");

@@ -20,7 +20,7 @@ final class PlainTranscode {
     /**
      * Processor time, user and system, ms.
      *
-     * @param how more inputs, filters and what is mapped; empty for the clip as it is
+     * @param how additional inputs, filters and mappings; empty for the clip unchanged
      */
     static double cpuMs(Path clip, List<String> how, Path out) {
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-nostats", "-benchmark", "-y"));

@@ -7,7 +7,7 @@ import saltdrum.core.format.WordsFile;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
 
-/** One edit, request to answer, on a clip of its own that is removed afterwards. Needs the server to run. */
+/** One edit, request to answer, on a temporary clip. Needs a running server. */
 final class RoundTrip {
     private static final int ROUNDS = 120;
     private static final int WARM_UP = 40;
@@ -94,7 +94,9 @@ final class RoundTrip {
         return WordsFile.of("en", squeezed).write();
     }
 
-    /** A slider is dragged: the style is another one each time, and the second on the screen is asked for. */
+    /**
+     * Simulates dragging a slider: a different style each time, and a request for the scene's second on the screen.
+     */
     private void attempts(BenchReport report, String path, int words) throws IOException {
         double[] ms = new double[ROUNDS];
         for (int i = 0; i < WARM_UP + ROUNDS; i++) {

@@ -125,7 +125,7 @@ final class WordsBench {
                 String.format(Locale.ROOT, "%.1f s, JVM start and models included", seconds));
     }
 
-    /** Runs a command of ours in a process of its own and watches its highest resident memory. */
+    /** Runs one of our commands in a separate process and measures its peak resident memory. */
     private static long peakKb(List<String> arguments) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 System.getProperty("java.home") + "/bin/java",

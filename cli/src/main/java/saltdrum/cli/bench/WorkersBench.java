@@ -9,8 +9,8 @@ import saltdrum.core.SaltDrumException;
 import tools.jackson.databind.JsonNode;
 
 /**
- * One order of several films, made by one worker and by two, beside a server that makes none: films an hour, processor time a
- * film, and how much of the time hands were free though something waited.
+ * One order of several films, made by one worker and by two, beside a server that makes none: films an hour,
+ * processor time a film, and the share of time in which a worker was idle while work was waiting.
  */
 final class WorkersBench {
     private static final int FILMS = 8;

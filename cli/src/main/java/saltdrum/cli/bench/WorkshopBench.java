@@ -10,14 +10,14 @@ import java.util.Random;
 import saltdrum.core.SaltDrumException;
 import tools.jackson.databind.JsonNode;
 
-/** A full shelf and a full room: 200 clips of 150 words that are searched, 20 designers who edit at once. Over HTTP. */
+/** Load of a large team: searches over 200 clips of 150 words, and 20 designers editing at once. Over HTTP. */
 final class WorkshopBench {
     private static final int CLIPS = 200;
     private static final int WORDS = 150;
     private static final int SEARCHES = 120;
     private static final int DESIGNERS = 20;
     private static final int EDITS = 16;
-    /** Between two edits of one hand. */
+    /** Pause between two edits of one person. */
     private static final int THINKING_MS = 2500;
     /** A server that has just started is not what designers work at. */
     private static final int WARM = 60;
@@ -141,7 +141,7 @@ final class WorkshopBench {
         }
     }
 
-    /** Hands do not move in step. */
+    /** Random jitter, so that people are not in step. */
     private static void pause(Random random) {
         InterruptibleWait.pause(THINKING_MS / 2 + random.nextInt(THINKING_MS));
     }

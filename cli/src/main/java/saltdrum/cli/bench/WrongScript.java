@@ -37,9 +37,9 @@ final class WrongScript {
     }
 
     /**
-     * @param script as it is given
-     * @param meant the spoken word of each of its words; null where it is not spoken
-     * @param left from and to, ms, of speech that it lacks
+     * @param script as given
+     * @param meant the spoken word for each of its words; null if it is not spoken
+     * @param left start and end, ms, of speech that it lacks
      */
     private record Mixed(List<String> script, List<Word> meant, List<int[]> left) {}
 
@@ -127,7 +127,7 @@ final class WrongScript {
         return piece.startMs() < gap[1] && piece.endMs() > gap[0];
     }
 
-    /** Where a word that was not said stands, something else may rightly be heard. */
+    /** Next to a word that was not said, other speech may rightly be reported. */
     private static boolean besideOdd(SpeechResult.Unscripted piece, List<Word> words, List<Word> meant) {
         for (int i = 0; i < words.size(); i++) {
             boolean near =

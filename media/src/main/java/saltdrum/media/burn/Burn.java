@@ -28,8 +28,8 @@ import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.Band;
 
 /**
- * Burns a scene into a clip. The video is decoded and encoded once by one ffmpeg; the sound is copied where MP4 can
- * carry it; every output frame carries the caption state of its own time, whatever the frame rate does.
+ * Burns a scene into a clip. The video is decoded and encoded once by one ffmpeg; the sound is copied if MP4 supports
+ * its codec; every output frame carries the caption state of its own time, also at a variable frame rate.
  */
 public final class Burn {
     private static final Pattern PEAK = Pattern.compile("maxrss=(\\d+)kB");
@@ -81,7 +81,7 @@ public final class Burn {
         return to(out, Span.all(times()), progress, stopped);
     }
 
-    /** Key frames stand where the encoder wants them; nothing can be taken from it later. */
+    /** Lets the encoder place key frames freely; no later render can take pieces from the result. */
     public Burn unpieced() {
         unpieced = true;
         return this;
@@ -101,7 +101,7 @@ public final class Burn {
     /** Of every frame that comes out; the clip's are read once. */
     public FrameTimes times() {
         if (read == null) {
-            // Of a chosen rate one more than fill the clip: what is not asked for is not painted.
+            // One frame more than fills the clip at the chosen rate; frames that are not needed are not painted.
             read = rate == null ? FrameTimes.of(clip, info) : FrameTimes.even(rate, rate.frames(info.durationMs()) + 1);
         }
         return read;
@@ -220,7 +220,7 @@ public final class Burn {
                 }
             }
         } catch (IOException closed) {
-            // The burn was stopped; whoever stopped it knows.
+            // The burn was stopped; the caller knows.
         }
     }
 

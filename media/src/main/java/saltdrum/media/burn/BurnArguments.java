@@ -14,11 +14,11 @@ import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.paint.Band;
 
 /**
- * What ffmpeg is told for a burn.
+ * The ffmpeg arguments of a burn.
  *
- * @param barsFile the picture that the frame's bars are cut from; null where it wants none
- * @param times of all frames that come out
- * @param inPieces whether every piece begins with a key frame, so that it can be made again alone
+ * @param barsFile the picture that the frame's bars are cut from; null if not needed
+ * @param times of all output frames
+ * @param inPieces whether every piece begins with a key frame, so that it can be encoded again separately
  */
 record BurnArguments(
         Path clip, ClipInfo info, Frame frame, Path barsFile, BurnOrder order, FrameTimes times, boolean inPieces) {

@@ -9,9 +9,9 @@ import saltdrum.core.text.Quoted;
  *
  * @param preset of x264: the faster, the larger the file
  * @param crf x264's constant rate factor, 0 (lossless) to 51
- * @param keepCaptions whether caption streams of the clip go into the video as well
+ * @param keepCaptions whether caption streams of the clip are copied into the video
  * @param rate frames a second; null for the clip's own frames, each at its time
- * @param mostBytes what the file is to come to, in place of the rate factor; null for as many as that takes
+ * @param mostBytes target size of the file, used instead of the rate factor; null for no target
  */
 public record BurnOrder(String preset, int crf, boolean keepCaptions, Double rate, Long mostBytes) {
     private static final double SLOWEST = 5;

@@ -7,8 +7,8 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 
 /**
- * Uncompressed pictures with a time each, as a Matroska stream (RFC 9559, {@code V_UNCOMPRESSED}). Raw video in a pipe
- * has no times of its own, and captions need them: a picture stands until the next one's time.
+ * Uncompressed pictures with a time each, as a Matroska stream (RFC 9559, {@code V_UNCOMPRESSED}). Raw video in a
+ * pipe has no timestamps, and captions need them: a picture is shown until the next one's time.
  */
 final class MatroskaFrames {
     /** ffmpeg's code for planes Y, U, V, A of 8 bits, the last three of them at half, half and full size. */

@@ -7,7 +7,7 @@ import saltdrum.media.clip.FrameTimes;
 /** Where a burned video's pieces begin: by the clip's own times alone, so that every burn of a clip has the same. */
 public final class PieceGrid {
     private static final long APART_US = 4_000_000;
-    /** What would be shorter at the end goes with the piece before. */
+    /** A remainder shorter than this at the end is merged into the piece before. */
     private static final long SHORTEST_US = 1_000_000;
 
     private PieceGrid() {}

@@ -1,6 +1,6 @@
 package saltdrum.media.burn;
 
-/** How good a finished video is to be, as people say it; what that means for the encoder stands here alone. */
+/** Quality levels of a finished video, with the encoder settings behind them. */
 public enum Quality {
     LIGHT("Light", "A small file for messages", 26),
     GOOD("Good", "For every app", 20),

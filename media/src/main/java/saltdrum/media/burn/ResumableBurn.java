@@ -18,9 +18,9 @@ import saltdrum.media.mp4.Concatenation;
 import saltdrum.media.mp4.NotJoinableException;
 
 /**
- * Burns a clip so that what was whole of it is not lost when the burn is killed. Beside the film, which cannot be read
- * before it is finished, its pieces are written to files of their own, and a list says which of them are whole. Who
- * comes to the folder again goes on at the first that is not.
+ * Burns a clip so that its finished pieces survive when the burn is killed. Besides the film, which cannot be read
+ * before it is finished, its pieces are written to files of their own, and a list records which are whole. Another
+ * burn in the same folder continues at the first missing piece.
  */
 public final class ResumableBurn {
     static final String FILM = "film.mp4";

@@ -11,9 +11,9 @@ import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.media.clip.ClipInfo;
 
-/** Encodes in two passes, so that the file comes to a size; once more with less where it came out larger. */
+/** Encodes in two passes to reach a file size, and once more at a lower rate if the result is too large. */
 final class SizedBurn {
-    /** What a sound of its own, and an encoded one, may take, bits a second. */
+    /** Maximum rate of copied and encoded sound, bits a second. */
     private static final long SOUND_BITS = 200_000;
     /** Of the file, for its head. */
     private static final double HEAD = 0.985;

@@ -1,2 +1,4 @@
-/** Burning captions into a video: the band they touch, painted when it changes, laid over by one ffmpeg. */
+/**
+ * Burns captions into a video: paints the band that they touch whenever it changes, and overlays it with one ffmpeg.
+ */
 package saltdrum.media.burn;

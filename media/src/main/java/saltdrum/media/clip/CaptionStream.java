@@ -8,7 +8,7 @@ import saltdrum.core.text.Quoted;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
-/** Captions that lie inside a video, as a caption file. */
+/** Extracts caption streams of a video as caption files. */
 public final class CaptionStream {
     private static final List<String> TEXT =
             List.of("mov_text", "subrip", "srt", "webvtt", "ass", "ssa", "text", "ttml");

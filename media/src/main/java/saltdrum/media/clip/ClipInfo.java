@@ -55,7 +55,10 @@ public record ClipInfo(
         return new Size(width, height);
     }
 
-    /** Whether browsers play it as it is: 8-bit H.264 in MP4 or MOV, or VP8/VP9 in WebM, with a sound they know. */
+    /**
+     * Whether browsers play it without conversion: 8-bit H.264 in MP4 or MOV, or VP8/VP9 in WebM, with a supported
+     * sound codec.
+     */
     public boolean playsInBrowsers() {
         boolean sound = sounds.stream()
                 .allMatch(s -> List.of("aac", "mp3", "opus", "vorbis", "flac").contains(s.codec()));

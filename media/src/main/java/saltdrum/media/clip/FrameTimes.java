@@ -80,7 +80,7 @@ public final class FrameTimes {
         }
     }
 
-    /** Rising, as ffprobe tells them. */
+    /** Rising, as reported by ffprobe. */
     private static long[] probed(Path clip) {
         List<String> command = Ffmpeg.ffprobe();
         command.addAll(List.of("-select_streams", "v:0", "-show_entries", "packet=pts,flags", "-of", "csv=p=0"));

@@ -13,7 +13,7 @@ import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /**
- * A still picture from anybody, made a PNG of at most 2160 a side by a process of its own.
+ * An uploaded still picture, converted to a PNG of at most 2160 a side by a separate process.
  *
  * @param width of the PNG, pixels
  * @param height of the PNG, pixels
@@ -24,7 +24,7 @@ public record OwnPicture(int width, int height) {
     private static final int HEAD = 26;
     /** As a camera's largest. */
     private static final long MOST_PIXELS = 50_000_000;
-    /** Of a PNG when it is unpacked: a small file can tell of any number. */
+    /** Limit for an unpacked PNG: a small file can claim any size. */
     private static final long MOST_UNPACKED = 200_000_000;
 
     /** @throws BadInputException when it is no PNG, JPEG or WebP, or cannot be read as what it says */
@@ -60,7 +60,7 @@ public record OwnPicture(int width, int height) {
         throw unreadable();
     }
 
-    /** Depth and kind of colour stand behind width and height (PNG specification, 11.2.2 IHDR). */
+    /** Bit depth and colour type follow width and height (PNG specification, 11.2.2 IHDR). */
     private static void checkPng(byte[] head) {
         if (head.length < HEAD) {
             throw unreadable();
@@ -81,7 +81,7 @@ public record OwnPicture(int width, int height) {
         }
     }
 
-    /** Width and height stand in a PNG's first chunk (PNG specification, 11.2.2 IHDR). */
+    /** Width and height are in a PNG's first chunk (PNG specification, 11.2.2 IHDR). */
     private static OwnPicture size(Path png) {
         byte[] head = head(png, 24);
         if (head.length < 24) {

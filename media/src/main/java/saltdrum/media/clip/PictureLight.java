@@ -102,7 +102,7 @@ public final class PictureLight {
         }
     }
 
-    /** Of one encoded picture that stands still. */
+    /** Samples of one encoded still picture. */
     public static LightSamples of(byte[] encoded) {
         try {
             BufferedImage image = ImageIO.read(new ByteArrayInputStream(encoded));
@@ -127,7 +127,7 @@ public final class PictureLight {
         }
     }
 
-    /** The file is mapped, not read: a long clip takes no memory of its own. */
+    /** The file is mapped, not read: a long clip takes no heap. */
     public static LightSamples open(Path file) {
         try (FileChannel channel = FileChannel.open(file)) {
             return LightSamples.read(channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size()));

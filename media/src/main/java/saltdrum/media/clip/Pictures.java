@@ -39,8 +39,8 @@ public final class Pictures {
     /**
      * The frame shown at a time, in its frame, with the captions of that frame's own time, as PNG.
      *
-     * @param bars file with the picture that the frame's bars are cut from; null where it wants none
-     * @param scene asked for while the frame is being decoded
+     * @param bars file with the picture that the frame's bars are cut from; null if not needed
+     * @param scene evaluated while the frame is being decoded
      */
     public static byte[] still(Path clip, ClipInfo info, Frame frame, Path bars, Supplier<Scene> scene, long ms) {
         if (ms < 0 || ms >= info.durationMs()) {

@@ -51,10 +51,7 @@ public final class Emoji {
         return drawings.keySet();
     }
 
-    /**
-     * The name of the drawing of what is written as one character for a reader, such as a family, a flag or a hand with
-     * its skin.
-     */
+    /** The name of the drawing for one grapheme cluster, such as a family, a flag or a hand with a skin tone. */
     public Optional<String> named(String cluster) {
         boolean joined = cluster.codePoints().anyMatch(c -> c == JOINER);
         String bare = name(cluster, false);

@@ -19,9 +19,9 @@ import saltdrum.core.text.EmojiRule;
 import saltdrum.core.text.TextFile;
 
 /**
- * Pictures that were brought in to stand at words. Of an SVG file only its shapes in flat colours are kept, of a PNG file
- * only its pixels. A sticker is named by what it shows, so that the same file is the same sticker everywhere. Safe for
- * many threads.
+ * Uploaded pictures that are shown at words. Only flat-coloured shapes are taken from an SVG file, only pixels from a
+ * PNG file. A sticker's name is a digest of its content, so that the same file is the same sticker everywhere. Safe
+ * for many threads.
  */
 public final class Stickers {
     public static final int MOST_BYTES = 10_000_000;
@@ -99,7 +99,7 @@ public final class Stickers {
                     stickers.add(sticker);
                 }
             } catch (BadInputException e) {
-                // It is told as missing.
+                // It is reported as missing.
             }
         }
         return stickers;

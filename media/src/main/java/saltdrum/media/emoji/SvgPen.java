@@ -2,7 +2,7 @@ package saltdrum.media.emoji;
 
 import io.github.humbleui.skija.Matrix33;
 
-/** How what lies in an element is painted: inherited from around it, but for what the element says. */
+/** The paint properties of an SVG element: inherited from its parent unless it sets them itself. */
 record SvgPen(
         Matrix33 way,
         String fill,

@@ -15,9 +15,9 @@ public final class Conversion {
 
     /**
      * @param command all but the output, which is {@code out}
-     * @param lengthMs of what is made
-     * @param failed how a failure is told, without its reason and the full stop
-     * @throws SaltDrumException where it was stopped
+     * @param lengthMs duration of the output
+     * @param failed the message for a failure, without its reason and the full stop
+     * @throws SaltDrumException if it was stopped
      */
     public static void run(
             List<String> command,

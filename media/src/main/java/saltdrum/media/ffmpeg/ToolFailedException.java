@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
 
-/** An outside tool failed: the message is for everybody, its own last lines for whoever has to find out why. */
+/** An external tool failed. The message is for every user; the tool's own last lines are for diagnosis. */
 public final class ToolFailedException extends SaltDrumException {
     private static final int MOST_LINES = 8;
     private static final int MOST_LETTERS = 300;
-    /** Where our folders are is nobody's business. */
+    /** Removes paths of our folders from tool output. */
     private static final Pattern FOLDERS = Pattern.compile("(?<![\\w.])/[^:'\"]*/");
 
     private final String lastLines;

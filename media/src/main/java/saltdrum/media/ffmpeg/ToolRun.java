@@ -13,8 +13,8 @@ import java.util.function.Consumer;
 import saltdrum.core.SaltDrumException;
 
 /**
- * One run of an outside tool. Its error text is kept (the last 16 KB), silence longer than the watchdog allows ends it,
- * and closing ends it in any case. It does not outlive the thread that started it.
+ * One run of an external tool. Stores the last 16 KB of its error output. Ends the tool after a silence longer than
+ * the watchdog's limit, on close, and when the starting thread ends.
  */
 public final class ToolRun implements AutoCloseable {
     private static final System.Logger LOG = System.getLogger(ToolRun.class.getName());

@@ -5,7 +5,7 @@ package saltdrum.media.font;
  *
  * @param tag four letters
  * @param name for a person
- * @param rest where it stands when nobody says
+ * @param rest its default value
  */
 public record FontAxis(String tag, String name, double least, double rest, double most) {
     public static final String WEIGHT = "wght";
@@ -13,7 +13,7 @@ public record FontAxis(String tag, String name, double least, double rest, doubl
     public static final String SLANT = "slnt";
     public static final String ITALIC = "ital";
 
-    /** Whether a facet of its own settles it: weight, width, italic. */
+    /** Whether another facet sets it: weight, width, italic. */
     public boolean settledElsewhere() {
         return tag.equals(WEIGHT) || tag.equals(WIDTH) || tag.equals(SLANT) || tag.equals(ITALIC);
     }

@@ -68,7 +68,7 @@ public final class FontCheck {
         return List.of(verdicts);
     }
 
-    /** One run of the proof. @return those it did not come to, because one before them ended it */
+    /** Runs the proof once. @return files that were not checked, because an earlier one ended the process */
     private static List<Integer> proved(List<Integer> files, Path folder, Verdict[] verdicts) {
         List<String> command = new ArrayList<>(List.of(
                 "sh",

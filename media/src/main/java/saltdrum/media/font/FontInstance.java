@@ -8,8 +8,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * A typeface of the shelf as it is cut: its index, whether it is slanted by us, its width in hundredths, and where it
- * stands on its axes. Glyphs are named by it: {@code 3.41}, {@code 3i90.41}, {@code 60@SOFT=40,wght=350.41}.
+ * A typeface of the shelf with its variations: its index, whether it is slanted artificially, its width in
+ * hundredths, and its axis values. Glyph names start with it: {@code 3.41}, {@code 3i90.41}, {@code
+ * 60@SOFT=40,wght=350.41}.
  */
 record FontInstance(int typeface, boolean slanted, int width, List<Stand> axes) {
     private static final Pattern NAME = Pattern.compile("(\\d+)([iw]?)(\\d*)(?:@(.+))?");

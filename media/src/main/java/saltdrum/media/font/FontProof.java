@@ -20,8 +20,8 @@ import saltdrum.core.Json;
 import saltdrum.core.SaltDrumException;
 
 /**
- * Does with a font everything that will be done with it: draws each glyph, shapes each character, goes to both ends of
- * each axis. Runs in a process of its own ({@link FontCheck}), which a broken font may end.
+ * Exercises a font as the application does: draws each glyph, shapes each character, sets each axis to both extremes.
+ * Runs in a separate process ({@link FontCheck}), which a broken font may crash.
  */
 final class FontProof {
     private static final int MOST_GLYPHS = 65_536;

@@ -31,10 +31,10 @@ public final class FontShelf {
         MACHINE
     }
 
-    /** A character, and what to look for in the font that has it. */
+    /** Cache key: a missing character, and the wanted properties of a fallback font. */
     private record Lack(int codePoint, int weight, String language) {}
 
-    /** The family that stands in for one that is not here. */
+    /** The fallback for a family that is not installed. */
     public static final String STAND_IN = "Bricolage Grotesque";
 
     private static final int NOBODY = -1;
@@ -110,10 +110,10 @@ public final class FontShelf {
     }
 
     /**
-     * @param weights that it has, rising; of a variable one the least and the most
-     * @param italic whether it has one of its own
-     * @param axes of a variable one, beside those that a facet of their own settles
-     * @param fonts the files of one that was brought in, as its owner names them
+     * @param weights that it has, rising; minimum and maximum of a variable one
+     * @param italic whether it has an italic
+     * @param axes of a variable one, except those that other facets set
+     * @param fonts the files of an uploaded family, by their names
      */
     public record Family(
             String name,
@@ -215,7 +215,7 @@ public final class FontShelf {
             FontEntry entry = entries.get(i);
             int off =
                     Math.abs(entry.weight() - wanted.weight()) + (entry.italic() == wanted.italic() ? 0 : ITALIC_COSTS);
-            // One that was brought in stands for one of the machine's that is alike.
+            // An uploaded font is preferred to an equal one of the machine.
             boolean nearer = off < least || off == least && entry.origin() == Origin.OWN;
             if (entry.family().equalsIgnoreCase(family) && nearer && drawable(i)) {
                 best = i;
@@ -244,11 +244,11 @@ public final class FontShelf {
     }
 
     /**
-     * Index of a typeface that has a character which the wanted one lacks: one that ships, else one of the machine,
-     * the nearest in weight.
+     * Index of a fallback typeface that has a character which the wanted one lacks: a shipped one, else one of the
+     * machine, the nearest in weight.
      *
-     * @param language decides which of the Han forms is meant
-     * @return −1 when nobody has it
+     * @param language selects among Han variants
+     * @return −1 if no font has it
      */
     int helping(int codePoint, Face wanted, String language) {
         for (int i = shipped - 1; i >= 0; i--) {

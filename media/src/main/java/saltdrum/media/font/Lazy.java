@@ -2,7 +2,7 @@ package saltdrum.media.font;
 
 import java.util.function.Supplier;
 
-/** Works a value out when it is first asked for, and keeps it. Safe for many threads. */
+/** Computes a value on first use and stores it. Safe for many threads. */
 final class Lazy<T> implements Supplier<T> {
     private final Supplier<T> work;
     private volatile T value;

@@ -223,7 +223,7 @@ public final class SkijaTypesetter implements Typesetter, FontHeights {
     private record Run(int font, String text) {}
 
     /**
-     * Stretches of text that one face can show, −1 for none, and emoji, each by itself with its name for text; marks and
+     * Runs of text that one face can show (−1 for none), and emoji, each separate with its name. Combining marks and
      * joiners stay with the letter before them.
      */
     private List<Run> runs(Question question, int wanted) {

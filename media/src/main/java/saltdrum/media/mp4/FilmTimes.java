@@ -112,7 +112,7 @@ public record FilmTimes(long ticks, long[] shown) {
         }
     }
 
-    /** Media time that is shown first; of an edit only when no frame lies outside. */
+    /** The media time shown first; an edit list counts only if it hides no frame. */
     private static long begin(Atom moov, Atom track, long[] sorted, long end) {
         if (!track.has("edts")) {
             return 0;

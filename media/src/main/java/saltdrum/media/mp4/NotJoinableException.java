@@ -1,6 +1,6 @@
 package saltdrum.media.mp4;
 
-/** Films do not fit together as they would have to; whoever wanted it makes the whole anew. */
+/** The films cannot be joined; the caller has to make the whole again. */
 public final class NotJoinableException extends RuntimeException {
     public NotJoinableException(String why) {
         super(why);

@@ -12,11 +12,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * Puts other pictures in place of some of a film's, without encoding anything. Everything else of the film (its sound,
- * its caption streams, every time of decoding and presentation) is taken over as it stands.
+ * Replaces some of a film's pictures by others without encoding. Everything else of the film (sound, caption streams,
+ * all decoding and presentation times) is copied unchanged.
  *
- * <p>That is exact where the pieces are closed: they begin with a key frame, and in their decoding order nothing of
- * before or after stands between. It is looked at, and where it is not so, nothing is joined.
+ * <p>This is exact if the pieces are closed: they begin with a key frame, and no frame of another piece is between
+ * theirs in decoding order. This is verified; if it does not hold, nothing is joined.
  */
 public final class PictureReplacement {
     /** A timestamp's rounding, in ticks. */
@@ -185,7 +185,7 @@ public final class PictureReplacement {
         }
     }
 
-    /** Samples that lie side by side are copied in one go. */
+    /** Adjacent samples are copied in one operation. */
     private static void copy(Sources samples, Chunk chunk, FileChannel to) throws IOException {
         int last = chunk.first + chunk.count;
         for (int i = chunk.first; i < last; ) {

@@ -20,13 +20,13 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Native libraries are loaded from a folder that no other user can write to. They unpack themselves to {@code
- * java.io.tmpdir}, one of them under a predictable name: in {@code /tmp} another user could put a library of theirs there
- * first.
+ * Loads native libraries from a folder that no other user can write to. They unpack themselves to {@code
+ * java.io.tmpdir}, one of them under a predictable name: in {@code /tmp} another user could put a library of theirs
+ * there first.
  *
- * <p>The launcher gives each process a temporary folder of its own, named by its process id, inside the installation: Java
- * reads the property before any code of ours runs. Started in another way, the library with the predictable name is still
- * unpacked to a private folder.
+ * <p>The launcher gives each process a temporary folder of its own, named by its process id, inside the installation:
+ * Java reads the property before any code of ours runs. If started in another way, the library with the predictable
+ * name is still unpacked to a private folder.
  */
 public final class PrivateTemp {
     private static final Set<PosixFilePermission> OURS_ALONE = PosixFilePermissions.fromString("rwx------");
@@ -52,7 +52,8 @@ public final class PrivateTemp {
                 Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(given)));
             }
         } catch (IOException e) {
-            // Without it all works as it does for other programs, and a full disk is told by whoever needs it.
+            // Not fatal: without it the process behaves like other programs, and a full disk is reported where it
+            // matters.
             System.getLogger(PrivateTemp.class.getName())
                     .log(
                             System.Logger.Level.WARNING,

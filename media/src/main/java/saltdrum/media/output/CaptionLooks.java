@@ -46,9 +46,9 @@ final class CaptionLooks {
     }
 
     /**
-     * @param looked frames that were compared; 0 where there is nothing to look for
-     * @param seen of them, where a caption is there
-     * @param clean of them, where all around is as in the clip
+     * @param looked frames that were compared; 0 if there were none to compare
+     * @param seen those of them with a caption
+     * @param clean those of them whose surroundings match the clip
      */
     record Found(int looked, int seen, int clean) {}
 

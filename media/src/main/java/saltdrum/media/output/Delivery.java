@@ -54,7 +54,7 @@ public record Delivery(
      */
     public record Kept(String of, List<PiecedBurn.Earlier> earlier, Path halves) {}
 
-    /** @param style that the captions have, for files that can tell something of it */
+    /** @param style of the captions, for formats that can express some of it */
     public record Sidecar(CaptionFormat format, Style style, FontHeights heights) {}
 
     public Delivery(

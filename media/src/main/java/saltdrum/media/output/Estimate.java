@@ -17,11 +17,11 @@ import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /**
- * What an output will come to, before it is made: short pieces of the clip are encoded as the whole will be. Key frames are
- * counted apart from the others, as a short piece has more of them.
+ * Estimates an output before it is made: short pieces of the clip are encoded as the whole will be. Key frames are
+ * counted separately, because a short piece has more of them.
  *
  * @param bytes of the file
- * @param seconds that it takes on this machine, as busy as it is now
+ * @param seconds on this machine at its present load
  */
 public record Estimate(long bytes, double seconds) {
     private static final double[] PLACES = {0.12, 0.37, 0.62, 0.87};

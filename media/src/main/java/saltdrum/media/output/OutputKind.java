@@ -28,7 +28,7 @@ public enum OutputKind {
     PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound."),
     SIDECAR("Caption file", "", "A file beside the video, for platforms and players.");
 
-    /** Those that are made by their name alone; a caption file is one of several kinds of its own. */
+    /** The kinds that are requested by name alone; a caption file also needs a format. */
     public static final List<OutputKind> NAMED =
             Arrays.stream(values()).filter(kind -> kind != SIDECAR).toList();
 
@@ -43,7 +43,7 @@ public enum OutputKind {
         this.said = said;
     }
 
-    /** As it is written on the command line: {@code overlay-prores}. */
+    /** The name on the command line: {@code overlay-prores}. */
     public String written() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
@@ -73,7 +73,7 @@ public enum OutputKind {
         return this == BURNED || this == CAPTIONED || this == CLEAN;
     }
 
-    /** @throws BadInputException where there is none of that name */
+    /** @throws BadInputException if there is none of that name */
     public static OutputKind of(String written) {
         return NAMED.stream()
                 .filter(kind -> kind.written().equalsIgnoreCase(written.strip()))

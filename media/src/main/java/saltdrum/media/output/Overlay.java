@@ -32,8 +32,8 @@ import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.ScenePainter;
 
 /**
- * The captions alone over nothing, to be laid over the clip by an editing program: at the clip's size and average frame
- * rate, from its first moment to its last, with straight alpha.
+ * The captions alone on a transparent background, to be laid over the clip in an editing program: the clip's size,
+ * average frame rate and duration, with straight alpha.
  */
 public final class Overlay {
     /** What holds it. */

@@ -11,11 +11,11 @@ import saltdrum.media.pieces.PiecedBurn;
  */
 public record Receipt(boolean good, List<Line> lines) {
     /**
-     * One thing that was measured.
+     * One measurement.
      *
      * @param what such as “Frames”
      * @param measured in words
-     * @param good whether it is as it should be; true for what is only told
+     * @param good whether it is as it should be; true for mere information
      */
     public record Line(String what, String measured, boolean good) {}
 

@@ -26,7 +26,7 @@ public final class Streams {
 
     private Streams() {}
 
-    /** Whether the picture can go into an MP4 as it is. */
+    /** Whether the picture's codec can be copied into an MP4. */
     public static boolean fits(ClipInfo info) {
         return IN_MP4.contains(info.videoCodec());
     }
@@ -35,11 +35,11 @@ public final class Streams {
     private record Sidecar(Path file, String language) {}
 
     /**
-     * The video with captions that can be switched on and off, as {@code mov_text}; streams of captions that it had before
-     * are left out. The picture and, where MP4 can hold it, the sound are copied.
+     * Writes the video with switchable captions, as {@code mov_text}; earlier caption streams are left out. The
+     * picture and, if MP4 supports its codec, the sound are copied.
      *
-     * @param video whose picture is in the frame that is wanted
-     * @param tracks one a language, the first one shown by itself
+     * @param video whose picture is in the wanted frame
+     * @param tracks one a language; the first one is the default
      */
     public static void captioned(
             Path video, ClipInfo info, List<Track> tracks, Path out, DoubleConsumer progress, BooleanSupplier stopped) {

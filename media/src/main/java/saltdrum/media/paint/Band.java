@@ -111,8 +111,8 @@ public final class Band implements AutoCloseable {
     }
 
     /**
-     * Grown until it cuts no shape that is drawn anew: Skia smooths a few edge pixels otherwise when a shape is cut. What
-     * is copied from a picture of its own may be cut anywhere.
+     * Grows the area until it cuts no shape that is redrawn: Skia smooths a few edge pixels differently when a shape
+     * is cut. Copies of layers may be cut anywhere.
      */
     private static Box wholeShapes(Box changed, SceneAt at) {
         if (changed.width() <= 0) {

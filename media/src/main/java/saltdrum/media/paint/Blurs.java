@@ -27,10 +27,10 @@ final class Blurs implements AutoCloseable {
     }
 
     /**
-     * @param mixed what the blurred picture is laid on, clean
+     * @param mixed the clean target that the blurred picture is laid on
      * @param sigma output pixels
-     * @param holds what the group's picture depends on
-     * @param sharp paints it
+     * @param holds cache key: everything that the group's picture depends on
+     * @param sharp paints the picture
      */
     void paint(PaintTarget mixed, double sigma, Object holds, Supplier<Layers.Layer> sharp) {
         if (!holds.equals(held)) {

@@ -24,7 +24,10 @@ final class GlyphsPainter {
     /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
     private static final double LEAST_SIGMA = 2;
 
-    /** A blur as wide as this is made at half the size, again and again, and drawn larger: nobody sees it, it costs a quarter. */
+    /**
+     * Wider blurs are made at half the size, repeatedly, and enlarged: the difference is invisible and the cost a
+     * quarter.
+     */
     private static final double WIDE_SIGMA = 4;
 
     private static final int FINEST = 8;
@@ -76,7 +79,7 @@ final class GlyphsPainter {
         return mark instanceof Mark.Glyphs && state.keepsShape() && around.shifted();
     }
 
-    /** Whether the picture of a word that costs much is turned and scaled, as long as it is not drawn much larger. */
+    /** Whether the cached picture of an expensive word is turned and scaled, as long as it is not enlarged much. */
     private static boolean turned(Mark.Glyphs word, MarkState state, Affine way) {
         return word.costly() && state.fill() == null && way.scale() <= MOST_ENLARGED;
     }
@@ -108,7 +111,7 @@ final class GlyphsPainter {
         }
     }
 
-    /** Most words of most frames stand still or only move. At rest nothing is resampled. */
+    /** Most words of most frames are still or only move. At rest nothing is resampled. */
     private Shapes.Sprite atRest(Mark.Glyphs word, GroupTransforms around) {
         return shapes.sprite(word, word, () -> atRest(word, restOf(word, around)));
     }

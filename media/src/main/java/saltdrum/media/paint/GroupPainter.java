@@ -67,7 +67,7 @@ final class GroupPainter {
         }
     }
 
-    /** Whether it is painted on a picture of its own first. */
+    /** Whether it is first painted on a layer of its own. */
     static boolean layered(Mark.Group group, MarkState state) {
         return state.opacity() < 1 || state.blur() > 0 || clipped(group, state);
     }
@@ -84,7 +84,7 @@ final class GroupPainter {
                 state.get(Property.INSET_BOTTOM));
     }
 
-    /** Takes away what lies outside the insets, with smooth edges however the group is turned. */
+    /** Removes everything outside the insets, with smooth edges at any rotation of the group. */
     private void clip(PaintTarget target, Box clip, MarkState state, Affine way) {
         double left = clip.x() + clip.width() * state.get(Property.INSET_LEFT);
         double top = clip.y() + clip.height() * state.get(Property.INSET_TOP);

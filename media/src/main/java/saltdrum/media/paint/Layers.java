@@ -12,8 +12,8 @@ import java.util.List;
 import saltdrum.core.plane.Box;
 
 /**
- * Pictures of their own at whole pixels, on which a group or a word is painted before it is laid on the frame as one.
- * They begin at multiples of eight pixels, because the dither of gradients follows the picture's own coordinates.
+ * Layers at whole pixels, on which a group or a word is painted before it is laid on the frame as one. They begin at
+ * multiples of eight pixels, because the dither of gradients follows the layer's own coordinates.
  */
 final class Layers implements AutoCloseable {
     private static final int STEP = 8;
@@ -26,8 +26,8 @@ final class Layers implements AutoCloseable {
     record Layer(PaintTarget target, Surface surface) {}
 
     /**
-     * @param ink where something will be painted, design pixels of the frame
-     * @return null where none of it is inside the target
+     * @param ink the area to be painted, design pixels of the frame
+     * @return null if none of it is inside the target
      */
     Layer take(PaintTarget target, Box ink, double scale) {
         int left = Math.max(target.left(), step(ink.x() * scale - target.left() - 2) + target.left());
@@ -63,7 +63,7 @@ final class Layers implements AutoCloseable {
             all.add(found);
         } else {
             free.remove(found);
-            // What was laid from it may still share its pixels: they need not be copied to be wiped.
+            // An earlier copy of it may share its pixels; discarding avoids copying them before they are cleared.
             found.notifyContentWillChange(ContentChangeMode.DISCARD);
         }
         Canvas canvas = found.getCanvas();

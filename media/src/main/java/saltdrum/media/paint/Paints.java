@@ -13,13 +13,13 @@ import saltdrum.core.colour.Colours;
 import saltdrum.core.paint.GradientStop;
 import saltdrum.core.paint.PaintLayer;
 
-/** Skija's paints for the scene's. Each is closed by whoever asks for it. */
+/** Creates Skija paints for the scene's paints. The caller closes them. */
 final class Paints {
     private static final GradientStyle UNPREMULTIPLIED = new GradientStyle(FilterTileMode.CLAMP, false, null);
 
     private Paints() {}
 
-    /** For pictures laid on others. */
+    /** For layers laid on others. */
     static Paint alpha(double opacity) {
         return new Paint().setAlphaf(Math.round(opacity * 255) / 255f);
     }

@@ -13,9 +13,9 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.scene.SceneAt;
 
 /**
- * Paints a scene at a scale into a canvas. Each class of this room has a twin of its name in {@code web/src/stage/paint}:
- * every step here stands there in the same order with the same numbers. One thread at a time; shapes are kept while their
- * part is on the screen.
+ * Paints a scene at a scale into a canvas. Each class of this package has a twin of the same name in {@code
+ * web/src/stage/paint}, with the same steps in the same order and the same numbers. One thread at a time; shapes are
+ * cached while their part is on the screen.
  */
 public final class ScenePainter implements AutoCloseable {
     private final Scene scene;
@@ -29,7 +29,7 @@ public final class ScenePainter implements AutoCloseable {
         this.scale = scale;
     }
 
-    /** Draws over what is there. The canvas' origin stands for output pixel {@code left, top} of the frame. */
+    /** Draws over existing content. The canvas' origin is output pixel {@code left, top} of the frame. */
     public void paint(Canvas canvas, SceneAt at, int left, int top, int width, int height) {
         forgetOthers(at);
         for (SceneAt.Alive alive : at.alive()) {

@@ -13,7 +13,7 @@ public record PieceList(String made, List<String> shown) {
         shown = List.copyOf(shown);
     }
 
-    /** How many of these pieces another video has; none where it is made otherwise. */
+    /** The number of these pieces that another video has; 0 if it was encoded differently. */
     int found(PieceList in) {
         if (!made.equals(in.made) || shown.size() != in.shown.size()) {
             return 0;

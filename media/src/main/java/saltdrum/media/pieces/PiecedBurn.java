@@ -22,9 +22,8 @@ import saltdrum.media.mp4.NotJoinableException;
 import saltdrum.media.mp4.PictureReplacement;
 
 /**
- * Burns a clip, and takes from earlier videos of it whatever would come out the same. Only pieces whose captions differ
- * are encoded; they are joined without encoding, and the result is looked at before anybody gets it. Where anything does
- * not fit, the whole is burned.
+ * Burns a clip and reuses identical pieces of earlier videos of it. Only pieces whose captions differ are encoded;
+ * they are joined without encoding, and the result is verified. If anything does not fit, the whole clip is burned.
  */
 public final class PiecedBurn {
     private static final System.Logger LOG = System.getLogger(PiecedBurn.class.getName());
@@ -57,8 +56,8 @@ public final class PiecedBurn {
     public record Earlier(Path film, PieceList pieces) {}
 
     /**
-     * @param pieces what it is made of; null where nothing can be taken from it
-     * @param anew how many of them were encoded; all for a whole burn
+     * @param pieces of the video; null if none of it can be reused
+     * @param anew number of pieces that were encoded; all for a whole burn
      * @param encoded the stretches of the clip that were encoded; {@link Range#ALL} for a whole burn
      * @param cpuMs processor time of encoding, user and system
      */
@@ -97,7 +96,7 @@ public final class PiecedBurn {
                 / burn.times().count();
     }
 
-    /** The one that has most; none where too much would have to be made anew. */
+    /** The earlier video with the most reusable pieces; empty if too much would have to be encoded again. */
     private Optional<Earlier> best(List<Earlier> earlier) {
         return earlier.stream()
                 .filter(one -> wanted != null && wanted.found(one.pieces()) > 0)

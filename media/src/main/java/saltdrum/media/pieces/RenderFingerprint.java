@@ -41,7 +41,7 @@ final class RenderFingerprint {
         }
     }
 
-    /** Asked for once. */
+    /** Queried once. */
     private static final class Tools {
         static final String SAID = ffmpeg() + painter();
     }

@@ -70,7 +70,7 @@ public final class AcousticModel {
                 SILENCE, key -> (SenoneHMM) model.lookupNearestHMM(UnitManager.SILENCE, HMMPosition.UNDEFINED, false));
     }
 
-    /** The states of every phone alone, without context: together they tell how any speech scores. */
+    /** The states of every phone without context; together they model how any speech scores. */
     public List<Senone> anySpeech() {
         List<Senone> senones = new ArrayList<>();
         for (Iterator<Unit> all = model.getContextIndependentUnitIterator(); all.hasNext(); ) {

@@ -4,9 +4,9 @@ import java.util.Arrays;
 import java.util.Random;
 
 /**
- * A faint noise under the whole sound, {@value #BELOW_LOUD_DB} dB below its loud frames. Digital silence has no logarithm:
- * its frames lie so far from all others that they bend the mean which is taken from every frame, and score as anything
- * but silence. The noise is the same each time.
+ * Adds faint noise to the whole sound, {@value #BELOW_LOUD_DB} dB below its loud frames. Digital silence has no
+ * logarithm: its frames are so far from all others that they distort the cepstral mean, and score as anything but
+ * silence. The noise is deterministic.
  */
 public final class Dither {
     static final int BELOW_LOUD_DB = 40;

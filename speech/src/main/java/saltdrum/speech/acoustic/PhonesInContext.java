@@ -11,7 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import saltdrum.speech.prepared.SortedLines;
 
-/** The phones of a model, each between two others made when it is asked for first. */
+/** The phones of a model in the context of their neighbours, created on first use. */
 final class PhonesInContext extends HMMManager {
     private final SortedLines triphones;
     private final Function<Wanted, SenoneHMM> maker;

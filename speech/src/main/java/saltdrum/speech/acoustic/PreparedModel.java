@@ -53,7 +53,7 @@ public final class PreparedModel {
         return fields.length > STATES_FROM && !fields[1].equals("-");
     }
 
-    /** Their numbers stand between the transition matrix and a closing N. */
+    /** The state numbers are between the transition matrix and a closing N. */
     private static String[] states(String[] fields) {
         return Arrays.copyOfRange(fields, STATES_FROM, fields.length - 1);
     }

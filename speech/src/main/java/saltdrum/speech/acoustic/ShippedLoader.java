@@ -15,8 +15,8 @@ import saltdrum.speech.prepared.PreparedFile;
 import saltdrum.speech.prepared.SortedLines;
 
 /**
- * Loads the shipped model from what {@link PreparedModel} has made of it: weights as they are used, and of the 137,000
- * phones in context none but those that are asked for. Read from the files of sphinx4 that takes two seconds and more.
+ * Loads the shipped model from the output of {@link PreparedModel}: weights in their final form, and of the 137,000
+ * phones in context only those that are requested. Loading from sphinx4's own files takes more than two seconds.
  */
 final class ShippedLoader extends Sphinx3Loader {
     private final SortedLines triphones = SortedLines.of(ShippedLoader.class, PreparedModel.TRIPHONES);

@@ -5,8 +5,8 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 
 /**
- * Keeps sphinx4's chatter off the console. Its loggers are held here, for one that nobody holds forgets its level; and
- * because sphinx4 sets levels of its own while it loads, the console is told to leave them out as well.
+ * Silences sphinx4's log output. Holds strong references to its loggers, because a collected logger forgets its
+ * level; sphinx4 also sets levels while it loads, so the console handler filters them too.
  */
 public final class Sphinx4Logging {
     private static final Logger SPHINX = Logger.getLogger("edu.cmu.sphinx");

@@ -26,10 +26,10 @@ import saltdrum.speech.placing.SpeechResult;
 public final class Aligner {
     private static final double[] BEAMS = {300, 3000};
 
-    /** Words that were heard stand where they were heard: a narrower search finds them, and costs less. */
+    /** Beams for words that were already heard nearby: a narrower search finds them and costs less. */
     private static final double[] HEARD_BEAMS = {150, 600, 3000};
 
-    /** A frame's window is 25.6 ms long; an edge between two frames lies this far after the later frame's start. */
+    /** A frame's window is 25.6 ms long; an edge between two frames is this long after the later frame's start. */
     private static final int EDGE_MS = 4;
 
     private static final int LEAST_WORD_MS = 20;
@@ -222,8 +222,9 @@ public final class Aligner {
     }
 
     /**
-     * Words that were not found keep the place that a search which must find them gave, as far as their neighbours let
-     * them, or, where that search came to no end, stand in the room there is; a dash, which is not said aloud, gets the room after its neighbour and is marked estimated.
+     * Words that were not found keep the place that a search which must find them gave, as far as their neighbours
+     * allow. If that search failed they share the available room. A dash, which is not said aloud, gets the time
+     * after its neighbour and is marked estimated.
      */
     private static List<Word> place(
             List<String> tokens, Places found, Places forced, Set<Integer> sayable, int lengthMs) {

@@ -11,9 +11,9 @@ import java.util.Set;
 import saltdrum.speech.acoustic.AcousticModel;
 
 /**
- * Every way the words can be said one after another: all pronunciations, phones in the context of their neighbours
- * across word edges, a silence wherever one may fall. States are numbered; arcs go to a state with a log probability
- * and tell when a word or a silence begins.
+ * A graph of every way to say the words: all pronunciations, phones in the context of their neighbours across word
+ * edges, and optional silences. States are numbered; arcs have a log probability and mark the begin of a word or
+ * silence.
  */
 final class Graph {
     /** Segment of an arc that stays inside what it was. */
@@ -32,7 +32,7 @@ final class Graph {
 
     private static final int MOST_SKIPPED = 40;
 
-    /** Null stands for other speech. */
+    /** Null means other speech. */
     final List<Senone> senones = new ArrayList<>();
 
     final List<Arc[]> arcs = new ArrayList<>();
@@ -62,7 +62,7 @@ final class Graph {
 
     /**
      * @param ways for each spoken word, its pronunciations
-     * @param tolerant whether words may be missing in the sound, and other speech may stand between words
+     * @param tolerant whether words may be missing in the sound, and other speech may be between words
      */
     Graph(List<List<List<String>>> ways, AcousticModel model, boolean tolerant) {
         this.model = model;
@@ -173,7 +173,7 @@ final class Graph {
         }
     }
 
-    /** From one word straight to a later one, without a pause of its own between them. */
+    /** Arcs from one word straight to a later one, without a pause between them. */
     private void skip(List<Exit> before, List<Entry> word, int to, double cost) {
         for (Exit exit : before) {
             for (Entry next : word) {

@@ -50,7 +50,9 @@ final class Scores {
         return anySpeechAt[frame];
     }
 
-    /** How many nats a frame a path from one frame to another, which scored this, lies below the best of all phones. */
+    /**
+     * How many nats a frame this path, which scored {@code log} between two frames, is below the best of all phones.
+     */
     double shortfall(int from, int to, double log) {
         double best = 0;
         for (int frame = from; frame < to; frame++) {

@@ -65,7 +65,7 @@ final class Viterbi {
         }
     }
 
-    /** Adds to every open path what the frame scores in its state; tells the best. */
+    /** Adds the score of the frame to every open path and returns the best. */
     private double hear(int frame) {
         double best = Double.NEGATIVE_INFINITY;
         for (int a = 0; a < count; a++) {
@@ -136,7 +136,7 @@ final class Viterbi {
             boolean ends = i == path.size() - 1;
             int to = ends ? scores.frames() : path.get(i + 1).frame();
             double log = (ends ? endLog : path.get(i + 1).log()) - entry.log();
-            // Scoring all phones in every frame costs more than the search: only who tolerates asks what was not said.
+            // Scoring all phones in every frame costs more than the search, so only the tolerant search does it.
             double shortfall = graph.tolerant ? scores.shortfall(entry.frame(), to, log) : 0;
             spans.add(new Span(entry.segment(), entry.frame(), to, shortfall));
         }

@@ -17,7 +17,7 @@ final class Activity {
 
     private Activity() {}
 
-    /** Stretches of speech in milliseconds; the whole sound when nothing stands out. */
+    /** Stretches of speech in milliseconds; the whole sound if nothing stands out. */
     static List<Silence> stretches(Sound sound) {
         short[] samples = sound.samples();
         int count = samples.length / FRAME;

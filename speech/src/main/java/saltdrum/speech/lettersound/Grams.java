@@ -23,7 +23,7 @@ final class Grams {
         }
     }
 
-    /** What stands before the last id, packed as well. */
+    /** The ids before the last one, packed as well. */
     private static long history(long gram) {
         return gram >> LENGTH_BITS + LetterToSound.BITS << LENGTH_BITS | (gram & LENGTH) - 1;
     }

@@ -23,7 +23,7 @@ public final class LetterToSound {
     static final int ORDER = 5;
     static final int BITS = 11;
     private static final int BEAM = 60;
-    /** Id 0 stands for the word's edges. */
+    /** Id 0 marks the word's edges. */
     private static final int EDGE = 0;
 
     private final String[] names;
@@ -161,7 +161,7 @@ public final class LetterToSound {
         }
     }
 
-    /** Columns are taken over as they lie: read number by number they would cost a start a second. */
+    /** Columns are copied in bulk: reading them number by number would add a second to each start. */
     static LetterToSound read(byte[] model) {
         ByteBuffer columns = ByteBuffer.wrap(model);
         String[] names = new String[columns.getInt()];

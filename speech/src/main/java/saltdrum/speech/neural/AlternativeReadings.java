@@ -8,7 +8,7 @@ import saltdrum.core.word.Tokens;
 
 /** Other ways to hear a word: from its least sure token on, the decoder takes its next best choices to the word's end. */
 final class AlternativeReadings {
-    /** Above this a word is sure enough that nobody asks. */
+    /** Above this confidence no alternatives are needed. */
     static final double SURE = 0.85;
 
     private static final int MOST = 3;

@@ -16,7 +16,7 @@ final class Decoder {
     /** Nats a token. 4 runs into loops; measured, see docs/benchmarks.md. */
     static final double BONUS = 2.5;
 
-    /** A term's token is tried wherever it is likelier than this, however many others are likelier. */
+    /** A term's token is tried above this log probability, however many others are likelier. */
     private static final double LEAST_LOG = -9;
 
     private static final double MOST_TOKENS_A_SECOND = 10;
@@ -42,10 +42,10 @@ final class Decoder {
     }
 
     /**
-     * What was heard; to be closed.
+     * What was heard; has to be closed.
      *
-     * @param said without beginning and end
-     * @param whole whether it came to an end by itself
+     * @param said without start and end tokens
+     * @param whole whether the decoder ended by itself
      */
     record Text(List<Hypothesis.Said> said, boolean whole, List<SpeechModel.Step> kept) implements AutoCloseable {
         double meanLog() {
@@ -80,7 +80,7 @@ final class Decoder {
         return sure(quick) || nobody(quick) ? quick : longer(quick, text(heard, terms, PATHS, seconds, stopped));
     }
 
-    /** Nobody spoke: several paths would go on until they find something to say. */
+    /** Nobody spoke: several paths would continue until they find something to say. */
     private static boolean nobody(Text text) {
         return text.whole() && text.meanLog() < Listener.NOBODY_LOG;
     }

@@ -4,19 +4,19 @@ import java.util.LinkedList;
 import java.util.List;
 
 /**
- * One way to hear a piece, as far as it is told.
+ * A partial decoding of a piece.
  *
  * @param token the newest token; -1 at the beginning
  * @param log of this token alone
- * @param sure natural logarithm of how sure it is among tokens that are said: whether a comma stands before a word says
- *     nothing of the word
+ * @param sure natural logarithm of the confidence among spoken tokens; whether a comma precedes a word does not
+ * affect it
  * @param sum of all, natural logarithm
- * @param bonus what terms of the glossary that were said in full add to it
- * @param pending what a term that is not said in full yet would add
- * @param term where in the glossary's tree the path is
- * @param inTerm how many of its newest tokens are in that term
- * @param earned how many tokens before the newest one are a term that was said in full just there
- * @param fork where this token was chosen, kept for words that are not sure; null where it was not kept
+ * @param bonus for glossary terms that are complete
+ * @param pending bonus for a term that is not complete yet
+ * @param term node of the path in the glossary's tree
+ * @param inTerm number of its newest tokens in that term
+ * @param earned number of tokens before the newest one that form a term completed just there
+ * @param fork where this token was chosen, stored for unsure words; null if not stored
  */
 record Hypothesis(
         Hypothesis before,

@@ -12,8 +12,8 @@ final class Listener {
     private static final double GUESS_LOG = -0.6;
 
     /**
-     * Below this one nobody spoke: a short tone that voice activity took for a voice is told as a word at −6 and less, where
-     * speech in loud noise stays above −2.
+     * Below this, nobody spoke: a short tone mistaken for a voice is decoded as a word at −6 and less, while speech
+     * in loud noise stays above −2.
      */
     static final double NOBODY_LOG = -3;
 
@@ -36,12 +36,12 @@ final class Listener {
         this.turns = turns;
     }
 
-    /** @param words none where nothing was said that could be told */
+    /** @param words none if nothing intelligible was said */
     record Utterance(int fromMs, int toMs, List<Said> words) {}
 
     record Said(String text, double confidence, List<String> readings) {}
 
-    /** What was said in a piece; one that cannot be told as a whole is heard again in halves. */
+    /** Decodes a piece; one that fails as a whole is decoded again in halves. */
     List<Utterance> hear(Sound sound, Pieces.Piece piece, BooleanSupplier stopped) {
         Utterance said = whole(sound, piece.fromMs(), piece.toMs(), stopped);
         if (said != null) {

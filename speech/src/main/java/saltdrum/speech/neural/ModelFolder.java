@@ -28,7 +28,7 @@ record ModelFolder(String language, Path path) {
     private static final String ABOUT = "model.json";
     private static final List<String> NEEDED = List.of(ENCODER, DECODER, VOCABULARY);
 
-    /** By what tells that a file is still the one that was read. */
+    /** Digests by file identity and modification, so that an unchanged file is read once. */
     private static final Map<Content, String> DIGESTS = new ConcurrentHashMap<>();
 
     private record Content(Path file, Object key, long bytes, FileTime modified, Check check) {}
@@ -36,7 +36,9 @@ record ModelFolder(String language, Path path) {
     /** @param files by name; none where nothing is checked */
     private record About(int format, String name, Map<String, FileFacts> files) {}
 
-    /** @param crc32 in hexadecimal digits; where it is told, {@code sha256}, which takes ten times as long, is not looked at */
+    /**
+     * @param crc32 in hexadecimal digits; if present, {@code sha256}, which takes ten times as long, is not checked
+     */
     private record FileFacts(Long bytes, String sha256, String crc32) {}
 
     /** As its page names it, else the folder's own name. */
@@ -100,7 +102,7 @@ record ModelFolder(String language, Path path) {
         return null;
     }
 
-    /** Both tell what was damaged by accident. */
+    /** Both detect accidental damage. */
     private enum Check {
         SHA256 {
             @Override

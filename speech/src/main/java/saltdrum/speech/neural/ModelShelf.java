@@ -14,8 +14,9 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /**
- * Where models lie: the folder that is built with the application, with the runtime's libraries and the voice activity
- * model, and any number of folders of a team's own. In each, a folder by the language's tag is a model; the last one wins.
+ * The folders of speech models: the one built with the application, with the runtime's libraries and the voice
+ * activity model, and any number of a team's own. In each, a folder named by a language tag is a model; the last one
+ * wins.
  */
 public final class ModelShelf {
     /** System property: folders of models separated by commas; the first is the application's own. */
@@ -72,7 +73,7 @@ public final class ModelShelf {
                 .toList();
     }
 
-    /** Reads every model through, once; what is wrong is told by {@link #troubles}. */
+    /** Reads every model through, once; {@link #troubles} reports what is wrong. */
     public void check() {
         Map<String, ModelFolder> all = all();
         List<String> languages = new ArrayList<>(all.keySet());
@@ -108,7 +109,7 @@ public final class ModelShelf {
         return Map.copyOf(troubles);
     }
 
-    /** What lies on the shelf; looked through anew when a folder was put in or taken out. */
+    /** All models on the shelf; listed again after a folder was added or removed. */
     private synchronized Map<String, ModelFolder> all() {
         List<Long> now =
                 folders.stream().map(folder -> folder.toFile().lastModified()).toList();

@@ -15,7 +15,7 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import saltdrum.core.SaltDrumException;
 
-/** The one runtime of all models. Its libraries lie beside the models, so that no start unpacks them anew. */
+/** The shared ONNX runtime. Its libraries are stored beside the models, so that no start has to unpack them. */
 final class OnnxRuntime {
     private static final String NATIVES = "onnxruntime.native.path";
 
@@ -42,9 +42,9 @@ final class OnnxRuntime {
     }
 
     /**
-     * When the JVM ends the runtime is closed by a hook of its own, whoever is still listening or reading a model: that ends
-     * the process with a fault. It counts who holds it, so one holder more, who never lets go, keeps it to the end. The
-     * library has no door to that but a private one.
+     * ONNX Runtime closes itself in a shutdown hook, even while another thread still uses a model, which crashes the
+     * process. It counts references, so one extra reference that is never released keeps it open. The library offers
+     * only a private way to add one.
      */
     private static void keepToTheEnd() throws ReflectiveOperationException {
         if (held) {

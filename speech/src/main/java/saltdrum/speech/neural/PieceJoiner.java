@@ -17,7 +17,10 @@ final class PieceJoiner {
     /** Speech pauses longer between sentences. Common practice, no source. */
     private static final int PAUSE_MS = 280;
 
-    /** English words that are written small inside a sentence: whatever else begins a piece may be a name. */
+    /**
+     * English words that are written in lower case inside a sentence; anything else at the start of a piece may be a
+     * name.
+     */
     private static final Set<String> SMALL = Set.of(
             ("a an the and or but so nor yet if then than that this these those there here of to in on at for with from by"
                             + " as about into over under after before because until while where when what which who whose how"

@@ -6,10 +6,9 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleSupplier;
 
 /**
- * Cuts a sound into pieces that the model hears well: 10 to 18 s of speech, cut in pauses, and where there is none where
- * activity is least. Even cuts without regard to the voice lose and double words; more than 40 s at once loops or invents.
- * The first piece may be shorter, so that its words are there sooner. Works along the sound: a piece is told as soon as it
- * is known to end.
+ * Cuts a sound into pieces that the model hears well: 10 to 18 s of speech, cut in pauses, or where activity is
+ * lowest. Cuts at fixed intervals lose and double words; more than 40 s at once loops or invents text. The first
+ * piece may be shorter, so that its words appear sooner. Streams: a piece is emitted as soon as its end is known.
  */
 final class Pieces {
     private static final double ON = 0.5;
@@ -27,7 +26,7 @@ final class Pieces {
     /** Shorter than any syllable. Common practice, no source. */
     private static final int SHORTEST_SPEECH_MS = 150;
 
-    /** A pause this long ends a piece in any case: nothing is gained by hearing across it. */
+    /** A pause this long always ends a piece: context across it does not help. */
     private static final int LONG_PAUSE_MS = 2_500;
 
     /** @param speechMs of it that is speech */
@@ -104,7 +103,7 @@ final class Pieces {
             stretch(new Stretch(ms(speechFrom), ms(frame - OFF_FRAMES + 1)));
             speechFrom = -1;
         } else if (ms(frame) - from(speechFrom) >= MOST_MS) {
-            // Nobody pauses: up to here it is taken, and cut where activity is least.
+            // No pause so far: the piece ends here, cut where activity is lowest.
             stretch(new Stretch(ms(speechFrom), ms(frame)));
             boolean goesOn = !open.isEmpty() && last().toMs() == ms(frame);
             speechFrom = goesOn ? (int) Math.round(open.remove(open.size() - 1).fromMs() / frameMs) : frame;

@@ -5,7 +5,9 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.function.Supplier;
 
-/** Works one or two results ahead of who takes them, on a thread of its own. Its errors come out where they are taken. */
+/**
+ * Computes one or two results ahead of the consumer, on a thread of its own. Its errors are thrown to the consumer.
+ */
 final class Prefetch<T> implements AutoCloseable {
     private static final int MOST_AHEAD = 2;
 

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import saltdrum.speech.recognise.Term;
 
-/** A glossary as a tree of tokens: each term as it is written, and with a capital at its beginning. */
+/** A glossary as a tree of tokens: each term as written, and with an initial capital. */
 final class TermTree {
     /** A place in the tree. */
     static final class Node {

@@ -1,5 +1,5 @@
 /**
- * The recogniser: a small neural model that hears pieces of speech as text, cut by voice activity. It gives words and how
- * sure they are; times are the aligner's. Models lie in folders, see {@code docs/formats/speech-models.md}.
+ * The recogniser: a small neural model that decodes pieces of speech, cut by voice activity, into text. It yields
+ * words and their confidence; the aligner adds times. Models are folders, see {@code docs/formats/speech-models.md}.
  */
 package saltdrum.speech.neural;

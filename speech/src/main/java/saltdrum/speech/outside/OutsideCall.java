@@ -28,7 +28,7 @@ public final class OutsideCall {
 
     /**
      * @param who such as “outside recogniser”, for messages
-     * @param patience longest wait for one answer
+     * @param patience timeout for one answer
      */
     public OutsideCall(String who, URI address, Duration patience) {
         if (!List.of("http", "https").contains(String.valueOf(address.getScheme()))) {

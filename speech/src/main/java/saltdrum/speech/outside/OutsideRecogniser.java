@@ -19,7 +19,7 @@ import saltdrum.speech.recognise.HeardWord;
 import saltdrum.speech.recognise.Recogniser;
 
 /**
- * A recogniser elsewhere, asked over HTTP: a WAV file goes out, a words file comes back. The agreement stands in {@code
+ * A recogniser reached over HTTP: sends a WAV file and receives a words file. Protocol: {@code
  * docs/formats/outside-recogniser.md}.
  */
 public final class OutsideRecogniser implements Recogniser {

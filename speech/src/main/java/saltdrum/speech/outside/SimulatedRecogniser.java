@@ -14,8 +14,8 @@ import java.util.Arrays;
 import java.util.Locale;
 
 /**
- * A simulated outside recogniser, for trying the connection out: it hears nothing, and answers with the words file {@code
- * NAME.words.json} that lies in a folder.
+ * A simulated outside recogniser, for trying out the connection: it recognises nothing and answers with the words
+ * file {@code NAME.words.json} of a folder.
  */
 public final class SimulatedRecogniser implements AutoCloseable {
     private final Path folder;

@@ -4,10 +4,10 @@ import java.util.List;
 import saltdrum.core.word.Word;
 
 /**
- * All that was heard of a sound so far. Words told before may be written otherwise once it is known how they go on.
+ * All that was heard of a sound so far. Earlier words may be revised when more context is known.
  *
- * @param toMs up to here everything is heard
- * @param words in order of time; none where nothing was said
+ * @param toMs end of the part that is complete
+ * @param words in order of time; none if nothing was said
  */
 public record Heard(int toMs, List<HeardWord> words) {
     public Heard {

@@ -13,10 +13,10 @@ public interface Recogniser {
     boolean knows(String language);
 
     /**
-     * Hears a sound from its beginning to its end.
+     * Recognises a sound from its beginning to its end.
      *
-     * @param heard gets all that was heard so far each time more of it stands; what it got stays good when stopped
-     * @param stopped asked often; once it says so, the work ends soon and without an error
+     * @param heard receives everything heard so far, each time there is more; it stays valid after a stop
+     * @param stopped polled often; once true, the work ends soon and without an error
      * @throws saltdrum.core.SaltDrumException with a sentence for a person
      */
     void recognise(Sound sound, Asked asked, Consumer<Heard> heard, BooleanSupplier stopped);

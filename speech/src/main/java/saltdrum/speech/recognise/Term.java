@@ -3,10 +3,10 @@ package saltdrum.speech.recognise;
 import java.util.List;
 
 /**
- * A name or trade term that is to be heard.
+ * A name or trade term that the recogniser should know.
  *
- * @param written as it is to stand, one or several words
- * @param sayAs how it is said, in ordinary words; null when its spelling says it
+ * @param written its spelling, one or several words
+ * @param sayAs its pronunciation in ordinary words; null if it follows from the spelling
  */
 public record Term(String written, String sayAs) {
     /** Terms as people write them: one a line, after an equals sign how it is said; empty lines mean nothing. */
@@ -19,7 +19,7 @@ public record Term(String written, String sayAs) {
                 .toList();
     }
 
-    /** As a line of its own. */
+    /** Formatted as one line. */
     public String line() {
         return sayAs == null ? written : written + " = " + sayAs;
     }

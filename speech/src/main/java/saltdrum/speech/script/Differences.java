@@ -21,7 +21,7 @@ import saltdrum.speech.placing.SpeechResult.Unscripted;
  * words there that the script has not. docs/decisions/0012-script-and-voice.md has the figures.
  */
 final class Differences {
-    /** Said nearly alike: the recogniser spells it otherwise, or heard it a little otherwise. */
+    /** At most this phonetic distance counts as the same word, spelled or heard differently. */
     private static final double ALIKE = 0.4;
 
     /** One word for several must sound nearly the same, or a small word would be lost in its neighbour. */
@@ -122,7 +122,7 @@ final class Differences {
             return 0;
         }
         if (!ways.keySet().containsAll(a) || !ways.keySet().containsAll(b)) {
-            // A word that nobody knows how to say is like no other.
+            // A word without a known pronunciation is similar to none.
             return 1;
         }
         return known.computeIfAbsent(a + "|" + b, key -> {

@@ -3,7 +3,7 @@ package saltdrum.speech.script;
 import java.util.List;
 import java.util.Map;
 
-/** How far two words lie apart for the ear: phones that must be changed, put in or left out. */
+/** The phonetic distance of two words: phones that are changed, inserted or deleted. */
 public final class PhoneticDistance {
     /** Phones that are taken for one another, and the voicing or rounding that makes the difference: half a change. */
     private static final List<String> ALIKE = List.of(

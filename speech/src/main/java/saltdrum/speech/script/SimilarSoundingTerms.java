@@ -9,9 +9,12 @@ import saltdrum.core.word.Tokens;
 import saltdrum.speech.acoustic.Pronunciations;
 import saltdrum.speech.recognise.Term;
 
-/** Terms of a glossary that sound like a word that was heard: suggestions for a person, never a change by itself. */
+/**
+ * Finds glossary terms that sound like a heard word. They are suggestions for a person and never applied
+ * automatically.
+ */
 public final class SimilarSoundingTerms {
-    /** Further apart nobody would take one for the other. Found on the corpus, see docs/benchmarks.md. */
+    /** Beyond this distance words are not confused. Found on the corpus, see docs/benchmarks.md. */
     private static final double LIKE = 0.5;
 
     private static final int MOST = 3;

@@ -19,8 +19,8 @@ import org.apache.commons.text.StringEscapeUtils;
 import saltdrum.core.SaltDrumException;
 
 /**
- * The rule-based translator of Debian's packages, used where it is installed. Each text goes as a paragraph of its own,
- * because a sentence that runs on is put in another order over the ends of lines.
+ * Debian's rule-based translator, used if installed. Each text is sent as a paragraph of its own, because the
+ * translator reorders words across line ends.
  */
 public final class Apertium implements Translator {
     private static final Pattern PARAGRAPH = Pattern.compile("<p>(.*?)</p>", Pattern.DOTALL);

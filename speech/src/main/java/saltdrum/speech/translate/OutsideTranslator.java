@@ -11,7 +11,7 @@ import saltdrum.core.Json;
 import saltdrum.core.SaltDrumException;
 import saltdrum.speech.outside.OutsideCall;
 
-/** A translator elsewhere, asked over HTTP. The agreement stands in {@code docs/formats/outside-translator.md}. */
+/** A translator reached over HTTP. Protocol: {@code docs/formats/outside-translator.md}. */
 public final class OutsideTranslator implements Translator {
     private final OutsideCall call;
 
@@ -25,7 +25,7 @@ public final class OutsideTranslator implements Translator {
         return "The translator";
     }
 
-    /** It is asked for any pair; what it does not know it refuses. */
+    /** Accepts any pair; the service refuses those it does not support. */
     @Override
     public boolean knows(String from, String to) {
         return true;

@@ -40,7 +40,7 @@ final class Pauses {
 
     private void sleep(long length) {
         signal("STOP");
-        // Before it goes on: whoever is answered after that has waited for all of it.
+        // Counted before it resumes: any later answer has waited for the whole pause.
         slept.addAndGet(length);
         try {
             Thread.sleep(length);

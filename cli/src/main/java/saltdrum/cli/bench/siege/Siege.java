@@ -21,8 +21,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Asks a server everything it can be asked, with good values and hostile ones, and every edit with each of its fields
- * spoilt. A server of its own is wanted: clips, styles and clients come and go.
+ * Sends a server every request it knows, with valid and hostile values, and every edit with each of its fields
+ * corrupted. Use a separate server: clips, styles and clients are created and removed.
  */
 public final class Siege {
     private static final int MOST_SAID = 600;

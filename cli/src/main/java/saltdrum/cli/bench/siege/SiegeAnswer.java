@@ -23,12 +23,12 @@ record SiegeAnswer(int status, String type, byte[] body, long tookMs) {
         return JsonMapper.shared().readTree(body);
     }
 
-    /** What is wrong with the answer whatever was asked; null when nothing is. */
+    /** The violation of a rule that holds for every answer; null if there is none. */
     String fault() {
         return fault(0);
     }
 
-    /** @param sleptMs for how long nobody could answer */
+    /** @param sleptMs how long the server was paused */
     String fault(long sleptMs) {
         if (tookMs - sleptMs > SLOW_MS) {
             return "took " + tookMs + " ms";

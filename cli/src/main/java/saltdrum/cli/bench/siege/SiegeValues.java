@@ -93,7 +93,7 @@ final class SiegeValues {
         return HOSTILE;
     }
 
-    /** Something that a field may well hold. @param name of the field, which tells what it stands for */
+    /** A valid value for a field. @param name of the field, which tells its meaning */
     JsonNode good(JsonNode schema, String name) {
         return good(schema, name, 0, 0);
     }
@@ -231,7 +231,7 @@ final class SiegeValues {
         return known != null ? known : MAKE.stringNode(TEXTS.get(random.nextInt(TEXTS.size())));
     }
 
-    /** What stands in an address for a name. */
+    /** A value for a path parameter. */
     String named(String name) {
         return switch (name) {
             case "format" ->
