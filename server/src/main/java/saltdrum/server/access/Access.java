@@ -3,16 +3,16 @@ package saltdrum.server.access;
 import java.util.List;
 import org.springframework.http.HttpMethod;
 
-/** Who may ask for what where people sign in: the first line that fits decides. */
+/** The access rules when people sign in: the first matching line decides. */
 enum Access {
-    /** The page itself holds nothing; what a link opens is asked for by what stands in the link. */
+    /** The page itself contains no data; the contents of a link are requested with the link's secret. */
     ANYBODY,
-    /** Who has signed in, also before they have set up the second step that the workshop asks for. */
+    /** Signed in, even if the required second step is not set up yet. */
     ONESELF,
     SIGNED_IN,
     DESIGNER,
     OWNER,
-    /** What the server tells the programs around it, under addresses of their own. */
+    /** Endpoints for local programs, which have paths of their own. */
     NOBODY;
 
     /** @param method null for any */

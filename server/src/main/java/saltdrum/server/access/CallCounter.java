@@ -31,9 +31,9 @@ public class CallCounter {
     }
 
     /**
-     * What a link opens. One that opens nothing is counted to who tried it; one that does is never refused.
+     * Resolves a link. Failures are counted against the caller; a valid link is never refused.
      *
-     * @throws NotFoundException for one that opens nothing
+     * @throws NotFoundException if the link is invalid
      */
     public <T> T opened(String who, Supplier<T> link) {
         try {

@@ -9,7 +9,7 @@ import saltdrum.server.store.Actor;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 
-/** Who asks at this moment. */
+/** The caller of the current request. */
 @Component
 public class Caller implements Actor {
     private final PersonStore people;
@@ -26,7 +26,7 @@ public class Caller implements Actor {
                 : Long.valueOf(known.getName());
     }
 
-    /** Nobody for who has not signed in, and where nobody signs in. */
+    /** Empty if the caller has not signed in, or if nobody signs in here. */
     public Optional<PersonRow> person() {
         return Optional.ofNullable(personId()).map(people::get);
     }
@@ -39,7 +39,7 @@ public class Caller implements Actor {
                         .anyMatch(authority -> SecuritySettings.NEWCOMER.equals(authority.getAuthority()));
     }
 
-    /** Null where nobody signs in. */
+    /** Null if nobody signs in here. */
     public String name() {
         return person().map(PersonRow::name).orElse(null);
     }

@@ -8,12 +8,12 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
- * Wrong passwords for a person, from wherever. Guessing gets slower and slower; the door is never closed for long, so that
- * who failedSignIns cannot lock the person out, and a browser in which the person has signed in before does not wait at all.
+ * Counts wrong passwords for a person, from any address. The delay grows with each failure but is never long, so that
+ * an attacker cannot lock the person out; a browser in which the person has signed in before does not wait at all.
  */
 @Component
 public class FailedSignIns {
-    /** So many go without waiting: hands miss. */
+    /** Number of failures without a delay: people mistype. */
     private static final int FREE = 10;
 
     private static final Duration MOST_WAIT = Duration.ofMinutes(1);
@@ -36,7 +36,7 @@ public class FailedSignIns {
         this.clock = clock;
     }
 
-    /** @throws TooOftenException while who tries has to wait */
+    /** @throws TooOftenException if the caller has to wait */
     void mayTry(String name) {
         Missed before = missed.getIfPresent(name);
         Instant now = clock.get();

@@ -7,8 +7,8 @@ import org.springframework.stereotype.Component;
 import saltdrum.server.Settings;
 
 /**
- * Where people sign in, a server in front of this one tells who calls and whether by HTTPS; it is believed only where its
- * address is among those that are named.
+ * When people sign in, a proxy reports the caller's address and scheme; it is trusted only if its own address is
+ * configured.
  */
 @Component
 final class ForwardedHeaders implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {

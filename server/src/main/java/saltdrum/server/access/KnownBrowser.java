@@ -12,8 +12,8 @@ import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 
 /**
- * A cookie that shows that a person has signed in with this browser before. It lets nobody in; it only spares the person the
- * waiting that others cause who guess. What stands in it is random, and its hash is kept.
+ * A cookie that proves an earlier sign-in of a person with this browser. It grants no access; it only exempts the
+ * person from delays caused by others who guess. Its value is random, and only its hash is stored.
  */
 @Component
 class KnownBrowser {

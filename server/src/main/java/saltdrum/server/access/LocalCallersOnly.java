@@ -12,8 +12,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Refuses calls under a foreign name and changes asked for by a foreign page, so that no web site in the designer's
- * browser can reach this server.
+ * Refuses requests for a foreign host name and changes requested by a foreign page, so that no web site in the
+ * designer's browser can reach this server.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
@@ -43,7 +43,7 @@ final class LocalCallersOnly extends OncePerRequestFilter {
             return;
         }
         response.setHeader("X-Content-Type-Options", "nosniff");
-        // What opens a review stands in its address.
+        // The path contains the secret of a review link.
         response.setHeader("Referrer-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader(

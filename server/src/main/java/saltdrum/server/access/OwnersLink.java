@@ -14,7 +14,7 @@ import org.springframework.web.context.WebApplicationContext;
 import saltdrum.server.Settings;
 import saltdrum.server.store.PersonStore;
 
-/** Where people sign in and nobody can yet, whoever reads the server's own folder becomes the owner. */
+/** If people sign in but there is no owner yet, whoever can read the server's own folder may become the owner. */
 @Component
 public class OwnersLink {
     static final String FILE = "owner-link.txt";
@@ -34,7 +34,7 @@ public class OwnersLink {
     @EventListener(ApplicationReadyEvent.class)
     void offer(ApplicationReadyEvent ready) throws IOException {
         if (!(ready.getApplicationContext() instanceof WebApplicationContext)) {
-            // A worker lets nobody in.
+            // A worker has no sign-in.
             return;
         }
         Path file = file();
@@ -46,7 +46,7 @@ public class OwnersLink {
         }
     }
 
-    /** The link is good no more once there is an owner, and lies about no longer. */
+    /** Deletes the link once there is an owner; it is no longer valid. */
     public void tidy() {
         try {
             if (people.anOwner()) {

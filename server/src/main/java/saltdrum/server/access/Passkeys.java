@@ -15,8 +15,8 @@ import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.PersonStore;
 
 /**
- * Passkeys (WebAuthn) of the people here. Spring Security does the ceremonies and tells of each outcome by saving it: a new
- * key when one was added, a known one whenever somebody has signed in with it.
+ * Passkeys (WebAuthn) of this workshop's people. Spring Security runs the ceremonies and reports each outcome by
+ * saving: a new key after a registration, a known one after a sign-in.
  */
 @Component
 public class Passkeys implements UserCredentialRepository {

@@ -10,7 +10,7 @@ import saltdrum.core.Json;
 public final class Problem {
     private Problem() {}
 
-    /** What went wrong, where nobody said it better. */
+    /** The default sentence for a status. */
     public static String sentence(int status) {
         return switch (status) {
             case 400 -> "The request cannot be read. Nothing was changed.";

@@ -5,7 +5,7 @@ import java.net.URI;
 import java.util.Locale;
 import java.util.Set;
 
-/** Whether a call is asked for by a page of ours, or by no page (Fetch Metadata Request Headers; RFC 6454). */
+/** Whether a request comes from a page of ours, or from no page (Fetch Metadata Request Headers; RFC 6454). */
 final class SameOrigin {
     private static final Set<String> OURS = Set.of("same-origin", "none");
 

@@ -18,7 +18,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.SecondStepStore;
 
-/** A code besides the password, for those who want it, or for all where the owners ask it of all. */
+/** A code in addition to the password: optional, or required of everyone by the owners. */
 @Component
 public class SecondStep {
     private final SecureRandom random = new SecureRandom();
@@ -29,9 +29,9 @@ public class SecondStep {
     }
 
     /**
-     * What an authenticator app is told.
+     * The data for an authenticator app.
      *
-     * @param secret Base32 (RFC 4648), for who types it
+     * @param secret Base32 (RFC 4648), for typing
      * @param picture the same as a QR code: the path of its dark squares, of side 1
      * @param side of the picture, in squares
      */

@@ -32,7 +32,7 @@ import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.Role;
 
-/** Sessions, cookies and forged requests as Spring Security does them; who may what is {@link Access}. */
+/** Sessions, cookies and CSRF protection by Spring Security; the access rules are in {@link Access}. */
 @Configuration
 @ConditionalOnWebApplication
 class SecuritySettings {
@@ -69,7 +69,7 @@ class SecuritySettings {
         return closed(http, throttle, failedSignIns, browser, people, audit, metricsPort);
     }
 
-    /** Whoever sits at this machine; {@link LocalCallersOnly} keeps all others out. */
+    /** Allows everything to local callers; {@link LocalCallersOnly} refuses all others. */
     private static SecurityFilterChain open(HttpSecurity http) throws Exception {
         return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
@@ -160,12 +160,12 @@ class SecuritySettings {
                 .build();
     }
 
-    /** As whom somebody tries to sign in. */
+    /** The person whose sign-in is attempted. */
     static String tried(HttpServletRequest request) {
         return SignInEmail.of(request.getParameter("email"));
     }
 
-    /** As whom, and from where. */
+    /** The person and the caller's address. */
     static String pair(HttpServletRequest request) {
         return tried(request) + " from " + request.getRemoteAddr();
     }
@@ -181,7 +181,7 @@ class SecuritySettings {
         return cookie;
     }
 
-    /** Who has to set up a second step is nothing but oneself until then. */
+    /** The only role of a person who still has to set up a second step. */
     static final String NEWCOMER = "ROLE_NEWCOMER";
 
     @Bean

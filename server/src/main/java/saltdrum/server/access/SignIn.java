@@ -12,8 +12,8 @@ import saltdrum.core.SaltDrumException;
 import saltdrum.server.Settings;
 
 /**
- * Whether people sign in: they do as soon as the workshop has an address for others ({@code salt-drum.url}), or listens
- * beyond this machine. On loopback alone whoever sits here does everything.
+ * Whether people sign in: required as soon as the workshop has a public address ({@code salt-drum.url}) or listens
+ * beyond this machine. On loopback alone local users may do everything.
  */
 @Component
 public class SignIn {
@@ -39,7 +39,7 @@ public class SignIn {
                 return uri.getHost().toLowerCase(Locale.ROOT);
             }
         } catch (IllegalArgumentException notOne) {
-            // Told below.
+            // Reported below.
         }
         throw new SaltDrumException(
                 "“" + url + "” is no address that people can come to, such as https://captions.example.");

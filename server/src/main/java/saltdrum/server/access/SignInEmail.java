@@ -4,9 +4,9 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 import saltdrum.core.BadInputException;
 
-/** The address that somebody signs in with, as it is looked up, counted and kept: in one form. */
+/** The e-mail address of a sign-in in its canonical form, used for lookup, limits and storage. */
 public final class SignInEmail {
-    /** Something before and after one @; whether mail gets there nobody asks. */
+    /** Something before and after one @; deliverability is not checked. */
     private static final Pattern EMAIL = Pattern.compile("[^@\\s\\p{Cc}]{1,64}@[^@\\s\\p{Cc}]{1,189}");
 
     private SignInEmail() {}

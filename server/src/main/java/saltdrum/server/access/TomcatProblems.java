@@ -5,7 +5,7 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
-/** Tomcat's own pages of errors give way to problem details. */
+/** Replaces Tomcat's own error pages by problem details. */
 @Component
 final class TomcatProblems implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     @Override

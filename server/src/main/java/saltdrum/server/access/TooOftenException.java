@@ -20,7 +20,7 @@ public final class TooOftenException extends SaltDrumException {
         return minutes == 1 ? "a minute" : minutes + " minutes";
     }
 
-    /** After that it goes on in any case. */
+    /** The longest time until the next attempt is allowed. */
     public Duration within() {
         return within;
     }

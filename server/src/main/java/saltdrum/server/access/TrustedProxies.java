@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import saltdrum.core.SaltDrumException;
 
-/** The servers in front of this one whose word is believed about who calls: addresses, and IPv4 networks of whole bytes. */
+/** The proxies that are trusted about the caller: addresses, and IPv4 networks of whole bytes. */
 final class TrustedProxies {
     private static final Pattern IPV4 = Pattern.compile("((?:\\d{1,3}\\.){3}\\d{1,3})(?:/(8|16|24|32))?");
     private static final Pattern IPV6 = Pattern.compile("[0-9A-Fa-f:]*:[0-9A-Fa-f:.]*");

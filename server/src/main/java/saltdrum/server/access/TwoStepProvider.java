@@ -7,7 +7,7 @@ import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
-/** The password, and then the code of who has set one up. */
+/** Checks the password, and then the code if one is set up. */
 final class TwoStepProvider extends DaoAuthenticationProvider {
     private final SecondStep secondStep;
 

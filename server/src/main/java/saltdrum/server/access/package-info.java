@@ -1,2 +1,2 @@
-/** Who may call: for now whoever sits at this machine. */
+/** Authentication, access rules and limits: which callers may do what. */
 package saltdrum.server.access;

@@ -24,7 +24,7 @@ import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.store.TrackVersion;
 
-/** One change to many clips; each has its own step of history, and is undone by itself. */
+/** Applies one change to many clips. Each clip gets its own history step, which is undone separately. */
 @Tag(name = "clips")
 @RestController
 @RequestMapping("/api/clips")

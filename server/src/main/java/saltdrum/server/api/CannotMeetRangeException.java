@@ -6,7 +6,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpRange;
 
-/** A part of a file is asked for that it does not have. */
+/** A requested range is outside the file. */
 final class CannotMeetRangeException extends RuntimeException {
     private static final long serialVersionUID = 1;
 

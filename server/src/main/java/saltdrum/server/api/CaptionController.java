@@ -71,9 +71,9 @@ class CaptionController {
                     String proposed) {}
 
     /**
-     * A kind of caption file and what of the track, as it is now, it cannot keep.
+     * A caption format and what it cannot hold of the present track.
      *
-     * @param endings of files of that kind, without the dot; it is written with the first
+     * @param endings of its files, without the dot; the first is used for export
      */
     record FormatView(String format, String label, List<String> endings, List<String> loses) {}
 
@@ -135,7 +135,7 @@ class CaptionController {
                 proposed(file, change.after().track()));
     }
 
-    /** A language that the text tells and the file does not; proposed, never set. */
+    /** The language suggested by the text if the file states none; never applied automatically. */
     private static String proposed(CaptionFile file, Track track) {
         if (file.language() != null && !file.language().equals("und")) {
             return null;

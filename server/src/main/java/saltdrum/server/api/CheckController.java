@@ -50,12 +50,12 @@ class CheckController {
     }
 
     /**
-     * A kind of findings.
+     * A kind of finding.
      *
-     * @param source where its limit comes from
-     * @param ofVoice the voice must have been measured
-     * @param ofPicture the picture must have been measured
-     * @param oneByOne only an ear or eye can tell whether its remedy is right
+     * @param source of its limit
+     * @param ofVoice requires the voice to be measured
+     * @param ofPicture requires the picture to be measured
+     * @param oneByOne only a person can tell whether its remedy is right
      */
     record KindView(
             CheckKind kind, String label, String source, boolean ofVoice, boolean ofPicture, boolean oneByOne) {}

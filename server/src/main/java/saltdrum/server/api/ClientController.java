@@ -37,7 +37,7 @@ class ClientController {
 
     record NameRequest(String name) implements FromOutside {}
 
-    /** @param own saved for this client, or null when there is none of that kind */
+    /** @param own saved for this client, or null if it has none */
     record RecipesView(List<Recipe> shipped, List<Recipe> own) {}
 
     @Operation(summary = "All clients, by name")

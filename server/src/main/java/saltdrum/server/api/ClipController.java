@@ -139,10 +139,10 @@ class ClipController {
         return one(clipId);
     }
 
-    /** A clip that nobody has styled yet takes the style that its client's clips start with. */
+    /** A clip without a style takes the default style of its client's clips. */
     private void startAsItsClientDoes(String clipId, Long clientId) {
         String style = clientId == null ? null : clients.style(clientId);
-        // Whoever takes a style takes a version of it.
+        // Choosing a style always sets a version.
         boolean unstyled = tracks.get(clipId).track().styling().version() == 0;
         if (style != null && unstyled) {
             StyleRow row = styles.row(style, 0);
@@ -185,7 +185,7 @@ class ClipController {
                 .body(Peaks.of(media.file(clip.mediaHash()), info, sound));
     }
 
-    /** As much of a sound as tells it from the others. */
+    /** Length of a sound sample that is enough to recognise it. */
     private static final int SAMPLE_MS = 20_000;
 
     @Hidden

@@ -57,7 +57,7 @@ record ClipView(
     record CaptionStreamView(
             int index, String language, @Schema(description = "Text, not pictures of text") boolean readable) {}
 
-    /** @param choice as it is written to choose it */
+    /** @param choice the value to send when choosing it */
     record SoundView(String choice, String label) {
         static List<SoundView> of(ClipInfo info) {
             List<SoundView> all = new ArrayList<>();

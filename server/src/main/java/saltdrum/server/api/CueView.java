@@ -60,7 +60,10 @@ record CueView(
         }
     }
 
-    /** All that a view is made of, beside the house: cheap to compare, where most cues of two tracks are the same. */
+    /**
+     * Everything that a view is made of, except the client's settings: cheap to compare, since most cues of two
+     * tracks are equal.
+     */
     record Seen(Cue cue, CueTime time, int restMs) {
         static List<Seen> of(Track track) {
             List<CueTime> times = CueTime.of(track);

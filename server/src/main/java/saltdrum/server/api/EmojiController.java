@@ -22,7 +22,7 @@ import saltdrum.core.layout.TextSample;
 import saltdrum.core.layout.Typesetter;
 import saltdrum.server.store.TrackStore;
 
-/** Emoji that can stand at words, and those that words ask for. */
+/** Emoji that can be placed at words, and suggestions for words. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api")

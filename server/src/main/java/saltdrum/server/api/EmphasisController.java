@@ -79,7 +79,7 @@ class EmphasisController {
                 .toList();
     }
 
-    /** The voice is listened to once for the same words at the same times, whatever is marked meanwhile. */
+    /** The voice is analysed once for the same words at the same times, whatever is emphasised meanwhile. */
     private List<Suggestion> scored(ClipRow clip, Track track) {
         List<Said> said = track.words()
                 .map(word -> new Said(word.id(), word.text(), word.startMs(), word.endMs()))

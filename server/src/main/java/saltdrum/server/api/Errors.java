@@ -53,7 +53,7 @@ final class Errors {
         return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
     }
 
-    /** A body that is no JSON, or not what is asked for: says where. */
+    /** A body that is invalid JSON or does not match the schema; the message names the place. */
     @ExceptionHandler(HttpMessageNotReadableException.class)
     ProblemDetail unread(HttpMessageNotReadableException e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
@@ -89,7 +89,7 @@ final class Errors {
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, e.getMessage());
     }
 
-    /** What stands in the address is not what can stand there. */
+    /** A path or query parameter has an invalid value. */
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     ProblemDetail mismatched(MethodArgumentTypeMismatchException e) {
         return ProblemDetail.forStatusAndDetail(
@@ -104,7 +104,7 @@ final class Errors {
                 HttpStatus.BAD_REQUEST, Quoted.of(e.getParameterName()) + " is missing. Nothing was changed.");
     }
 
-    /** The file has no such part: its length is told (RFC 9110, §15.5.17). */
+    /** The file has no such range; the answer contains its length (RFC 9110, §15.5.17). */
     @ExceptionHandler(CannotMeetRangeException.class)
     ResponseEntity<ProblemDetail> range(CannotMeetRangeException e) {
         return ResponseEntity.status(HttpStatus.REQUESTED_RANGE_NOT_SATISFIABLE)
@@ -113,7 +113,7 @@ final class Errors {
                 .body(ProblemDetail.forStatusAndDetail(HttpStatus.REQUESTED_RANGE_NOT_SATISFIABLE, e.getMessage()));
     }
 
-    /** Nobody is there any more to read an answer. */
+    /** The client has disconnected. */
     @ExceptionHandler(AsyncRequestNotUsableException.class)
     void hungUp(AsyncRequestNotUsableException e) {
         LOG.debug("hung up", e);

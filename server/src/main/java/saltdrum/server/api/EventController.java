@@ -48,7 +48,7 @@ class EventController {
         return page.emitter();
     }
 
-    /** Who was signed out, wherever, hears no more: a removed person's page too. */
+    /** Closes the streams of ended sessions, including those of removed people. */
     @Scheduled(fixedDelay = SESSIONS_MS)
     void closeThoseOfEndedSessions() {
         List<OpenPage> signedIn =

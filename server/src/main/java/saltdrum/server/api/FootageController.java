@@ -32,7 +32,7 @@ import saltdrum.server.store.RecutStore;
 import saltdrum.server.work.WorkOrder;
 import saltdrum.server.work.Workers;
 
-/** A clip that was cut anew: its captions go over to the other footage. */
+/** Replaces a clip's footage by a new cut and transfers its captions. */
 @Tag(name = "clips")
 @RestController
 @RequestMapping("/api/clips/{clipId}/footage")

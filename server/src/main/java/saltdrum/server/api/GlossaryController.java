@@ -33,8 +33,8 @@ class GlossaryController {
     }
 
     /**
-     * @param term as it is to stand
-     * @param sayAs how it is said, in ordinary words; missing when the spelling says it
+     * @param term its spelling
+     * @param sayAs its pronunciation in ordinary words; missing if it follows from the spelling
      */
     record TermView(String term, String sayAs) {}
 
@@ -42,8 +42,8 @@ class GlossaryController {
     record GlossaryView(List<TermView> terms, String text) {}
 
     /**
-     * @param terms all that are to stand; null where the text says them
-     * @param text one a line, after an equals sign how it is said; null where the terms are given
+     * @param terms all terms; null if {@code text} is given
+     * @param text one term a line, with its pronunciation after an equals sign; null if {@code terms} is given
      */
     record GlossaryRequest(List<TermView> terms, String text) {
         List<TermView> wanted() {

@@ -22,7 +22,7 @@ import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.Role;
 
-/** An invitation in the hand of who got it. */
+/** Redeems invitations. */
 @Tag(name = "people")
 @RestController
 @RequestMapping("/api/joining")
@@ -43,8 +43,8 @@ class JoiningController {
     }
 
     /**
-     * @param email of who gets a new password by it; missing for who is new
-     * @param by name of who invited; empty where the server did
+     * @param email of the person who gets a new password; missing for a new person
+     * @param by name of the inviting person; empty for the server
      */
     record JoiningView(String name, @MayBeMissing String email, Role role, @MayBeMissing String client, String by) {}
 
@@ -61,7 +61,7 @@ class JoiningController {
                 invitation.invitedBy() == null ? "" : invitation.invitedBy());
     }
 
-    /** Name and address are not read where the invitation is for somebody who is here. */
+    /** Name and e-mail address are ignored if the invitation is for an existing person. */
     record JoiningRequest(@MayBeMissing String name, @MayBeMissing String email, String password)
             implements FromOutside {}
 

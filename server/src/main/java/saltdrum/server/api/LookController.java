@@ -35,7 +35,7 @@ import saltdrum.core.style.StyleShelf;
 import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.TrackStore;
 
-/** What can be settled about a look, and where in a clip each value comes from. */
+/** The facets of looks, and the origin of each value in a clip. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api")
@@ -56,7 +56,7 @@ class LookController {
         CHOICE,
         FAMILY,
         EMOJI,
-        /** Those that the typeface in hand has. */
+        /** The axes of the chosen typeface. */
         AXES,
         INK,
         /** A value of several parts, of one of some kinds. */
@@ -155,10 +155,10 @@ class LookController {
     }
 
     /**
-     * A look as it is settled.
+     * A resolved look.
      *
      * @param look every facet's value
-     * @param origins where each comes from, facet by facet
+     * @param origins the origin of each value, by facet
      */
     record LookView(LookPatch look, List<OriginView> origins) {}
 

@@ -17,7 +17,7 @@ import saltdrum.server.store.JobRow;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.NotFoundException;
 
-/** Media as answers: whole, or the part that is asked for. */
+/** Serves media, as a whole or by range. */
 @Component
 class MediaAnswers {
     private final MediaStore media;

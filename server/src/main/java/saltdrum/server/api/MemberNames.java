@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 import saltdrum.server.store.PersonStore;
 
-/** Names of those who sign in here: nobody else signs with one, however it is spelt. */
+/** Reserves the names of members, in any spelling, so that strangers cannot sign with them. */
 @Component
 class MemberNames {
     private final PersonStore people;
@@ -26,7 +26,7 @@ class MemberNames {
         return name;
     }
 
-    /** As names are told apart at a glance: letters and digits, without marks, capitals and width (UAX #15, NFKD). */
+    /** Folds a name for comparison: letters and digits, ignoring marks, case and width (UAX #15, NFKD). */
     static String folded(String name) {
         return Normalizer.normalize(name, Normalizer.Form.NFKD)
                 .replaceAll("[^\\p{L}\\p{N}]", "")

@@ -8,7 +8,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** One page that hears announcements. What is sent waits in a line of its own: a page that reads nothing delays nobody. */
+/**
+ * One page that receives announcements. Each page has a queue of its own, so that a page that does not read delays no
+ * other.
+ */
 final class OpenPage {
     private static final int MOST_WAITING = 100;
 
@@ -18,7 +21,7 @@ final class OpenPage {
 
     private final String sessionId;
 
-    /** @param sessionId of who looks at it; null where nobody signs in */
+    /** @param sessionId of the page's user; null if nobody signs in */
     OpenPage(String sessionId) {
         this.sessionId = sessionId;
         line.allowCoreThreadTimeOut(true);
@@ -56,10 +59,10 @@ final class OpenPage {
         }
     }
 
-    /** Whoever still is there connects anew, and asks for what he missed. */
+    /** Closes the stream; a live page reconnects and requests what it missed. */
     void close() {
         line.shutdown();
-        // It waits for what is being sent, which may stand still.
+        // Completing waits for a pending write, which may be blocked.
         daemon(emitter::complete).start();
     }
 }

@@ -59,8 +59,8 @@ class OrderController {
     }
 
     /**
-     * @param lines how many files; of them done, ended otherwise, held
-     * @param bytes of what is done
+     * @param lines number of files; {@code done}, {@code ended} without success, {@code held}
+     * @param bytes of the finished files
      */
     record OrderRow(String id, String label, String created, int lines, int done, int ended, int held, long bytes) {
         static OrderRow of(DeliveryRow row) {
@@ -79,12 +79,12 @@ class OrderController {
     /**
      * A file of an order.
      *
-     * @param open whether there is more to come of it
+     * @param open whether it is unfinished
      * @param progress 0 to 1
-     * @param secondsLeft at the present pace; missing while nothing can be told
-     * @param turn its place among all that wait, from 1; missing for what does not
+     * @param secondsLeft at the present pace; missing if unknown
+     * @param turn its position in the queue, from 1; missing if it is not waiting
      * @param bytes of the finished file, {@code seconds} that it took
-     * @param toolLines what the tool that failed said last
+     * @param toolLines the last output of a failed tool
      */
     record OrderLine(
             String id,

@@ -24,7 +24,7 @@ import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.Role;
 
-/** Who may come in. Invitations go by links that the owner hands over; the workshop sends no mail. */
+/** People and invitations. The owner hands out invitation links; the workshop sends no mail. */
 @Tag(name = "people")
 @RestController
 @RequestMapping("/api")
@@ -78,8 +78,8 @@ class PeopleController {
     }
 
     /**
-     * @param path under the workshop's address; nobody can read it again
-     * @param hours that it is good for
+     * @param path under the workshop's address; it is shown only once
+     * @param hours until it expires
      */
     record LinkView(String path, int hours) {}
 
@@ -90,7 +90,7 @@ class PeopleController {
         return link(people.renew(personId, caller.person().orElse(null)));
     }
 
-    /** @param name for whom it is meant; may be empty */
+    /** @param name of the invited person; may be empty */
     record InvitationRequest(@MayBeMissing String name, Role role, @MayBeMissing Long clientId)
             implements FromOutside {}
 
@@ -125,8 +125,8 @@ class PeopleController {
     }
 
     /**
-     * @param renews whether it is for somebody who is here, who gets a new password by it
-     * @param by name of who invited
+     * @param renews whether it gives a new password to an existing person
+     * @param by name of the inviting person
      */
     record InvitationView(
             long id, String name, Role role, @MayBeMissing String client, boolean renews, String by, String expires) {

@@ -5,10 +5,11 @@ import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.Role;
 
 /**
- * @param client name of the one whose things a reviewer sees
- * @param seen when they signed in last
- * @param secondStep whether they sign in with a code too
- * @param failedSignIns wrong passwords that were tried as this person of late; missing for none, and where nobody may know
+ * @param client name of the client that a reviewer belongs to
+ * @param seen last sign-in
+ * @param secondStep whether a code is required
+ * @param failedSignIns recent wrong passwords for this person; missing if there are none or the caller may not see
+ * them
  */
 record PersonView(
         long id,

@@ -23,7 +23,7 @@ import saltdrum.server.work.FindingsService;
 import saltdrum.server.work.OrderAsked;
 import saltdrum.server.work.OrderPlanner;
 
-/** What an order would make and come to, before it is one; nothing here is kept. */
+/** Previews an order: its files and estimates. Stores nothing. */
 @Tag(name = "orders")
 @RestController
 @RequestMapping("/api/orders")
@@ -54,12 +54,12 @@ class PlanController {
             String said,
             @MayBeMissing Size size) {}
 
-    /** @param open findings that stand */
+    /** @param open number of open findings */
     record ClipFindings(String clipId, String clip, int open) {}
 
     /**
-     * @param left what was asked for and cannot be made, a sentence each
-     * @param captions whether captions are in any of it
+     * @param left requested files that cannot be made, a sentence each
+     * @param captions whether any file contains captions
      */
     record PlanView(List<PlanLine> lines, List<String> left, List<ClipFindings> findings, boolean captions) {}
 
@@ -89,10 +89,10 @@ class PlanController {
     }
 
     /**
-     * What a line of a plan will come to.
+     * The estimate for a line of a plan.
      *
-     * @param bytes missing where that cannot be told before
-     * @param seconds that it takes, as busy as the machine is now
+     * @param bytes missing if unknown beforehand
+     * @param seconds at the machine's present load
      */
     record EstimateView(@MayBeMissing Long bytes, @MayBeMissing Double seconds) {}
 
@@ -111,7 +111,7 @@ class PlanController {
                 .toList();
     }
 
-    /** @param written as it stands in a pattern, without its braces */
+    /** @param written as in a pattern, without its braces */
     record PlaceView(String written, String about) {}
 
     /**

@@ -38,7 +38,7 @@ import saltdrum.server.work.Dictionaries;
 import saltdrum.speech.SpeechDesk;
 import saltdrum.speech.recognise.Term;
 
-/** What a proof-reader asks before changing anything: what an edit would touch, where a word stands, what is misspelt. */
+/** Queries for proof-reading: the effect of an edit, occurrences of a word, spelling. */
 @Tag(name = "proof")
 @RestController
 @RequestMapping("/api/clips/{clipId}/track")
@@ -149,7 +149,7 @@ class ProofController {
         return new SpellingView(wrong.isPresent(), List.copyOf(wrong.orElse(Set.of())));
     }
 
-    /** Another way to tell one or two words that were heard. */
+    /** An alternative reading of one or two heard words. */
     record ReadingView(
             @Schema(description = "What stands now") String find,
             @Schema(description = "What would stand instead") String with,

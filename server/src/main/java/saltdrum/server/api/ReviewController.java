@@ -51,10 +51,10 @@ class ReviewController {
     }
 
     /**
-     * @param jobId of the film that is shown; null for the stage as it is whenever it is looked at
+     * @param jobId of the film to show; null for the live stage
      * @param language of the translation on that stage; null for the clip's own words
-     * @param days that the link is good for
-     * @param note a word to the client
+     * @param days until the link expires
+     * @param note a message to the client
      */
     record ReviewRequest(@MayBeMissing String jobId, @MayBeMissing String language, int days, @MayBeMissing String note)
             implements FromOutside {}

@@ -34,8 +34,8 @@ record ReviewView(
 
     /**
      * @param atMs moment of the clip it is about; missing for the whole
-     * @param wordId word it is about, and {@code said} how that was written then
-     * @param place where it stands in the clip's own captions as they are now; missing for the whole, and for clients
+     * @param wordId word it is about, and {@code said} its spelling at that time
+     * @param place its place in the clip's present captions; missing for the whole, and for clients
      */
     record RemarkView(
             long id,
@@ -73,7 +73,7 @@ record ReviewView(
         }
     }
 
-    /** @param track of the clip, as it is now */
+    /** @param track of the clip, in its present state */
     static ReviewView of(ReviewRow row, String token, String fileName, List<RemarkRow> remarks, Track track) {
         return new ReviewView(
                 row.id(),

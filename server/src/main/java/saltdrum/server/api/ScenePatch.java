@@ -9,14 +9,14 @@ import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.scene.Scene;
 
 /**
- * What became of a scene: from index {@code from} on, {@code removed} parts give way to {@code parts}; a whole scene takes
- * the place of nothing.
+ * A change of a scene: from index {@code from} on, {@code removed} parts are replaced by {@code parts}; a whole scene
+ * removes none.
  *
- * @param tag of the scene that comes of it, to be told when the next is asked for
+ * @param tag of the resulting scene, to be sent with the next request
  * @param version of the track that the scene was made of
  * @param before tag of the scene that this changes; missing for a whole one
- * @param glyphs outlines that the scene before had not
- * @param pictures layers that the scene before had not
+ * @param glyphs outlines that the previous scene did not have
+ * @param pictures layers that the previous scene did not have
  */
 record ScenePatch(
         @Schema(description = "Of this scene and no other; told as since when the next is asked for") String tag,

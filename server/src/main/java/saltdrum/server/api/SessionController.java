@@ -20,7 +20,10 @@ import saltdrum.server.access.SignIn;
 import saltdrum.server.store.PersonRow;
 import saltdrum.server.store.PersonStore;
 
-/** Who is at the page. Signing in and out is POST (a form of email and password) and DELETE of the same address. */
+/**
+ * The session of the caller. Signing in and out is POST (a form of email and password) and DELETE of the same
+ * address.
+ */
 @Tag(name = "people")
 @RestController
 @RequestMapping("/api/session")
@@ -41,11 +44,11 @@ class SessionController {
 
     /**
      * @param signIn whether people sign in at all
-     * @param ownerless whether nobody can yet
-     * @param address of the workshop as others call it; empty where it has none
-     * @param person missing for nobody
-     * @param passkeys whether browsers take passkeys at the workshop's address
-     * @param newcomer whether a second step has to be set up before anything else
+     * @param ownerless whether there is no owner yet
+     * @param address public address of the workshop; empty if there is none
+     * @param person missing if not signed in
+     * @param passkeys whether browsers accept passkeys at the workshop's address
+     * @param newcomer whether a second step has to be set up first
      */
     record SessionView(
             boolean signIn,

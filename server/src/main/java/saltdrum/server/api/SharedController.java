@@ -47,7 +47,7 @@ import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 import saltdrum.server.work.WorkOrder;
 
-/** What a review link opens, to whoever has it, and nothing beside that. */
+/** The contents of a review link, for anyone who has it. */
 @Tag(name = "reviews")
 @RestController
 @RequestMapping("/api/shared")
@@ -94,7 +94,7 @@ class SharedController {
         this.caller = caller;
     }
 
-    /** @param path of its link; missing where it cannot be told any more */
+    /** @param path of its link; missing if it cannot be shown again */
     record SharedRow(
             @MayBeMissing String path,
             String clip,
@@ -151,7 +151,7 @@ class SharedController {
                 remarks.stream().map(ReviewView.RemarkView::of).toList());
     }
 
-    /** @param version of the stage; 0 for a film, which stays as it is */
+    /** @param version of the stage; 0 for a film, which does not change */
     private record Shown(long version, Track track) {}
 
     private Shown shown(ReviewRow review) {
@@ -181,7 +181,7 @@ class SharedController {
                 : videos.ofClip(clips.get(review.clipId()), http);
     }
 
-    /** The stage as it is now; {@code version} is of its captions. */
+    /** The present stage; {@code version} is that of its captions. */
     record SharedStage(long version, Frame frame, FrameLayout layout, Scene scene) {}
 
     @Operation(summary = "The stage that a link shows, to be painted over its clip")
@@ -217,8 +217,8 @@ class SharedController {
     }
 
     /**
-     * @param author name of who says it; not read where they are signed in
-     * @param kind a remark, or a word about the whole
+     * @param author name of the author; ignored if signed in
+     * @param kind a remark, or a statement about the whole
      * @param atMs moment of a remark
      * @param wordId word that a remark is about; null for none
      */

@@ -13,13 +13,13 @@ import saltdrum.server.store.RemarkRow;
 import saltdrum.server.store.ReviewRow;
 
 /**
- * What a client sees by a link: no ids and names but what is needed for that.
+ * The view of a client with a review link: no ids and names except those needed.
  *
  * @param size of the finished picture
- * @param cues what is shown in it
- * @param by name of who shows it
- * @param me name of who looks; missing for who has not signed in, and says it with the first remark
- * @param verdict the newest word about what is shown now
+ * @param cues that are shown
+ * @param by name of the person who shared it
+ * @param me name of the viewer; missing if not signed in, who gives it with the first remark
+ * @param verdict the newest verdict on the shown version
  */
 record SharedView(
         String clip,
@@ -40,7 +40,7 @@ record SharedView(
 
     record SharedCue(int showMs, int hideMs, boolean rightToLeft, List<SharedWord> words) {}
 
-    /** @param spaced a space stands before it */
+    /** @param spaced whether a space precedes it */
     record SharedWord(long id, String text, int startMs, int endMs, boolean spaced) {}
 
     static List<SharedCue> cues(Track track) {

@@ -115,8 +115,8 @@ class ShelfController {
     }
 
     /**
-     * @param delivered whether something with these captions was ever made
-     * @param changes what is otherwise in the captions than when it was made, a sentence each
+     * @param delivered whether anything was ever made with these captions
+     * @param changes since the last delivery, a sentence each
      */
     record SinceView(boolean delivered, List<String> changes) {}
 

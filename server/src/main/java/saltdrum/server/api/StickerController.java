@@ -19,7 +19,7 @@ import saltdrum.media.emoji.Stickers;
 import saltdrum.server.store.StickerStore;
 import saltdrum.server.store.StickerStore.StickerRow;
 
-/** Pictures of one's own that stand at words as emoji do. */
+/** Uploaded pictures that can be placed at words like emoji. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api/stickers")

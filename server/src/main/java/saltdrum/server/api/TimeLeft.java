@@ -3,7 +3,7 @@ package saltdrum.server.api;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 
-/** How long something still takes: what was reckoned before at first, then more and more the pace that it has. */
+/** Estimates the remaining time: at first from the earlier estimate, then increasingly from the actual pace. */
 final class TimeLeft {
     /** From where on its own pace alone counts, part of the whole. */
     private static final double SURE = 0.1;
@@ -13,8 +13,8 @@ final class TimeLeft {
     private TimeLeft() {}
 
     /**
-     * @param estimate seconds of the whole, reckoned before; null where it was not
-     * @return seconds; null while nothing can be told
+     * @param estimate seconds of the whole; null if unknown
+     * @return seconds; null if unknown
      */
     static Long seconds(double progress, OffsetDateTime started, Double estimate, OffsetDateTime now) {
         double spent = Duration.between(started, now).toMillis() / 1000.0;

@@ -50,7 +50,7 @@ class TrackController {
         /** Of the track. */
         long version();
 
-        /** Of that track; null from those who do not tell. */
+        /** Of that track; null from clients that do not send it. */
         String incarnation();
 
         default TrackVersion on() {
@@ -88,9 +88,9 @@ class TrackController {
     }
 
     /**
-     * @param base what stood there before
-     * @param mine what one made of it
-     * @param theirs what another made of it
+     * @param base the original text
+     * @param mine one edited version
+     * @param theirs the other edited version
      */
     record MergeRequest(String base, String mine, String theirs) implements FromOutside {
         private static final int MOST = 2_000;

@@ -51,7 +51,7 @@ class TypefaceController {
         String svg = TextSample.svg(typesetter, new Face(family, weight), shown, language);
         return ResponseEntity.ok()
                 .contentType(MediaType.valueOf("image/svg+xml"))
-                // A family that another stood in for may be here meanwhile.
+                // The missing family of a fallback may have been installed since.
                 .cacheControl(CacheControl.noCache())
                 .eTag(Integer.toHexString(svg.hashCode()))
                 .header("Content-Security-Policy", "default-src 'none'; sandbox")

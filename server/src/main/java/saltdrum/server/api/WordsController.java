@@ -31,7 +31,7 @@ class WordsController {
     private final Workers workers;
     private final SpeechDesk speech;
 
-    /** Around a cue that is heard again, as far as it is free. */
+    /** Context around a cue that is recognised again, as far as it is free. */
     private static final int AROUND_CUE_MS = 300;
 
     WordsController(ClipStore clips, TrackStore tracks, Workers workers, SpeechDesk speech) {
@@ -77,7 +77,7 @@ class WordsController {
         Range range = range(request, track, info.durationMs());
         String language = request.language() == null || request.language().isBlank() ? "en" : request.language();
         check(request, language, info);
-        // A locked cue in the way is told now, not after the work.
+        // Fails early if a locked cue is in the way, not after the work.
         new ReplaceWords(language, List.of(), range).on(track);
         WorkOrder order = request.script() == null
                 ? new WorkOrder.Recognise(language, range, request.policies() == null ? List.of() : request.policies())

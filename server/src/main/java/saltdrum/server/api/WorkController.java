@@ -46,11 +46,11 @@ class WorkController {
     }
 
     /**
-     * A process that works.
+     * A worker process.
      *
-     * @param machine its name, and what tells it from another of that name
-     * @param silentSeconds since it was last seen, where that is long; its work is taken over
-     * @param memoryMb that it may take
+     * @param machine its host name, with what distinguishes it from others of that name
+     * @param silentSeconds since its last heartbeat, if it is overdue; its work is then taken over
+     * @param memoryMb its memory limit
      */
     record WorkerView(
             String name,

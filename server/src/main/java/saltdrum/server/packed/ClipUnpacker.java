@@ -164,7 +164,7 @@ public class ClipUnpacker {
         }
     }
 
-    /** A step that was taken back by itself need not fit any more: later ones changed the same. */
+    /** A step that was undone separately need not apply any more, because later ones changed the same. */
     private static Track doneAgain(Track at, Change step) {
         try {
             return Rebase.replayInOrder(at, step);
@@ -186,7 +186,10 @@ public class ClipUnpacker {
         }
     }
 
-    /** Every style that is asked for, as it was: the same one where it is here, or one of the package's under a free name. */
+    /**
+     * Resolves every style that is referenced: the installed one if it is identical, or one of the package's under a
+     * free name.
+     */
     private Map<String, StyleRow> dress(PackageManifest said) {
         Map<String, StyleRow> rows = new HashMap<>();
         for (PackedStyle packed : said.styles()) {

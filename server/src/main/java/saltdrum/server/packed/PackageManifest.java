@@ -7,13 +7,13 @@ import saltdrum.core.edit.Change;
 import saltdrum.core.stored.StoredForm;
 
 /**
- * What a clip package says of itself; the bytes lie beside it in the ZIP.
+ * The manifest of a clip package; the files are entries of the same ZIP.
  *
  * @param client null for the workshop's own
  * @param sound the chosen one, as {@code SoundChoice} writes it
  * @param media name of the entry with the footage
  * @param tracks the clip's own first
- * @param styles every style that a track or a step of its history asks for
+ * @param styles every style that a track or a step of its history refers to
  */
 record PackageManifest(
         String name,
@@ -32,7 +32,7 @@ record PackageManifest(
     /** @param made ISO 8601 */
     record PackedStep(String said, Change change, WorkStep step, boolean undone, String made) {}
 
-    /** @param style as a style file, which tells its own form */
+    /** @param style as a style file, including its form number */
     record PackedStyle(String name, int version, String style) {}
 
     /**

@@ -1,7 +1,7 @@
 package saltdrum.server.store;
 
-/** Who does what is being done at this moment. */
+/** The author of the present action. */
 public interface Actor {
-    /** A person's id; null for work in the background, and where nobody signs in. */
+    /** A person's id; null for background work, and if nobody signs in. */
     Long personId();
 }

@@ -13,11 +13,11 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
-/** What every process that works on this database announces, heard over a connection of its own, none of the pool's. */
+/** Receives the announcements of all processes on this database over a dedicated connection outside the pool. */
 @Component
 public class AnnouncementListener {
     private static final Logger LOG = LoggerFactory.getLogger(AnnouncementListener.class);
-    /** Whoever hears this asks for all that he knows anew. */
+    /** Sent after a gap; listeners have to reload everything they know. */
     public static final String MISSED = "{\"what\":\"missed\"}";
 
     private static final int WAIT_MS = 10_000;
@@ -30,10 +30,11 @@ public class AnnouncementListener {
     }
 
     /**
-     * Listens until closed; when the database goes away, again as soon as it is there.
+     * Listens until closed, and reconnects when the database is back after an outage.
      *
-     * @param heard gets each announcement as it was sent, and {@link #MISSED} after a time in which none could be heard
-     * @param quiet called when there was none for ten seconds
+     * @param heard receives each announcement, and {@link #MISSED} after a gap in which announcements may have been
+     * lost
+     * @param quiet called after ten seconds without one
      */
     public void listen(Consumer<String> heard, Runnable quiet, BooleanSupplier closed) {
         boolean missed = false;

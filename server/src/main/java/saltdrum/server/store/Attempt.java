@@ -1,9 +1,9 @@
 package saltdrum.server.store;
 
 /**
- * One go at a job, from its beginning to its end or to the death of whoever does it.
+ * One attempt at a job, until the job or its worker ends.
  *
- * @param number from 1; the highest of a job is the one that counts
+ * @param number from 1; only the highest of a job counts
  */
 public record Attempt(String jobId, int number) {
     private static final char BETWEEN = '.';

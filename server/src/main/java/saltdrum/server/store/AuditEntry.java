@@ -4,9 +4,9 @@ import java.time.OffsetDateTime;
 import saltdrum.core.MayBeMissing;
 
 /**
- * Something that somebody did.
+ * An entry of the audit log.
  *
- * @param person name as it was then; missing where nobody signs in, and for a stranger
- * @param about what it was done to, by its name then
+ * @param person the name at that time; missing if nobody signs in, and for strangers
+ * @param about what was acted on, by its name at that time
  */
 public record AuditEntry(long id, OffsetDateTime made, @MayBeMissing String person, String did, String about) {}

@@ -3,7 +3,7 @@ package saltdrum.server.store;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** Who did what: sign-ins, people, links, what is settled for clients, deliveries, deletions. Kept a year. */
+/** The audit log: sign-ins, people, links, client settings, deliveries, deletions. Entries are kept for a year. */
 @Component
 public class AuditLog {
     private final AuditMapper entries;
@@ -14,7 +14,7 @@ public class AuditLog {
         this.actor = actor;
     }
 
-    /** By whoever asks at this moment. */
+    /** Adds an entry for the present caller. */
     public void add(String did, String about) {
         entries.add(actor.personId(), did, about);
     }

@@ -8,8 +8,8 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /**
- * What is said in all tracks, written down for searching. It is brought up to date before a search, not at every edit:
- * who types waits for nothing.
+ * A search index of the text of all tracks. It is updated before a search, not at each edit, so that typing is not
+ * delayed.
  */
 @Component
 public class CaptionSearchIndex {

@@ -4,11 +4,11 @@ import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
 
 /**
- * What a workshop has settled for all clips, and for those of one client.
+ * The settings of a workshop for all clips, or for those of one client.
  *
- * @param unsureBelow confidence below which words ask to be listened to again, 0 to 1
+ * @param unsureBelow confidence below which words are marked for listening again, 0 to 1
  * @param zones what a phone lays over a picture
- * @param limits from where on something is a finding
+ * @param limits above which checks report a finding
  */
 public record ClientSettings(double unsureBelow, SafeZones zones, Limits limits) {
     public ClientSettings {

@@ -9,7 +9,7 @@ import saltdrum.core.cue.SafeZones;
 /** A client id of null is the workshop itself. */
 @Mapper
 interface ClientSettingsMapper {
-    /** The client's own, else the workshop's; null where neither has settled it. */
+    /** The client's own settings, else the workshop's; null if neither exist. */
     @Select(
             "select " + WorkshopMapper.UNSURE_BELOW
                     + """

@@ -53,7 +53,7 @@ public record ClipListRow(
         return split(translations);
     }
 
-    /** Findings that stand open, as far as is known; null where the captions as they are now were not looked at. */
+    /** Number of open findings; null if the present captions have not been checked. */
     public Integer openFindings() {
         return looked ? lookedOpen : null;
     }

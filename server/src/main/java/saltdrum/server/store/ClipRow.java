@@ -4,8 +4,8 @@ import java.time.OffsetDateTime;
 import saltdrum.media.clip.ClipInfo;
 
 /**
- * A clip as it is kept. hashes are null until prepared; {@code sound} is the
- * chosen sound; client is null for the workshop's own.
+ * A clip's row. Hashes are null until prepared; {@code sound} is the chosen sound; client is null for the workshop's
+ * own.
  */
 public record ClipRow(
         String id,

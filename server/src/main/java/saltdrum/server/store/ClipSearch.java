@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Which clips are asked for.
+ * A query for clips.
  *
- * @param id of one clip, wherever it lies but among the removed; null for all of a shelf
- * @param terms folded: the clip's name, its client's or a word has to hold each of them
+ * @param id of one clip on any shelf but the removed; null for all of a shelf
+ * @param terms folded: each has to occur in the clip's name, its client's name or its words
  * @param clientId null for any; 0 for the workshop's own
  */
 public record ClipSearch(String id, List<String> terms, Long clientId, Shelf shelf) {
@@ -19,7 +19,7 @@ public record ClipSearch(String id, List<String> terms, Long clientId, Shelf she
         return new ClipSearch(id, List.of(), null, Shelf.HERE);
     }
 
-    /** @param text words to look for, in any order, with spaces between; null or empty for none */
+    /** @param text words to search for, in any order, separated by spaces; null or empty for none */
     public static ClipSearch of(String text, Long clientId, Shelf shelf) {
         List<String> terms = text == null
                 ? List.of()
@@ -30,7 +30,7 @@ public record ClipSearch(String id, List<String> terms, Long clientId, Shelf she
         return new ClipSearch(null, terms, clientId, shelf);
     }
 
-    /** Without accents and capitals: as it is searched. */
+    /** Folds accents and case for searching. */
     static String folded(String text) {
         return Normalizer.normalize(text, Normalizer.Form.NFKD)
                 .replaceAll("\\p{M}", "")

@@ -129,7 +129,7 @@ public class ClipStore {
         clips.forgetOld(KEPT_DAYS);
     }
 
-    /** The same footage and captions once more; its history begins anew. */
+    /** Copies a clip with its footage and captions; the copy starts with an empty history. */
     public ClipRow copy(String id, String name) {
         return repeatableRead.run(() -> {
             String copy = Ids.fresh();

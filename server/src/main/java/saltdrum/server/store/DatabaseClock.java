@@ -12,9 +12,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 
 /**
- * The database's time, which all machines have alike: leases, heartbeats and ages are told and compared by it alone. The
- * machine's own clock, which may be wrong and may jump, is not read; between two looks at the database the time goes on by
- * the processor's count.
+ * The database's time, which is the same for all machines: leases, heartbeats and ages are compared by it alone. The
+ * machine's own clock, which may be wrong or jump, is not used; between two queries the time is advanced by a
+ * monotonic clock.
  */
 @Component
 public class DatabaseClock {
@@ -63,8 +63,7 @@ public class DatabaseClock {
             long took = count.getAsLong() - before;
             Look known = last;
             Look looked = new Look(time, before + took / 2);
-            // Between sending and answer lies the doubt: where that is long and nothing has jumped, what is known is
-            // better.
+            // The round trip is the uncertainty: if it is long and nothing has jumped, the known offset is better.
             boolean jumped = known == null
                     || Duration.between(known.time.plusNanos(looked.at - known.at), time)
                                     .abs()

@@ -4,7 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.RefusedEditException;
 
-/** Orders: what was asked for together, each line a job of its own. */
+/** Orders: several outputs requested together, each line a job of its own. */
 @Component
 public class DeliveryStore {
     private final DeliveryMapper mapper;
@@ -14,10 +14,10 @@ public class DeliveryStore {
     }
 
     /**
-     * What a line says of itself; estimates are null where nothing could be told before.
+     * The properties of a line; estimates are null if unknown.
      *
-     * @param sampledSeconds what samples told before the machine's pace was counted in
-     * @param trackVersion of the clip's own captions that it shows; null for what shows none
+     * @param sampledSeconds the estimate from samples, before the machine's pace is applied
+     * @param trackVersion of the clip's own captions that it shows; null if it shows none
      */
     public record Line(
             String fileName,

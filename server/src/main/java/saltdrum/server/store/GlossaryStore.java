@@ -20,7 +20,7 @@ public class GlossaryStore {
         return mapper.of(clientId);
     }
 
-    /** What holds for a client's clips: its own terms, and the workshop's where it has none of that spelling. */
+    /** The terms that apply to a client's clips: its own, and those of the workshop with other spellings. */
     public List<GlossaryRow> holdingFor(Long clientId) {
         Map<String, GlossaryRow> terms = new LinkedHashMap<>();
         mapper.of(clientId).forEach(row -> terms.put(row.term().toLowerCase(Locale.ROOT), row));
@@ -40,7 +40,7 @@ public class GlossaryStore {
         return mapper.of(clientId);
     }
 
-    /** One more term; a term of that spelling stays as it is. */
+    /** Adds a term; an existing term of that spelling is not changed. */
     public List<GlossaryRow> add(Long clientId, GlossaryRow term) {
         mapper.add(clientId, term);
         return mapper.of(clientId);

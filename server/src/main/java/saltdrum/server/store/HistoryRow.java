@@ -6,6 +6,6 @@ import saltdrum.core.MayBeMissing;
 /**
  * One step of a track's history.
  *
- * @param by name of who made it; null where nobody signs in, and for what work in the background made
+ * @param by name of the author; null if nobody signs in, and for background work
  */
 public record HistoryRow(long seq, String said, boolean undone, OffsetDateTime made, @MayBeMissing String by) {}

@@ -31,7 +31,7 @@ final class Ids {
         return random(12);
     }
 
-    /** What opens something to whoever has it: 130 bits. */
+    /** A random secret for links, 130 bits. */
     static String token() {
         return random(26);
     }

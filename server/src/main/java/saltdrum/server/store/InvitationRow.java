@@ -3,9 +3,9 @@ package saltdrum.server.store;
 import java.time.OffsetDateTime;
 
 /**
- * @param name for whom it is meant, as the inviting person calls them
- * @param personId of the person who gets a new password by it; null for one who is new
- * @param invitedBy name of who invited; null where the server itself did
+ * @param name of the invited person, as given by the inviting person
+ * @param personId of the person who gets a new password; null for a new person
+ * @param invitedBy name of the inviting person; null for the server itself
  */
 public record InvitationRow(
         long id,

@@ -4,6 +4,6 @@ import saltdrum.core.cue.Track;
 
 /** What a piece of work does to a track. */
 public interface JobChange {
-    /** @param anew whether it is done over what its last change was made on */
+    /** @param anew whether it replaces the result of its previous change */
     Track of(Track track, boolean anew);
 }

@@ -94,7 +94,7 @@ interface JobMapper {
             """)
     String lastDelivered(String clipId);
 
-    /** Time taken over time that samples told, of the newest renders. */
+    /** Ratios of actual to sampled time of the newest renders. */
     @Select(
             """
             select extract(epoch from finished - started) / sampled_seconds from job

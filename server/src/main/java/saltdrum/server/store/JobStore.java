@@ -57,7 +57,7 @@ public class JobStore {
         mapper.progress(attempt, Math.min(1, Math.max(0, progress)), message);
     }
 
-    /** A draft stands in the track; its last step of the history is this stretch. */
+    /** Records that a draft is in the track up to there; its last history step covers this stretch. */
     public void heard(Attempt attempt, int fromMs, int toMs) {
         mapper.heard(attempt, fromMs, toMs);
     }
@@ -98,7 +98,7 @@ public class JobStore {
         mapper.toolLines(attempt, lines);
     }
 
-    /** How long renders take here of what samples tell. */
+    /** The usual ratio of actual to sampled render time on this machine. */
     public double pace() {
         return Pace.of(mapper.paces(RENDERS_OF_A_PACE));
     }
@@ -146,7 +146,7 @@ public class JobStore {
         return Set.copyOf(mapper.open());
     }
 
-    /** @return ids of those of a queue that nobody has taken up, the next first */
+    /** @return ids of a queue's waiting jobs, the next first */
     public List<String> waiting(String task) {
         return mapper.waiting(task);
     }
@@ -171,7 +171,7 @@ public class JobStore {
         return !Boolean.TRUE.equals(mapper.goesOn(attempt));
     }
 
-    /** Whoever does something now, or did when he died. */
+    /** Names of workers that hold jobs, including dead ones. */
     public List<String> pickers() {
         return mapper.pickers();
     }
@@ -181,12 +181,12 @@ public class JobStore {
         return mapper.releasePicked(worker);
     }
 
-    /** Jobs that were asked to stop, and nobody does them any more, are stopped. */
+    /** Stops jobs that were asked to stop and that no worker holds any more. */
     public int stopAbandoned() {
         return mapper.stopAbandoned();
     }
 
-    /** Jobs that wait or run, and stand in nobody's queue. */
+    /** Jobs that wait or run but are in no queue. */
     public List<String> lost() {
         return mapper.lost();
     }

@@ -1,12 +1,12 @@
 package saltdrum.server.store;
 
-/** A queue of its own with its own hands: a long film keeps no words waiting. */
+/** A separate queue with its own concurrency, so that long films do not delay recognition. */
 public enum Lane {
     LIGHT("job", "Preparing and measuring"),
     HEARING("hearing", "Hearing and translating"),
     RENDERS("render", "Rendering");
 
-    /** Name of the queue, as it stands in the database. */
+    /** Name of the queue in the database. */
     public final String queue;
 
     public final String label;

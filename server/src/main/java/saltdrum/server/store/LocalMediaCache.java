@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 
 /** Files of a store elsewhere that are here as well; the longest unused go when there are too many bytes. */
 final class LocalMediaCache {
-    /** Who asked for a file opens it at once; one that is open may go. */
+    /** A requested file is opened soon; open files may be evicted. */
     private static final Duration IN_HAND = Duration.ofMinutes(10);
 
     private final Path folder;

@@ -20,11 +20,14 @@ interface MediaFileMapper {
               and not exists (select 1 from media_store s where s.hash = m.hash)
             """;
 
-    /** Nobody else keeps or removes these bytes until the transaction ends. */
+    /** Locks these bytes until the end of the transaction. */
     @Select("select pg_advisory_xact_lock(hashtextextended(#{hash}, 0))")
     Object alone(String hash);
 
-    /** Whether nobody copies the store; then nobody begins to until the transaction ends. See tools/backup. */
+    /**
+     * Whether no backup is copying the store; if so, none can start until the end of the transaction. See
+     * tools/backup.
+     */
     @Select("select pg_try_advisory_xact_lock(7311001)")
     boolean mayRemove();
 
@@ -40,7 +43,7 @@ interface MediaFileMapper {
     @Select("select hash from media_store")
     String storeMark();
 
-    /** Of two that mark at once the first is taken, unless it is to be marked anew. */
+    /** If two callers mark at once, the first one is used, unless a new mark is requested. */
     @Insert(
             """
             insert into media_store (hash) values (#{hash})

@@ -5,8 +5,8 @@ import java.nio.file.Path;
 import java.util.Set;
 
 /**
- * Where media bytes lie for good, each under its SHA-256: a folder, or an S3 store. A file is there whole or not at all.
- * What cannot be read or written is an {@link java.io.UncheckedIOException}.
+ * Permanent storage of media by their SHA-256: a folder or an S3 store. Writes are atomic. Errors are thrown as
+ * {@link java.io.UncheckedIOException}.
  */
 interface MediaPlace {
     /** What takes long of putting a file there, before anybody has to wait for it. */

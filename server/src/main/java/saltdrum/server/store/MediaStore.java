@@ -35,7 +35,7 @@ import saltdrum.server.Settings;
 public class MediaStore {
     public static final long MOST_BYTES = 4L << 30;
 
-    /** Of no bytes: nobody keeps such a file, and any store can say that it has none. */
+    /** The hash of no bytes: no such file is ever stored, so any store can be probed for it. */
     private static final String NOTHING = Ids.hash(new byte[0]);
 
     private final MediaPlace place;
@@ -75,12 +75,12 @@ public class MediaStore {
         return place.has(hash);
     }
 
-    /** Where media lie, as a person names it. */
+    /** The location of the store, for messages. */
     String where() {
         return place.where();
     }
 
-    /** What is wrong with where media lie, in a sentence; null where all is well. */
+    /** The problem with the store, in a sentence; null if there is none. */
     public String trouble() {
         try {
             place.has(NOTHING);
@@ -90,7 +90,7 @@ public class MediaStore {
         }
     }
 
-    /** As an answer, of which only what is asked for is read. */
+    /** A response body that reads only the requested range. */
     public Resource resource(String hash) {
         return place instanceof FolderPlace ? new FileSystemResource(place.file(hash)) : new StoredFile(place, hash);
     }
@@ -128,9 +128,10 @@ public class MediaStore {
     }
 
     /**
-     * Forgets what films that are not being made any more have left: who made them was killed, or woke up when they were done.
+     * Removes leftovers of films that are no longer being made, because their worker was killed or woke up too late.
      *
-     * @param openJobs asked after the folders were listed, so that none of a job that begins meanwhile is taken
+     * @param openJobs evaluated after the folders are listed, so that the folder of a job that starts meanwhile is
+     * not removed
      */
     public void sweepHalves(Supplier<Set<String>> openJobs) {
         try (Stream<Path> folders = Files.list(halves)) {
@@ -247,7 +248,7 @@ public class MediaStore {
         work.sweep();
     }
 
-    /** Files that no row tells of: they were moved in when the database lost what it had not yet written for good. */
+    /** Files without a row: they were stored when the database lost its last transactions. */
     private List<String> strays() {
         Set<String> told = mapper.all();
         return place.all().stream().filter(hash -> !told.contains(hash)).toList();

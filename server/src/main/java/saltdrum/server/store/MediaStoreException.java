@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 import saltdrum.core.SaltDrumException;
 
-/** The store that media lie in does not do what it is asked; nothing is wrong with what was asked. */
+/** The media store fails; the request itself is valid. */
 public final class MediaStoreException extends SaltDrumException {
     MediaStoreException(String message) {
         super(message);

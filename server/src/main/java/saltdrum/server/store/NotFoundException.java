@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 import saltdrum.core.SaltDrumException;
 
-/** Something was asked for that is not here. */
+/** The requested object does not exist. */
 public final class NotFoundException extends SaltDrumException {
     public NotFoundException(String message) {
         super(message);

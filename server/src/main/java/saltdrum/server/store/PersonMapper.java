@@ -32,7 +32,7 @@ interface PersonMapper {
     @Select("select count(*) from person where role = 'OWNER'")
     int owners();
 
-    /** So that of two owners who leave at once one stays. */
+    /** Locks the owners, so that two who leave at once cannot both go. */
     @Select("select count(*) from (select 1 from person where role = 'OWNER' for update) as held")
     int ownersHeld();
 

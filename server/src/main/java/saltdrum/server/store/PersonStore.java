@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
 
-/** Who may come in, and the links that let somebody in. */
+/** People, invitations and links for new passwords. */
 @Component
 public class PersonStore {
     public static final int INVITATION_HOURS = 72;
@@ -32,14 +32,14 @@ public class PersonStore {
         return person;
     }
 
-    /** By what Spring calls them; null for nobody. */
+    /** By Spring's user handle; null if there is no such person. */
     public PersonRow find(String id) {
         return id.chars().allMatch(Character::isDigit) && id.length() < 19 && !id.isEmpty()
                 ? people.find(Long.parseLong(id))
                 : null;
     }
 
-    /** Null for nobody; capitals make no difference. */
+    /** Ignores case; null if there is no such person. */
     public PersonRow named(String email) {
         return people.named(email);
     }
@@ -116,12 +116,12 @@ public class PersonStore {
         people.endSessions(Long.toString(id), session == null ? "" : session);
     }
 
-    /** @return what stands in the link; it is kept nowhere */
+    /** @return the secret of the link; only its hash is stored */
     public String invite(String name, Role role, Long clientId, PersonRow by) {
         return link(name, role, clientId, null, by);
     }
 
-    /** @return what stands in a link by which the person gives themselves a new password */
+    /** @return the secret of a link with which the person sets a new password */
     public String renew(long id, PersonRow by) {
         PersonRow person = get(id);
         return link(person.name(), person.role(), person.clientId(), id, by);
@@ -133,7 +133,7 @@ public class PersonStore {
         return token;
     }
 
-    /** What stands in the link that makes the first owner; earlier ones are good no more. */
+    /** The secret of the link for the first owner; earlier ones become invalid. */
     @Transactional
     public String ownersLink() {
         people.forgetOwnAndOld();

@@ -3,7 +3,7 @@ package saltdrum.server.store;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** Which pages have which clip open. A page tells it again and again; one that falls silent is closed or asleep. */
+/** Which pages have which clip open. A page sends heartbeats; one that stops is closed or asleep. */
 @Component
 public class PresenceStore {
     /** Two and a half times as long as pages are silent. */

@@ -46,7 +46,7 @@ interface RecutMapper {
     @Delete("delete from measured where clip_id = #{clipId}")
     void forgetMeasured(String clipId);
 
-    /** So that nobody goes on with a track of the old length. */
+    /** Invalidates edits that are based on the old length. */
     @Update("update track set version = version + 1 where clip_id = #{clipId}")
     void anotherVersion(String clipId);
 

@@ -5,10 +5,10 @@ import saltdrum.core.recut.CarryOverResult;
 import saltdrum.media.clip.ClipInfo;
 
 /**
- * Other footage of a clip.
+ * New footage for a clip.
  *
- * @param beforeId the clip as it was, in the archive; null until the footage is in its place, or when that is gone
- * @param carry where the words go, and {@code carried} what became of them; null until the footage is in its place
+ * @param beforeId the archived copy of the old clip; null until the footage is in place, or if the copy was removed
+ * @param carry new places of the words, and {@code carried} the report; null until the footage is in place
  */
 public record RecutRow(
         String clipId,

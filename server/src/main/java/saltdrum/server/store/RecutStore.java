@@ -31,9 +31,9 @@ public class RecutStore {
     }
 
     /**
-     * The footage takes its place, and the clip as it was goes to the archive as one of its own.
+     * Puts the footage in place and archives the old clip as a copy.
      *
-     * @throws SupersededAttemptException when a later attempt at this work has begun
+     * @throws SupersededAttemptException if a later attempt at this work has begun
      */
     public void takePlace(Attempt by, RecutRow offered, String beforeName, CarryOver carry, CarryOverResult carried) {
         repeatableRead.run(() -> {
@@ -50,7 +50,7 @@ public class RecutStore {
         });
     }
 
-    /** What became of the words is known, and need not be told any more. */
+    /** Dismisses the report about the words. */
     public void forget(String clipId) {
         recuts.forget(clipId, true);
     }

@@ -7,7 +7,10 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Several statements that see the database as it is at one moment (REPEATABLE READ), done again when others were first. */
+/**
+ * Runs several statements on one snapshot of the database (REPEATABLE READ) and retries after a serialisation
+ * failure.
+ */
 @Component
 class RepeatableRead {
     private static final int MOST_TRIES = 50;

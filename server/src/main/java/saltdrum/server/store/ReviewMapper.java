@@ -63,7 +63,7 @@ interface ReviewMapper {
     @Select(REMARK + "where m.id = #{id}")
     RemarkRow remark(long id);
 
-    /** Counted while nobody else adds one. */
+    /** Counted under a lock against concurrent inserts. */
     @Select(
             "select (select count(*) from remark where review_id = r.id and kind = 'REMARK') from review r where r.id = #{reviewId} for update")
     int count(String reviewId);

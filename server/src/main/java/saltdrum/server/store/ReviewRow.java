@@ -3,11 +3,11 @@ package saltdrum.server.store;
 import java.time.OffsetDateTime;
 
 /**
- * @param jobId of the film that is shown; null for the stage, and for a film that was removed
- * @param language of the translation that is shown; null for the clip's own words
- * @param sealed what stands in its link
- * @param round how many things were shown by the link so far
- * @param shown when the present one was put in
+ * @param jobId of the shown film; null for the live stage, and for a film that was removed
+ * @param language of the shown translation; null for the clip's own words
+ * @param sealed the encrypted secret of its link
+ * @param round how many versions were shown by the link so far
+ * @param shown when the present one was shared
  */
 public record ReviewRow(
         String id,

@@ -8,7 +8,7 @@ import saltdrum.core.RefusedEditException;
 /** What clients are shown, and what they say to it. */
 @Component
 public class ReviewStore {
-    /** Of one review; nobody reads more. What is said of the whole is not counted. */
+    /** Limit per review. Verdicts about the whole are not counted. */
     private static final int MOST_REMARKS = 600;
 
     private final ReviewMapper reviews;
@@ -19,7 +19,7 @@ public class ReviewStore {
         this.links = links;
     }
 
-    /** What stands in a review's link; null when it cannot be told here any more. */
+    /** The secret of a review's link; null if it cannot be shown again. */
     public String token(ReviewRow review) {
         return links.open(review.sealed());
     }
@@ -41,7 +41,7 @@ public class ReviewStore {
         return review;
     }
 
-    /** @throws NotFoundException for a link that was withdrawn, has expired, or never was: nobody learns which */
+    /** @throws NotFoundException if the link was withdrawn, has expired, or never existed; the answer is the same */
     public ReviewRow byToken(String token) {
         ReviewRow review = reviews.byToken(Ids.hash(token));
         if (review == null) {
@@ -51,9 +51,9 @@ public class ReviewStore {
     }
 
     /**
-     * @param jobId of the film; null for the stage
-     * @param days that its link is good for
-     * @param by name of who shows it; null where nobody signs in
+     * @param jobId of the film; null for the live stage
+     * @param days until its link expires
+     * @param by name of the sharing person; null if nobody signs in
      */
     public ReviewRow show(String clipId, String jobId, String language, String note, int days, String by) {
         String id = Ids.fresh();

@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 /** What a person is to the workshop. */
 public enum Role {
-    /** Does all that a designer does, says who comes in, and throws away for good. */
+    /** May do everything a designer may, manage people and delete for good. */
     OWNER,
     DESIGNER,
     /** Sees what one client is shown, and says something to it. */

@@ -31,8 +31,8 @@ import software.amazon.awssdk.services.s3.model.NoSuchKeyException;
 import software.amazon.awssdk.services.s3.model.S3Object;
 
 /**
- * A bucket of an S3 store. What is worked on is brought to a folder here first, and stays there as long as there is room; who
- * only looks at a part of a film gets that part as it comes.
+ * A bucket of an S3 store. Files to work on are first copied to a local cache; range requests are streamed from the
+ * bucket.
  */
 final class S3Place implements MediaPlace {
     private static final String UNCHANGED = "Nothing was changed.";
@@ -58,7 +58,7 @@ final class S3Place implements MediaPlace {
         this.prefix = path.isEmpty() ? "" : path + "/";
         this.near = near;
         this.at = endpoint.isBlank() ? "" : " at " + endpoint;
-        // Who the caller is stands in the environment, as for every program that asks S3.
+        // Credentials come from the environment, as for other S3 clients.
         var client = S3Client.builder()
                 .httpClientBuilder(UrlConnectionHttpClient.builder())
                 .region(Region.of(System.getenv().getOrDefault("AWS_REGION", USUAL_REGION)))
@@ -178,7 +178,7 @@ final class S3Place implements MediaPlace {
         return new Part(body);
     }
 
-    /** Whoever has read enough hangs up, instead of reading what is left. */
+    /** Closing early aborts the transfer instead of reading the rest. */
     private static final class Part extends java.io.FilterInputStream {
         private final ResponseInputStream<GetObjectResponse> body;
         private boolean ended;

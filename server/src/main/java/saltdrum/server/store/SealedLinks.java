@@ -13,8 +13,8 @@ import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
 
 /**
- * What stands in links that can be shown again, sealed (AES-256-GCM, NIST SP 800-38D) with the workshop's own key. Backups
- * leave the key out, so after one was brought back elsewhere links still open what they opened and cannot be shown any more.
+ * Encrypts the secrets of links that can be shown again (AES-256-GCM, NIST SP 800-38D) with the workshop's own key.
+ * Backups do not contain the key, so links restored elsewhere still work but cannot be shown again.
  */
 @Component
 public class SealedLinks {

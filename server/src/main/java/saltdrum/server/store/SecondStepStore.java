@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
 
-/** Secrets of those who sign in with a code, and their recovery codes. */
+/** The TOTP secrets and recovery codes of people with a second step. */
 @Component
 public class SecondStepStore {
     private static final int RECOVERY_CODES = 10;
@@ -20,7 +20,7 @@ public class SecondStepStore {
         this.people = people;
     }
 
-    /** Null for who has none. */
+    /** Null if the person has none. */
     public byte[] secret(long personId) {
         SecondStepMapper.Secret row = steps.secret(personId);
         return row == null ? null : row.secret();
@@ -66,7 +66,7 @@ public class SecondStepStore {
         return steps.ofAll();
     }
 
-    /** Who has none signs in again, and sets one up before anything else. */
+    /** Requires a second step of everyone; people without one are signed out and set it up at the next sign-in. */
     @Transactional
     public void askOfAll(boolean ofAll, Long asker) {
         if (ofAll && asker != null && secret(asker) == null) {

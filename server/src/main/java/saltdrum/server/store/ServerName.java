@@ -10,8 +10,8 @@ import java.time.Instant;
 import java.util.Optional;
 
 /**
- * What one running server is called, wherever it leaves something behind: its machine, its process and when that began, so
- * that others can tell whether it still runs.
+ * The unique name of a server process: host, process id and start time, so that others can tell whether it still
+ * runs.
  */
 public record ServerName(String host, long pid, long startedMs) {
     private static final String BETWEEN = "~";
@@ -24,7 +24,7 @@ public record ServerName(String host, long pid, long startedMs) {
         return new ServerName(HERE, own.pid(), startedMs(own));
     }
 
-    /** Two machines may have the same name, and two containers one machine: what tells them apart stands behind it. */
+    /** Machines may share a host name, and containers share one machine, so an id is appended. */
     private static String machine() {
         return hostName() + "."
                 + Ids.hash((text("/etc/machine-id") + numbers()).getBytes(StandardCharsets.UTF_8))

@@ -1,6 +1,6 @@
 package saltdrum.server.store;
 
-/** Where a clip lies. */
+/** Where a clip is listed. */
 public enum Shelf {
     /** At hand. */
     HERE,

@@ -8,7 +8,7 @@ public final class StaleException extends SaltDrumException {
         this("this clip");
     }
 
-    /** @param what both changed, as it is named within a sentence */
+    /** @param what both changed, worded to fit within a sentence */
     public StaleException(String what) {
         super("Someone else changed " + what + " meanwhile. Your change was not made; the newest words are shown now.");
     }

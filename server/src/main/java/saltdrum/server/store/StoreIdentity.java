@@ -8,8 +8,8 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
 
 /**
- * Whether the media store that this process sees is the one that the database tells of. Two servers with one database and
- * different stores would each miss what the other has, and sweep it.
+ * Verifies that this process uses the media store that the database refers to. Two servers with one database and
+ * different stores would each delete what the other has stored.
  */
 @Component
 class StoreIdentity implements InitializingBean {

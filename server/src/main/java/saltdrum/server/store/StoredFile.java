@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import org.springframework.core.io.AbstractResource;
 
-/** A file of the store as an answer: of a part that is asked for, no more is read than that. */
+/** A stored file as a response body; a range request reads only that range. */
 final class StoredFile extends AbstractResource {
     private final MediaPlace place;
     private final String hash;
@@ -35,7 +35,7 @@ final class StoredFile extends AbstractResource {
             private long at;
             private InputStream in;
 
-            /** Who skips before reading has only chosen where to begin. */
+            /** Skipping before the first read only sets the start offset. */
             @Override
             public long skip(long bytes) throws IOException {
                 if (in != null) {

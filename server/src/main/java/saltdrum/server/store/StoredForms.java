@@ -19,8 +19,8 @@ import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PieceList;
 
 /**
- * What stands in the database as JSON, beside orders of work ({@code WorkOrder.FORM}).
- * A change to one of these records needs a step here; the museum in the tests holds every form there ever was.
+ * The JSON stored in the database, besides work orders ({@code WorkOrder.FORM}). Changing one of these records
+ * requires an upgrade step here; the museum in the tests contains every earlier form.
  */
 final class StoredForms {
     static final StoredForm<ClipInfo> CLIP = StoredForm.of("clip", ClipInfo.class);

@@ -61,7 +61,7 @@ public class StyleFiles {
 
     public record Content(List<Seen> styles, List<CameWith> fonts) {}
 
-    /** What a file holds, none of which is taken. @throws BadInputException when it is none */
+    /** Inspects a file without importing it. @throws BadInputException if it is not a style file */
     public Content look(byte[] file) {
         List<CameWith> came = new ArrayList<>();
         List<Style> found = found(file, came);
@@ -124,7 +124,7 @@ public class StyleFiles {
                 try {
                     fonts.take(font.name(), font.licence(), font.file());
                 } catch (BadInputException told) {
-                    // It was told before: broken, or one of its weight is here already.
+                    // Already reported: broken, or one of its weight is installed.
                 }
             }
         }

@@ -54,7 +54,7 @@ interface StyleMapper {
             """)
     void add(String name, boolean motion);
 
-    /** Tracks that took whatever was newest stay with what that is now. */
+    /** Tracks that use the newest version are pinned to the present one. */
     @Update(
             """
             update track set version = version + 1, styling = coalesce(styling, '{"all": {}, "roles": []}'::jsonb) || jsonb_build_object('version',

@@ -76,7 +76,9 @@ public class StyleStore implements StyleShelf {
         return listed().stream().map(StyleRow::style).toList();
     }
 
-    /** In its newest version where it has not the one that is asked for: a file may tell one of another workshop. */
+    /**
+     * Returns the newest version if the requested one does not exist: a file may name a version of another workshop.
+     */
     @Override
     public Style get(String name, int version) {
         StyleRow row = mapper.find(name, version);

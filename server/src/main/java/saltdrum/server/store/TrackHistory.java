@@ -23,9 +23,9 @@ public class TrackHistory {
     }
 
     /**
-     * Takes back the last step of whoever asks, or one that is nobody's.
+     * Undoes the caller's last step, or the last one without an author.
      *
-     * @throws RefusedEditException when there is none, and when a later step of somebody else changed the same
+     * @throws RefusedEditException if there is none, or if a later step of somebody else changed the same
      */
     public StoredChange undo(String trackId, TrackVersion on) {
         return tracks.carryOut(trackId, on, null, (base, present) -> {
@@ -72,7 +72,7 @@ public class TrackHistory {
 
     /** Why a step cannot be taken back or done again. */
     private String over(String trackId, EditRow step) {
-        // The earliest of those that stand over it, which has to go first.
+        // The earliest later step that depends on it, which has to be undone first.
         EditRow other = null;
         for (EditRow later : mapper.doneAfter(trackId, step.seq())) {
             other = later.change().overlaps(step.change()) ? later : other;
@@ -90,14 +90,14 @@ public class TrackHistory {
         return mapper.history(trackId);
     }
 
-    /** What undo and redo would do for whoever asks. */
+    /** What undo and redo would do for the caller. */
     public UndoSteps steps(String trackId) {
         UndoSteps steps = mapper.steps(trackId, actor.personId());
         // MyBatis gives no record for a row of nulls.
         return steps == null ? new UndoSteps(null, null) : steps;
     }
 
-    /** Undoes or does again, whoever made them, until the step {@code seq} is the last that is done; 0 undoes all. */
+    /** Undoes or redoes steps of any author until {@code seq} is the last applied one; 0 undoes all. */
     public StoredChange goTo(String trackId, TrackVersion on, long seq) {
         return tracks.carryOut(trackId, on, null, (base, present) -> {
             if (base != present) {

@@ -8,7 +8,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.edit.Change;
 
-/** Whole tracks that come to be at once: of a new clip, of a copied one, and of one that is carried here from elsewhere. */
+/** Inserts whole tracks: of a new clip, a copied one, or an imported package. */
 @Component
 public class TrackImport {
     private final TrackMapper mapper;

@@ -11,7 +11,7 @@ import saltdrum.core.edit.Change;
 
 @Mapper
 interface TrackMapper {
-    /** A removed clip's captions are nobody's to read or change until it is brought back. */
+    /** A removed clip's captions can be neither read nor changed until it is restored. */
     String OF_A_CLIP = "not exists (select 1 from clip where clip.id = track.clip_id and clip.removed is not null)";
 
     String ROW =
@@ -125,7 +125,7 @@ interface TrackMapper {
             "update track set looked_version = #{version}, looked_open = #{open} where id = #{id} and version = #{version}")
     void looked(String id, long version, int open);
 
-    /** Steps that a person can take back or do again: their own, and those that are nobody's. */
+    /** Steps that a person can undo or redo: their own, and those without an author. */
     String OF_PERSON = "(#{personId}::bigint is null or person_id is null or person_id = #{personId}::bigint)";
 
     String STEP = "select seq, said, change::text as change, undone, job_id, person_id, "
@@ -157,8 +157,8 @@ interface TrackMapper {
     List<EditRow> doneAfter(String trackId, long seq);
 
     /**
-     * Steps that are undone up to the step {@code seq}, the oldest first. One before a later step that is done was taken
-     * back by itself, and is done again only when it is the step that is asked for.
+     * Undone steps up to {@code seq}, the oldest first. One that precedes an applied step was undone separately, and
+     * is redone only if it is the requested step itself.
      */
     @Select(
             STEP

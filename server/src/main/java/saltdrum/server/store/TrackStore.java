@@ -54,7 +54,7 @@ public class TrackStore {
         return get(id);
     }
 
-    /** The first track, or a translation as it stands over it. @param language null for the first track */
+    /** The first track, or a translation over it. @param language null for the first track */
     public StoredTrack shown(String clipId, String language) {
         StoredTrack first = get(clipId);
         if (language == null || language.isBlank()) {
@@ -98,9 +98,9 @@ public class TrackStore {
     }
 
     /**
-     * What a change comes to, worked out while no connection is held.
+     * The result of a change, computed without holding a connection.
      *
-     * @param history writes it down
+     * @param history writes the history
      */
     record Plan(Track after, Runnable history) {}
 
@@ -115,13 +115,13 @@ public class TrackStore {
     }
 
     /**
-     * Works a change out on the newest track and writes it if that still is the newest; else it is worked out again. Nobody
-     * waits for another's edit longer than that takes to write.
+     * Computes a change on the newest track and writes it if that is still the newest; otherwise retries. Locks are
+     * held only while writing.
      *
-     * @param on what the change was made on
-     * @param by the piece of work whose change it is; null for a person's
-     * @return the track that it was made on, and as it is now
-     * @throws StaleException when it cannot be done to the newest
+     * @param on the version that the change was made on
+     * @param by the work that makes the change; null for a person's
+     * @return the track before and after
+     * @throws StaleException if it cannot be applied to the newest version
      */
     StoredChange carryOut(String trackId, TrackVersion on, Attempt by, Planner planner) {
         while (true) {
@@ -236,10 +236,10 @@ public class TrackStore {
     }
 
     /**
-     * Makes a piece of work's change, or makes its last one anew: all that it does is one step of the history as long as
-     * nobody else has changed the track.
+     * Applies a change made by background work, or replaces its previous one: all its changes are one step of the
+     * history as long as nobody else has changed the track.
      *
-     * @throws SupersededAttemptException when a later attempt at the work has begun
+     * @throws SupersededAttemptException if a later attempt at the work has begun
      */
     public StoredChange amend(String trackId, Attempt by, Function<Track, String> said, JobChange change) {
         String jobId = by.jobId();
@@ -263,7 +263,7 @@ public class TrackStore {
         });
     }
 
-    /** What a look for findings came to; of an older version it says nothing. */
+    /** Stores the number of open findings of that version. */
     public void looked(String trackId, long version, int open) {
         mapper.looked(trackId, version, open);
     }
@@ -275,7 +275,7 @@ public class TrackStore {
         }
     }
 
-    /** Those of a word, or null. They hold only while the word stands as it was heard. */
+    /** The alternatives for a word, or null. They apply only while the word is as recognised. */
     public StoredReading reading(String trackId, long wordId) {
         String json = mapper.reading(trackId, wordId);
         return json == null ? null : Json.read(json, StoredReading.class, "reading");

@@ -1,10 +1,10 @@
 package saltdrum.server.store;
 
 /**
- * The state of a track that a change is made on.
+ * The version of a track that a change is based on.
  *
- * @param number the track's version; -1 for a change that is to go on top of the newest
- * @param incarnation which of the tracks that have had this id; null where whoever asks does not tell
+ * @param number the track's version; -1 to apply it to the newest
+ * @param incarnation which of the tracks that have had this id; null if the client does not send it
  */
 public record TrackVersion(long number, String incarnation) {
     public static final TrackVersion NEWEST = of(-1);

@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 import saltdrum.core.look.LookPatch;
 
-/** One word with the cue it stands in, as read back in order. */
+/** One word with its cue, as read back in order. */
 record WordRow(
         long cueId,
         String lineStarts,

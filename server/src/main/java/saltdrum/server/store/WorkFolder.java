@@ -12,7 +12,7 @@ import org.springframework.util.FileSystemUtils;
 
 /** Files in the making, in a folder for each running server: what a server left behind that was killed is swept. */
 final class WorkFolder {
-    /** What lies here longer is nobody's work, whoever's folder it is in. */
+    /** Age above which a file is abandoned, in any process's folder. */
     static final Duration OLD = Duration.ofHours(24);
 
     private final Path all;

@@ -8,10 +8,10 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.Json;
 import saltdrum.server.Settings.Role;
 
-/** Who works, at what, and what waits. */
+/** Workers, their jobs, and the queues. */
 @Component
 public class WorkerStore {
-    /** Who was not seen for so long does nothing any more. */
+    /** A worker without a heartbeat for this long is considered dead. */
     public static final int SILENT_SECONDS = 15;
 
     private static final int FORGOTTEN_SECONDS = 600;

@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 import org.springframework.stereotype.Component;
 
-/** What the workshop has settled for every clip. */
+/** The workshop's settings for all clips. */
 @Component
 public class WorkshopStore {
     private final WorkshopMapper mapper;

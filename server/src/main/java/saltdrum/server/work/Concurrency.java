@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.server.Settings;
 import saltdrum.server.store.Lane;
 
-/** How much this process does at once in each lane, 0 for nothing: as it was told, or as its machine can bear. */
+/** How many jobs this process runs at once in each lane, 0 for none: as configured, or by the machine's size. */
 @Component
 public class Concurrency {
     private static final int CORES_OF_A_RENDER = 8;

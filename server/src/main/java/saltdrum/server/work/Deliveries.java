@@ -31,7 +31,7 @@ import saltdrum.server.store.KeptFilm;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.PictureStore;
 
-/** What an order comes to: all that is needed to make it, and before that how large it will be and how long it takes. */
+/** Prepares deliveries: collects everything needed to make an output, and estimates its size and duration. */
 @Component
 public class Deliveries {
     private static final int MOST_KEPT = 64;
@@ -44,7 +44,7 @@ public class Deliveries {
     private final JobStore jobs;
     private final FontHeights heights;
 
-    /** What decides what it comes to; kept pieces change the time. */
+    /** Cache key: everything that determines the estimate; reusable pieces affect the duration. */
     private record Sample(String media, WorkOrder.Render order, List<PieceList> kept) {}
 
     private final Map<Sample, Estimate> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
@@ -98,13 +98,13 @@ public class Deliveries {
     }
 
     /**
-     * What it will come to.
+     * An estimate.
      *
-     * @param seconds at this workshop's pace; {@code sampled} before that was counted in
+     * @param seconds at this workshop's pace; {@code sampled} before that is applied
      */
     public record Told(long bytes, double seconds, double sampled) {}
 
-    /** What was told of it already; null where nobody has asked. */
+    /** The cached estimate; null if there is none yet. */
     public Told told(ClipRow clip, WorkOrder.Render order) {
         return paced(known.get(sample(clip, order)));
     }
@@ -125,7 +125,7 @@ public class Deliveries {
     /** @return null for outputs whose size depends on what is painted, and where too many ask at once */
     public Told estimate(ClipRow clip, WorkOrder.Render order) {
         Sample sample = sample(clip, order);
-        // One at a time: what two reckon at once is reckoned twice, and both wrong.
+        // One at a time: concurrent estimates would disturb each other's timing.
         if (!taken()) {
             return null;
         }
@@ -136,7 +136,7 @@ public class Deliveries {
         }
     }
 
-    /** Nobody waits for ever: whoever asks again gets it then. */
+    /** Times out after 20 s; the caller retries. */
     private boolean taken() {
         try {
             return reckoning.tryLock(LONGEST_WAIT_S, TimeUnit.SECONDS);

@@ -34,7 +34,7 @@ public class Dictionaries {
     }
 
     /**
-     * Words of a track that stand neither in the dictionary of its language nor in the terms; nothing where there is no
+     * Words of a track that are neither in the dictionary of its language nor in the terms; empty if there is no
      * dictionary.
      */
     public Optional<Set<Long>> misspelt(Track track, Collection<String> terms) {

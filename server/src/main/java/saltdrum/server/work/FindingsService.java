@@ -42,7 +42,7 @@ import saltdrum.server.store.PictureStore;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 
-/** Looks for what is wrong in a clip's track. What was measured once is known as long as it holds. */
+/** Finds the problems of a clip's track. Measurements are cached while they are valid. */
 @Component
 public class FindingsService {
     private static final int MOST_KEPT = 64;
@@ -110,7 +110,7 @@ public class FindingsService {
      */
     public record Found(
             long version, boolean picture, boolean voice, int unheard, boolean lookingUp, List<Finding> findings) {
-        /** How many are not let stand. */
+        /** The number of open findings. */
         public int open() {
             return (int) findings.stream()
                     .filter(finding -> finding.reason() == null)

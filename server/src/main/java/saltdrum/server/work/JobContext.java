@@ -15,8 +15,8 @@ import saltdrum.server.store.SupersededAttemptException;
 import saltdrum.server.store.TransientDatabaseFault;
 
 /**
- * A running job's line to the outside: progress and words go out at most four times a second, a stop comes in. Nobody who
- * tells or asks waits for another's call of the database.
+ * The link between a running job and the store: writes progress and messages at most four times a second, and polls
+ * for a stop. Callers never wait for another thread's database call.
  */
 final class JobContext {
     private static final int MOST_TRIES = 300;
@@ -39,7 +39,7 @@ final class JobContext {
         this.jobs = jobs;
     }
 
-    /** Whether it is time again; one of those who ask at once is told so. */
+    /** Whether the interval has passed; only one of several concurrent callers gets true. */
     private static boolean due(AtomicLong last) {
         long then = last.get();
         long now = System.nanoTime();

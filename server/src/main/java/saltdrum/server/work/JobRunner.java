@@ -33,7 +33,7 @@ class JobRunner {
         this.crew = crew;
     }
 
-    /** A job whose heartbeats were lost with the database is taken up twice; here it is in hand already. */
+    /** A job whose heartbeats failed during a database outage may be picked twice; the second run is skipped here. */
     void run(String jobId) {
         if (inHand.add(jobId)) {
             try {

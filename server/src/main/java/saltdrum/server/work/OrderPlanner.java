@@ -25,7 +25,7 @@ import saltdrum.server.store.ClipStore;
 import saltdrum.server.store.StoredTrack;
 import saltdrum.server.store.TrackStore;
 
-/** Turns what was asked for into files, one line each, and says what cannot be made and why. */
+/** Expands a request into files, one line each, and explains what cannot be made. */
 @Component
 public class OrderPlanner {
     private static final int MOST_LINES = 500;
@@ -57,13 +57,13 @@ public class OrderPlanner {
             Long trackVersion,
             WorkOrder.Render order) {}
 
-    /** @param left what was asked for and cannot be made, a sentence each */
+    /** @param left requested files that cannot be made, a sentence each */
     public record Plan(List<Line> lines, List<String> left) {}
 
     public Plan plan(OrderAsked asked) {
         List<String> left = new ArrayList<>();
         BurnOrder encoding = asked.how().encoding();
-        // By what tells two files apart, so that no file is made twice.
+        // Keyed by what distinguishes two files, so that no file is made twice.
         Map<String, Draft> drafts = new LinkedHashMap<>();
         for (String clipId : asked.clips()) {
             ClipRow clip = clips.get(clipId);

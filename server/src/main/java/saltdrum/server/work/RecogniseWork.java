@@ -24,7 +24,10 @@ import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.HeardWord;
 import saltdrum.speech.recognise.Recogniser;
 
-/** Recognises speech. Words stand in the track as soon as they are heard; in the history the whole draft is one step. */
+/**
+ * Recognises speech. Words are added to the track as soon as they are recognised; the whole draft is one history
+ * step.
+ */
 @Component
 class RecogniseWork implements Work<WorkOrder.Recognise> {
     private final TrackStore tracks;

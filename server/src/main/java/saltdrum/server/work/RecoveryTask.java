@@ -8,7 +8,7 @@ import saltdrum.server.store.JobStore;
 import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.StorageStore;
 
-/** Puts right, again and again, what a fault left behind: jobs of the dead, bytes that nobody asks for, half files. */
+/** Repairs the effects of faults periodically: jobs of dead workers, unused media, incomplete files. */
 @Component
 class RecoveryTask {
     private static final long JOBS_MS = 5_000;

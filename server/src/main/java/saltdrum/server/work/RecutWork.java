@@ -27,8 +27,8 @@ import saltdrum.server.store.TrackStore;
 import saltdrum.speech.SpeechDesk;
 
 /**
- * Puts other footage in a clip's place and takes its captions over. Words are found by their sound, whatever the language; in
- * gaps between them that are as long as what was said there, those of a language that can be aligned are listened for again.
+ * Replaces a clip's footage and transfers its captions. Words are found by their sound, in any language; gaps as long
+ * as the speech that is missing are recognised again if the language can be aligned.
  */
 @Component
 class RecutWork implements Work<WorkOrder.Recut> {
@@ -137,7 +137,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
                 : placed;
     }
 
-    /** Runs of words that were not found, between two that were, listened for in what lies between those. */
+    /** Recognises runs of words that were not found, in the gap between their found neighbours. */
     private List<PlacedWord> withHeardAgain(List<Word> words, List<PlacedWord> placed, Sound after, JobContext watch) {
         List<PlacedWord> all = new ArrayList<>();
         int next = 0;

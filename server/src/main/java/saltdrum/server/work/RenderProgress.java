@@ -7,7 +7,10 @@ import java.util.function.LongSupplier;
  * about the whole. The pace of making is this film's own; how long looking takes is learned from film to film.
  */
 final class RenderProgress {
-    /** Looking at a film: what it takes in any case, and for a million pixels of each frame. docs/benchmarks.md, “Deliver”. */
+    /**
+     * The base duration of verifying a film, plus a share for a million pixels of each frame. docs/benchmarks.md,
+     * “Deliver”.
+     */
     private static final double LOOK_S = 4;
 
     private static final double LOOK_S_PER_MEGAPIXEL = 0.001;
@@ -81,7 +84,7 @@ final class RenderProgress {
         return (makingS + spent) / Math.max(1e-9, makingS + whole);
     }
 
-    /** It was looked at: the next film's looking is told by it. */
+    /** Records how long verifying took, for the estimates of later films. */
     void learn() {
         double took = since(lookBegun, clock.getAsLong());
         looking.took(took / usualLookS);

@@ -65,7 +65,7 @@ class SpeechWarmUpTask {
         try {
             speech.warm();
         } catch (SaltDrumException e) {
-            // Told in the page wherever the language is chosen.
+            // The page reports it wherever the language is chosen.
             LOG.warn(e.getMessage());
         }
     }

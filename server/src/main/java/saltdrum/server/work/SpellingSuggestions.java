@@ -11,8 +11,8 @@ import java.util.concurrent.Executors;
 import org.springframework.stereotype.Component;
 
 /**
- * What may have been meant by words that stand in no dictionary. One word takes some 20 to 50 ms, so that a look at a clip
- * with many waits for a few only; the rest are looked up meanwhile and are there at the next look.
+ * Suggests corrections for unknown words. One word takes some 20 to 50 ms, so a request waits only for a few of them;
+ * the others are computed in the background for the next request.
  */
 @Component
 class SpellingSuggestions {

@@ -23,7 +23,7 @@ class SpellingWarmUpTask {
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         if (warm) {
-            // Words come first: who has just started the workshop brings a clip before looking at one.
+            // Speech models come first: after a start the user brings a clip before checking one.
             speech.then(() -> dictionaries.of("en"));
         }
     }

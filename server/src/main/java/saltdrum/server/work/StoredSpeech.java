@@ -8,7 +8,7 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Path;
 import saltdrum.core.sound.Sound;
 
-/** A clip's speech as it is kept: 16 kHz mono samples, 16 bits, little-endian, nothing else. */
+/** A clip's speech as stored: 16 kHz mono samples, 16 bits, little-endian, without a header. */
 final class StoredSpeech {
     private StoredSpeech() {}
 
@@ -18,7 +18,7 @@ final class StoredSpeech {
         return bytes.array();
     }
 
-    /** The file is mapped, not read: a long clip takes no memory of its own. */
+    /** The file is mapped, not read: a long clip takes no heap. */
     static Sound of(Path file) {
         try (FileChannel channel = FileChannel.open(file)) {
             return Sound.of(channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size())

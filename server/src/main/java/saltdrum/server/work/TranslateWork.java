@@ -14,7 +14,7 @@ import saltdrum.server.store.ClipRow;
 import saltdrum.server.store.TrackStore;
 import saltdrum.speech.translate.Translator;
 
-/** Lets a translator fill the cues of a translation that no hand has touched. */
+/** Translates the cues of a translation that no person has edited. */
 @Component
 class TranslateWork implements Work<WorkOrder.Translate> {
     private final TrackStore tracks;
@@ -53,7 +53,7 @@ class TranslateWork implements Work<WorkOrder.Translate> {
         for (int i = 0; i < texts.size(); i++) {
             byCue.put(open.get(i).id(), texts.get(i));
         }
-        // Over the newest state: what a hand typed meanwhile is not open any more.
+        // Based on the newest state: cues edited meanwhile are left alone.
         tracks.change(
                 id,
                 watch.attempt(),

@@ -83,7 +83,7 @@ public sealed interface WorkOrder {
         }
     }
 
-    /** A translator fills what no hand has touched. */
+    /** Translates the cues that no person has edited. */
     record Translate(String language, String translator) implements WorkOrder {
         @Override
         public JobKind kind() {
@@ -107,7 +107,7 @@ public sealed interface WorkOrder {
         }
     }
 
-    /** Other footage takes the place of the clip's, and its words go over to it. */
+    /** Replaces the clip's footage and transfers its words. */
     record Recut() implements WorkOrder {
         @Override
         public JobKind kind() {

@@ -7,7 +7,10 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import saltdrum.server.store.ClipRow;
 
-/** Whoever does each kind of order. The server does not start when an order has nobody, or two. */
+/**
+ * Finds the implementation for each kind of work order. The server does not start unless there is exactly one for
+ * each.
+ */
 @Component
 class WorkRegistry {
     private final Map<Class<? extends WorkOrder>, Work<?>> works = new HashMap<>();

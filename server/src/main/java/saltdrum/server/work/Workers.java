@@ -29,8 +29,8 @@ import saltdrum.server.store.Lane;
 import saltdrum.server.store.ServerName;
 
 /**
- * Takes jobs from the database and does them. Whatever dies, its jobs go on: those of a server that is gone are free at
- * once on its machine, and after twelve seconds elsewhere; what failed for want of the database is tried again.
+ * Runs queued jobs. Jobs of a dead worker are picked up by another one: at once on the same machine, after twelve
+ * seconds elsewhere. Jobs that failed because of the database are retried.
  */
 @Component
 public class Workers {
@@ -60,7 +60,7 @@ public class Workers {
         }
     }
 
-    /** A lane's queue, and the hands that work it off here. */
+    /** A lane's queue, and the threads that run its jobs in this process. */
     private final class Queue {
         final OneTimeTask<String> task;
         final Scheduler scheduler;
@@ -92,7 +92,8 @@ public class Workers {
         }
 
         void add(String jobId) {
-            // A little before now: the clock may be set back by as much between this and the look for what is due.
+            // Slightly in the past, because the clock may be set back by that much between this and the poll for due
+            // jobs.
             scheduler.schedule(task.instance(jobId, jobId), clock.now().minusMillis(CLOCK_MS));
             AfterCommit.run(scheduler::triggerCheckForDueExecutions);
         }
@@ -183,7 +184,7 @@ public class Workers {
         jobs.reorder(Lane.RENDERS.queue, order);
     }
 
-    /** After any fault: no job waits for ever for somebody who is gone. */
+    /** Repairs the queues after a crash, so that no job waits for a dead worker. */
     void putRight() {
         jobs.pickers().stream()
                 .filter(picker -> ServerName.parse(picker).map(ServerName::gone).orElse(true))
