@@ -18,8 +18,8 @@ import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 
 /**
- * Suggested words against those that eSpeak NG was told to stress ({@code <emphasis level="strong">}, SSML 1.1), on a text
- * that nothing was tuned on ({@code speech/corpus/generator/texts/bell.txt}), in two voices.
+ * Suggested words against those that eSpeak NG was asked to stress ({@code <emphasis level="strong">}, SSML 1.1), on
+ * a text that was not used for tuning ({@code speech/corpus/generator/texts/bell.txt}), in two voices.
  */
 class EmphasisTest {
     @ParameterizedTest

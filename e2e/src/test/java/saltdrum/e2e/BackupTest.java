@@ -24,7 +24,7 @@ import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
-/** A workshop is written down while it is worked in, and stands up elsewhere as it was. */
+/** A backup is made during work, and restored elsewhere unchanged. */
 class BackupTest {
     @TempDir
     Path folder;

@@ -207,7 +207,7 @@ class BesideTheJobTest extends OnTheBench {
         bringIn("tide-pool", "Before.mp4");
         assertThat(page.getByText("This clip has no words yet")).isVisible();
         assertThat(page.locator("video[src]")).hasCount(0);
-        // It was told to play before it could.
+        // The play command came before the clip was ready.
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Play").setExact(true))

@@ -41,7 +41,7 @@ final class Browser {
         return Files.exists(shell) ? shell : Path.of("/usr/bin/chromium");
     }
 
-    /** Of somebody who asks for less motion: samples of styles stand still, which leaves the processor to what is tested. */
+    /** Prefers reduced motion: samples of styles are still, which leaves the processor to the test. */
     static NewContextOptions calm() {
         return new NewContextOptions().setReducedMotion(ReducedMotion.REDUCE);
     }

@@ -76,7 +76,7 @@ class ByHandTest extends OnTheBench {
         RunningServer.pause(300);
         assertThat(track(clipId).path("cues").get(1)).isEqualTo(cues.get(1));
 
-        // Recognising a clip without sound is no offer, and asked for all the same it is a sentence.
+        // Recognition is not offered for a clip without sound; requesting it anyway gives a sentence.
         assertThat(page.getByLabel("Drawer").getByText("Recognise the speech")).isHidden();
         try {
             server.post("/api/clips/" + clipId + "/words", "{\"language\":\"en\"}");

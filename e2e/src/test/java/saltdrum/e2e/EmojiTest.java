@@ -205,7 +205,7 @@ class EmojiTest extends AtTheStyle {
         page.mouse().up();
     }
 
-    /** The picture that stands at a word of the second cue. */
+    /** The picture at a word of the second cue. */
     private JsonNode emoji(String clipId) throws Exception {
         JsonNode marks = server.get("/api/clips/" + clipId + "/scene")
                 .path("parts")

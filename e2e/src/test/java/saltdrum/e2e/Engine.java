@@ -13,8 +13,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A browser that Playwright does not drive, with one page open. Hands are the same in each: the input actions of WebDriver
- * (W3C), which WebDriver BiDi has taken over.
+ * A browser that Playwright does not drive, with one page open. Input is the same in each: the input actions of
+ * WebDriver (W3C), which WebDriver BiDi shares.
  */
 abstract class Engine implements ScriptedPage, AutoCloseable {
     static final JsonMapper JSON = new JsonMapper();

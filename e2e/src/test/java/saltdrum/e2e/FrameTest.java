@@ -191,7 +191,7 @@ class FrameTest extends OnTheBench {
         assertThat(box.width).isEqualTo(1080);
         assertThat(box.height).isEqualTo(1920);
         byte[] shot = stage.screenshot();
-        // For whoever wants to see it: e2e/target/framed-….png beside the video.
+        // For inspection: e2e/target/framed-….png beside the video.
         Files.write(Path.of("target/framed-" + name + ".png"), shot);
         byte[] seen = rgba(shot);
         double ms = ((Number) page.evaluate(

@@ -45,7 +45,7 @@ class HearingTest extends OnTheBench {
     void aFreshClipIsHeardAndItsUnsureWordsAreSettledByKeys() throws Exception {
         String clipId = bringIn("last-ferry", "The last ferry.mp4");
         recognise();
-        // Words stand in the score while the rest is still listened to, or the work was too quick to see.
+        // Words appear in the score during recognition, unless it was too quick to see.
         awaitWords(clipId);
         List<String> said = Demo.truth("last-ferry").toWords().stream()
                 .map(w -> Tokens.normalised(w.text()))
@@ -179,7 +179,7 @@ class HearingTest extends OnTheBench {
                     .contains(before.path("cues").get(i).path("words").get(0).toString());
         }
 
-        // The same by times typed in the drawer: only what begins there is heard anew.
+        // The same by times typed in the drawer: only cues that begin there are recognised again.
         page.keyboard().press("Escape");
         page.getByText("Only a part").click();
         page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).fill("2.0");

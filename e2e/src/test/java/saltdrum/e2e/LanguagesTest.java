@@ -49,7 +49,7 @@ class LanguagesTest extends OnTheBench {
         field.press("Enter");
         assertThat(page.getByText("by hand")).isVisible();
 
-        // The first track is broken anew meanwhile: texts go with their cues, and the hand's own stays.
+        // The first track is broken again meanwhile: texts stay with their cues, and the manual edit is kept.
         word("it").click();
         page.keyboard().press("b");
         page.locator("[data-cue]").nth(1).waitFor();

@@ -93,7 +93,7 @@ class MediaInS3Test {
         byte[] film = part(server, "/api/jobs/" + jobId + "/video", "bytes=0-").body();
         assertThat(Files.readAllBytes(s3.object(hash(film)))).isEqualTo(film);
 
-        // What nobody refers to any more goes from the store, and nothing else.
+        // Unused media are removed from the store, and nothing else.
         try (Connection sql = DriverManager.getConnection(database.url(), "saltdrum", database.password())) {
             sql.createStatement().execute("update media_file set created = now() - interval '1 hour'");
         }

@@ -35,7 +35,7 @@ class NarrowTest extends OnTheBench {
         Locator word = page.locator("[data-word]").first();
         assertThat(word).isVisible();
         assertThat(wide("section[aria-label=Stage]")).isLessThanOrEqualTo(1);
-        // Several words stand in a line.
+        // Several words share a line.
         assertThat(page.locator("[data-word]").nth(1).boundingBox().y).isEqualTo(word.boundingBox().y);
         turn("Stage").click();
         assertThat(word).isHidden();

@@ -7,7 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 
-/** Whose browser cannot build the page is told so: it was white. */
+/** A browser that cannot run the page shows a sentence; the page was blank. */
 class OldBrowserTest {
     private static final String TOLD = "This page needs a browser of the last two years";
 

@@ -137,7 +137,7 @@ class OrderTest extends OnTheBench {
         return order.path("order").path("done").asInt();
     }
 
-    /** Pixels that are clearly not the same, once the picture of the difference has come to rest. */
+    /** The number of clearly different pixels, once the difference picture is stable. */
     private int difference() {
         int[] last = {-1};
         return Patience.await("the difference at rest")

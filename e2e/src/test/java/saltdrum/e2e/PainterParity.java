@@ -138,7 +138,7 @@ abstract class PainterParity {
         return SceneBook.pages().stream();
     }
 
-    /** What both can do stands in the book; {@code SceneBookTest} says when something is missing there. */
+    /** Every feature of both painters is in the book; {@code SceneBookTest} fails if one is missing. */
     @ParameterizedTest
     @MethodSource("book")
     void bothPaintersDrawEveryPageAlike(SceneBook.Page book) throws Exception {
@@ -196,7 +196,7 @@ abstract class PainterParity {
         check(likeness, Tolerance.USUAL);
     }
 
-    /** Of each cue one moment in which it moves, where not all are asked for. */
+    /** One moving moment of each cue, unless all are requested. */
     private static List<Double> some(List<Double> times) {
         return ALL
                 ? times

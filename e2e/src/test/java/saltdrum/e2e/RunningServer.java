@@ -85,7 +85,7 @@ final class RunningServer {
                 "--salt-drum.translator-url=" + translator,
                 "--salt-drum.outside-url=" + recogniser.address(),
                 "--salt-drum.outside-languages=sv"));
-        // One that others come to has to know under which address.
+        // A server with sign-in has to know its own address.
         more.forEach(option -> command.add(option.replace("{port}", Integer.toString(port))));
         ProcessBuilder builder = new ProcessBuilder(command)
                 .redirectErrorStream(true)
@@ -225,7 +225,7 @@ final class RunningServer {
                         job -> states.contains(job.path("state").asString()));
     }
 
-    /** @return the job, once it has ended in whatever way */
+    /** @return the job, once it has ended in any state */
     JsonNode awaitEnd(String jobId) {
         return awaitJob(jobId, List.of("DONE", "FAILED", "STOPPED"));
     }

@@ -199,7 +199,7 @@ class ScoreTest extends MinuteClip {
         });
     }
 
-    /** A new version of the scene painted every word and shadow of the cue anew, whatever had changed. */
+    /** A new version of the scene repainted every word and shadow of the cue, even unchanged ones. */
     @Test
     void wordsThatLookAsBeforeKeepTheirShapes() throws Exception {
         context.addInitScript(

@@ -23,7 +23,7 @@ class SecondStepTest extends WithVisitors {
         button(page, "Sign in").click();
     }
 
-    /** @return what the app was told */
+    /** @return the secret of the app */
     private static String setUp(Page page) {
         button(page, "Set it up").click();
         assertThat(page.getByLabel("Picture for the app")).isVisible();

@@ -16,7 +16,7 @@ import saltdrum.server.Recut;
 import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
 
-/** A workshop that others come to: an owner, a designer, a client with a telephone, and a stranger. */
+/** A workshop with sign-in: an owner, a designer, a client with a telephone, and a stranger. */
 class TeamTest extends WithVisitors {
     private static final String REMARK = "This is “varnish”, not paint.";
 
@@ -135,7 +135,7 @@ class TeamTest extends WithVisitors {
         Page cy = visitor(390, true);
         asksForChanges(cy, link);
 
-        // It stands where it was said, and on the rail.
+        // It is shown at its word, and on the rail.
         Locator remark = bo.getByTestId("remark");
         assertThat(remark).containsText(REMARK);
         assertThat(bo.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("1 remarks"))))
@@ -206,7 +206,7 @@ class TeamTest extends WithVisitors {
         assertThat(cy.getByText("Cy Fennel has asked for changes.")).isVisible();
     }
 
-    /** What lies between 3.2 and 6.4 seconds is cut out: five words go, the others go with the footage. */
+    /** The part between 3.2 and 6.4 seconds is cut out: five words are lost, the others move with the footage. */
     private static void takesAnotherCut(Page bo, String bench) throws Exception {
         Path cut = Recut.without(SmallClips.whole("three-coats"), 3.2, 6.4);
         bo.navigate(bench + "/words");

@@ -14,7 +14,7 @@ import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 
-/** Safari's engine, WebKitGTK from Debian's packages, driven by WebDriver (W3C) on a screen that nobody sees (Xvfb). */
+/** Safari's engine, WebKitGTK from Debian's packages, driven by WebDriver (W3C) on a virtual screen (Xvfb). */
 final class WebKit extends Engine {
     private static final File LOG = new File("target/webkit.log");
 

@@ -44,7 +44,7 @@ class WholeJobTest extends OnTheBench {
 
     private static final int LEFT_OVER_MS = 200;
 
-    /** The clip's words, as the synthesiser told them. */
+    /** The clip's words, as reported by the synthesiser. */
     private static List<Word> spoken() throws Exception {
         return Demo.truth("three-coats").toWords().stream()
                 .filter(word -> word.endMs() < SECONDS * 1000 - LEFT_OVER_MS)
@@ -194,7 +194,7 @@ class WholeJobTest extends OnTheBench {
         look(source, burned, clipId);
     }
 
-    /** What was asked for is in the file. */
+    /** The file contains what was ordered. */
     private void look(Path source, Path burned, String clipId) throws Exception {
         assertThat(Video.frames(burned)).isEqualTo(Video.frames(source));
         assertThat(Video.seconds(burned)).isBetween(Video.seconds(source) - 0.05, Video.seconds(source) + 0.05);

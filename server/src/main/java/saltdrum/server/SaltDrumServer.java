@@ -36,7 +36,7 @@ public class SaltDrumServer {
         PrivateTemp.use();
         SpringApplication application = new SpringApplication(SaltDrumServer.class);
         if (Arrays.asList(args).contains(WORKER)) {
-            // Nobody is answered here, and what has to do with answering stays asleep.
+            // A worker serves no requests, so the web layer is not started.
             application.setWebApplicationType(WebApplicationType.NONE);
         }
         application.run(args);

@@ -8,7 +8,7 @@ import saltdrum.media.ffmpeg.ToolRun;
 public final class Recut {
     private Recut() {}
 
-    /** Without what lies between two times, seconds; encoded anew, half as wide, and quieter. */
+    /** Without the part between two times, seconds; re-encoded, half as wide, and quieter. */
     public static Path without(Path clip, double from, double to) {
         String keep = "lt(t," + from + ")+gte(t," + to + ")";
         Path cut = Path.of("target", "recut-" + clip.getFileName()).toAbsolutePath();

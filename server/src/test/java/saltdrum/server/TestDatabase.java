@@ -30,12 +30,12 @@ public final class TestDatabase {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        // Under /var/tmp, where PostgreSQL's own user can walk whoever runs the tests.
+        // Under /var/tmp, which PostgreSQL's own user can enter for any test user.
         folder = java.nio.file.Files.createTempDirectory(Path.of("/var/tmp"), "salt-drum-test");
         folder.toFile().setExecutable(true, false);
         database = folder.resolve("database");
         start();
-        // After the servers of this JVM, which would wait for it. Where there are none, nobody calls this.
+        // Runs after the servers of this JVM, which would wait for it. Without servers it is not called.
         SpringApplication.getShutdownHandlers().add(this::end);
         password = run("password").strip();
     }

@@ -11,7 +11,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.DeleteMapping;
 
-/** The walls of docs/architecture: each module uses only what stands below it. */
+/** The module dependencies of docs/architecture: each module uses only those below it. */
 class WallsTest {
     private static final JavaClasses CLASSES = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

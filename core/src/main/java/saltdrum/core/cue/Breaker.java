@@ -9,9 +9,9 @@ import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 
 /**
- * Breaks words into cues by the cheapest set of breaks over the whole run (dynamic programming over a cost, as
- * paragraphs are set), so that one changed word does not disturb cues far away. Time grows with the number of words: what
- * is tied by hand is passed over at once, and lines are weighed only where they can still decide.
+ * Breaks words into cues. Finds the cheapest set of breaks over the whole run by dynamic programming, as paragraphs are
+ * set, so that one changed word does not disturb distant cues. Runs in linear time: tied runs are skipped in one step, and
+ * lines are evaluated only if they can change the result.
  */
 public final class Breaker {
     private final List<Word> words;

@@ -30,8 +30,8 @@ public record FrameLayout(
         Box safe,
         Places places) {
     /**
-     * The picture's corner at a time. On the way from one to the next it goes by 3u² − 2u³ of the way after u of the time,
-     * and what is cropped is counted to the nearest pixel, and then to the even one at or before that.
+     * The picture's corner at a time. Between two moves the position is interpolated by 3u² − 2u³, u being the share of the
+     * time. The crop is rounded to the nearest pixel, then down to an even one.
      */
     public record Move(int ms, double x, double y) {}
 

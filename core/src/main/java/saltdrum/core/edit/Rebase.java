@@ -64,7 +64,7 @@ public final class Rebase {
     }
 
     /**
-     * Applies or reverts a step of the history, whatever was done since to the rest of the track. All ids are kept.
+     * Applies or reverts a step of the history, even if the rest of the track has changed since. All ids are kept.
      *
      * @throws ConflictingChangeException if something it touches has changed since
      */

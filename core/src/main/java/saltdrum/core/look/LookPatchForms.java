@@ -10,8 +10,7 @@ import saltdrum.core.motion.TransitionEffect;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Upgrades patches of earlier forms. Patches are part of styles, tracks, cues, words, histories and files, and are
- * upgraded wherever one is read. Until style form 3 there were four entrances with fields of their own, and the
+ * Upgrades patches of earlier forms. Patches are part of styles, tracks, cues, words, histories and files, and each is upgraded when it is read. Until style form 3 there were four entrances with fields of their own, and the
  * length of a fade at the end.
  */
 final class LookPatchForms {

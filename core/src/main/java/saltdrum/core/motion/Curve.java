@@ -114,7 +114,7 @@ public final class Curve {
         if (easing instanceof Easing.Bezier curve) {
             return List.of(curve.x1(), curve.y1(), curve.x2(), curve.y2());
         }
-        // The handles of a straight line are on it, wherever they are.
+        // The handles of a straight line are on it, at any position.
         return easing == null ? List.of() : List.of(0.33, 0.33, 0.67, 0.67);
     }
 

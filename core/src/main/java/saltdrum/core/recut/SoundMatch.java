@@ -11,9 +11,9 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 
 /**
- * Finds words of one sound in another that was cut from the same recording, whatever was removed, added or moved.
- * Independent of the language. The surroundings of each word are searched by their contour, each candidate is
- * compared as a wave, and the chosen places of all words are those that continue one another as cuts do.
+ * Finds words of one sound in another that was cut from the same recording, with parts removed, added or moved.
+ * Independent of the language. The surroundings of each word are searched by their contour, and each candidate is
+ * compared as a wave. The chosen places of all words are those that continue one another as cuts do.
  */
 public final class SoundMatch {
     /** Context around a word that makes its place unique. */

@@ -32,7 +32,7 @@ final class LineEnds {
         for (String piece : pieces) {
             boolean said = said(piece);
             int last = joined.size() - 1;
-            // Two spoken words are never joined, whatever marks they begin or end with.
+            // Two spoken words are never joined, even if they begin or end with marks.
             if (at > 0 && !(said && lastSaid) && !ends.isBoundary(at)) {
                 joined.set(last, joined.get(last) + NO_BREAK_SPACE + piece);
                 lastSaid |= said;

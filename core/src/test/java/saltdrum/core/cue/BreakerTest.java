@@ -109,7 +109,7 @@ class BreakerTest {
         assertThat(ReadingSpeed.characters("👩‍🚀")).isEqualTo(1);
     }
 
-    /** Three thousand words in one cue never came to an end. */
+    /** Three thousand words in one cue never terminated. */
     @Test
     @Timeout(60)
     void aCueOfManyWordsComesToAnEnd() {

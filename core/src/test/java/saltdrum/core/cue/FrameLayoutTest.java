@@ -31,7 +31,7 @@ class FrameLayoutTest {
 
     @Test
     void aPointOfInterestStaysInSight() {
-        // A third of 3414 is 1138: the frame's middle, 540, lies on it.
+        // A third of 3414 is 1138: the frame's middle, 540, is on it.
         assertThat(filled(new Focus(0, 1 / 3.0, 0.5)).picture()).isEqualTo(new Box(-598, 0, 3414, 1920));
         assertThat(filled(new Focus(700, 0, 0)).picture().x())
                 .as("no further than its edge")
@@ -60,7 +60,7 @@ class FrameLayoutTest {
         Bars bars = new Bars(Bars.Kind.COLOUR, null, null, null, null, 0.5, 0.1);
         FrameLayout layout =
                 new Frame(Aspect.TALL, Sit.FIT, "#0f2a2e", null, 0, null, bars).layout(new Size(1920, 1080));
-        // 960 to 1728 is free: the clip, 606 high, stands in its middle.
+        // 960 to 1728 is free: the clip, 606 high, is in its middle.
         assertThat(layout.picture()).isEqualTo(new Box(0, 1040, 1080, 606));
         assertThat(layout.places().above().bottom()).isEqualTo(1040 / 1920.0);
         assertThatThrownBy(() -> new Bars(Bars.Kind.COLOUR, null, null, null, null, 0.5, 0.5))

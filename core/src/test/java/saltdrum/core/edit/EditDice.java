@@ -112,7 +112,7 @@ final class EditDice {
         return new Kind(type, made::apply);
     }
 
-    /** Places in the list stand: examples are told by them. New kinds go to its end. */
+    /** The order is fixed: stored examples refer to kinds by index. Append new kinds. */
     private static final List<Kind> KINDS = List.of(
             kind(SplitCue.class, on -> new SplitCue(on.wordId())),
             kind(JoinCues.class, on -> new JoinCues(on.cueId())),

@@ -17,8 +17,8 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
 /**
- * What every edit promises: time stays in order and in the clip, words are conserved, locked cues stand,
- * unchanged words keep their time.
+ * The promises of every edit: times stay in order and inside the clip, words are conserved, locked cues do not
+ * change, unchanged words keep their time.
  */
 final class EditPromises {
     private static final String TEXT =
@@ -99,7 +99,7 @@ final class EditPromises {
                 .isEqualTo(before.words().map(w -> w.id() + w.text()).toList());
     }
 
-    /** Unchanged words keep their start; their end too, unless a new word stands right behind them. */
+    /** Unchanged words keep their start, and their end unless a new word follows directly. */
     private static void assertTimesKept(Track before, Track after) {
         Map<Long, Word> old = before.words().collect(Collectors.toMap(Word::id, word -> word));
         List<Word> now = after.words().toList();

@@ -53,7 +53,7 @@ class RandomEditsTest {
         EditPromises.assertKept(dice);
     }
 
-    /** Breaking no cues anew was an index out of bounds. */
+    /** Re-breaking an empty list of cues was an index out of bounds. */
     @Property(tries = 200, seed = "20261130", shrinking = ShrinkingMode.BOUNDED)
     void noListNeedsSomethingInIt(@ForAll("sequences") List<Throw> dice) throws Exception {
         Track track =
@@ -124,7 +124,7 @@ class RandomEditsTest {
                 new Throw(21, 1000, 0, false, -1)));
     }
 
-    /** Took part of a neighbour that nobody touched: 9700 became 9880 ms. */
+    /** Took part of an untouched neighbour: 9700 became 9880 ms. */
     @Example
     void aWordPutInLeavesAnUnchangedNeighbourItsTime() {
         EditPromises.assertKept(List.of(
@@ -145,7 +145,7 @@ class RandomEditsTest {
                 new Throw(21, 999, 1, true, -1)));
     }
 
-    /** Took part of a neighbour that nobody touched: 6500 became 6550 ms. */
+    /** Took part of an untouched neighbour: 6500 became 6550 ms. */
     @Example
     void aWordPutInAfterAJoinLeavesItsNeighbourItsTime() {
         EditPromises.assertKept(List.of(
@@ -222,7 +222,7 @@ class RandomEditsTest {
                 new Throw(6, 358, 26, false, 66)));
     }
 
-    /** The cue was broken anew, and lost its lock, though no word of it was replaced. */
+    /** The cue was broken again and lost its lock, though none of its words was replaced. */
     @Example
     void aLockedCueAroundAShortRangeStands() {
         EditPromises.assertKept(

@@ -47,7 +47,7 @@ class EmojiMatchesTest {
         assertThat(names("forgives", "en")).doesNotContain("person bowing");
         assertThat(names("thin", "en")).isEmpty();
         assertThat(names("bell", "xx")).isEmpty();
-        // What nobody knows is not kept for each name that is made up.
+        // Unknown names are not cached, so that made-up names cannot fill the memory.
         assertThat(EmojiMatches.of("xx")).isSameAs(EmojiMatches.of("qqqqqqqq"));
         assertThat(EmojiNames.of("xx")).isSameAs(EmojiNames.of("qqqqqqqq"));
     }

@@ -86,7 +86,7 @@ class WordsFileTest {
         assertThat(file.cues().get(0).words().get(0).endMs()).isEqualTo(2001);
     }
 
-    /** Whoever wrote the file wrote no Java: no names of classes, no tokens. */
+    /** The author of the file may not know Java: no class names, no parser tokens. */
     @Test
     void aFileOfAnotherShapeIsRefusedInWords() {
         for (String json : List.of(

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import saltdrum.core.scene.Mark;
 
-/** What is drawn in the end, whatever groups it stands in. */
+/** The marks that are finally drawn, inside any groups. */
 final class Leaves {
     private Leaves() {}
 

@@ -42,7 +42,7 @@ import saltdrum.core.style.LookBook;
 import saltdrum.core.style.Style;
 import saltdrum.core.text.Hyphens;
 
-/** Blocks of half an em for letters, so that everything can be reckoned by hand. */
+/** Letters are blocks of half an em, so that every result can be computed by hand. */
 class LookLayoutTest {
     private static final Size TALL = new Size(1080, 1920);
     /** 100 px letters: 50 px wide, 70 high; a space is 25. */
@@ -84,7 +84,7 @@ class LookLayoutTest {
                 .marks();
         assertThat(marks).hasSize(1);
         Mark.Group block = (Mark.Group) marks.get(0);
-        // Capitals are 70 high, and stand in the middle of a line at half the height of the frame.
+        // Capitals are 70 high, in the middle of a line at half the height of the frame.
         assertThat(block.pose()).isEqualTo(new Pose(540, 960, 10));
         assertThat(leaves(marks, Mark.Plate.class)).isNotEmpty();
         assertThat(leaves(marks, Mark.Glyphs.class))

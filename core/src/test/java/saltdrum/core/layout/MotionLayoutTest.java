@@ -34,7 +34,7 @@ import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Style;
 import saltdrum.core.word.Word;
 
-/** Blocks of half an em for letters, so that everything can be reckoned by hand. */
+/** Letters are blocks of half an em, so that every result can be computed by hand. */
 /** What moves of a cue, and when. */
 class MotionLayoutTest {
     private static final Size TALL = new Size(1080, 1920);
@@ -136,7 +136,7 @@ class MotionLayoutTest {
         assertThat(seen(marks, letters, last.endMs() + 300)).isEqualTo(1);
     }
 
-    /** Copies in another colour stood there whole while their letters left. */
+    /** Copies in another colour stayed whole while their letters left. */
     @ParameterizedTest
     @MethodSource("overLetters")
     void whatLiesOverLettersGoesWithThem(LookPatch over) {

@@ -229,7 +229,7 @@ class MotionTest {
                 .isInstanceOf(BadInputException.class);
     }
 
-    /** The same places at the same times, whatever the frame rate: states depend on the time alone. */
+    /** The same places at the same times at any frame rate: states depend on the time alone. */
     @ParameterizedTest
     @ValueSource(doubles = {24, 25, 29.97, 30, 50, 60})
     void everyFrameRatePassesTheSamePlaces(double rate) {

@@ -16,7 +16,7 @@ import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Transition;
 
 class ValuePartsTest {
-    /** Plates of the voice had no kind, because the list of kinds stands two interfaces above them. */
+    /** Plates of the voice had no kind, because the list of kinds is declared two interfaces above them. */
     @ParameterizedTest
     @ValueSource(classes = {TextShadow.class, Spoken.class, Accent.class})
     void everyKindHasItsNameAndItsBlankIsReadAgain(Class<?> type) {

@@ -17,8 +17,8 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /**
- * One small scene a feature. Both painters paint every page and a test compares them; what stands on no page does not
- * exist. Each page runs for a second.
+ * One small scene a feature. Both painters paint every page and a test compares them; a feature without a page is
+ * untested. Each page runs for a second.
  */
 public final class SceneBook {
     private static final int WIDTH = 480;

@@ -16,7 +16,7 @@ import saltdrum.core.track.ColourProperty;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.Property;
 
-/** What the painters must be able to do stands in the book: whoever adds a kind without a page is told. */
+/** Every feature of the painters is in the book; a kind without a page fails here. */
 class SceneBookTest {
     private final Set<Object> used = new HashSet<>();
 

@@ -148,7 +148,7 @@ class SceneTest {
         assertThat(timeline.at(1500).difference(timeline.at(1600)).width()).isZero();
     }
 
-    /** The whole cue was painted anew for every word that moved, because its group had changed somewhere. */
+    /** The whole cue was repainted for every word that moved, because its group had changed somewhere. */
     @Test
     void ofAGroupThatStaysOnlyTheMarksThatMoveDiffer() {
         Mark still = new Mark.Plate(0, 0, 10, 10, 0, Pose.about(0, 0), List.of(), Tracks.NONE);

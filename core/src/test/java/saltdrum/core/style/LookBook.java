@@ -30,7 +30,7 @@ import saltdrum.core.paint.GradientStop;
 import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.parts.ValueParts;
 
-/** One style a thing that can be settled: what stands in no page of it cannot be done. */
+/** One style for each value of each facet. */
 public final class LookBook {
     private static final LookPatch BASE =
             LookPatch.of(Facets.TYPEFACE, "Baloo 2").with(Facets.SIZE, 96d);

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 class StyleSchemaTest {
     private static final Path FILE = Path.of("../docs/formats/style.schema.json");
 
-    /** Written anew with {@code -Dschema.write=true}. */
+    /** Rewritten with {@code -Dschema.write=true}. */
     @Test
     void theSchemaInTheDocumentsIsTheOneOfTheFacets() throws Exception {
         if (Boolean.getBoolean("schema.write")) {

@@ -16,9 +16,9 @@ import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.Test;
 
 /**
- * Lines of a caption end between two words only; here every place where two words meet is held against Unicode's own
- * LineBreakTest-15.0.0.txt (7,654 texts; Unicode licence, named in the file). Two words that are said stay two, whatever
- * the marks at their ends: each has its own time.
+ * Lines of a caption end between two words only. Here every place where two words meet is checked against Unicode's
+ * own LineBreakTest-15.0.0.txt (7,654 texts; Unicode licence, named in the file). Two spoken words stay two even with
+ * marks at their ends, because each has its own time.
  */
 class LineBreakFileTest {
     private static final int TEXTS = 7654;

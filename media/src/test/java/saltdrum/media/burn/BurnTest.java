@@ -267,7 +267,7 @@ class BurnTest {
         assertThat(Probe.of(out).colour()).isEqualTo(Probe.of(clip).colour());
     }
 
-    /** Some screen recorders write red, green and blue; a tag of that cannot stand on what is burned. */
+    /** Some screen recorders write red, green and blue; that tag is wrong for the burned file. */
     @Test
     void aClipOfRedGreenAndBlueIsBurnedInItsColours() throws Exception {
         Path clip = TestClips.make(

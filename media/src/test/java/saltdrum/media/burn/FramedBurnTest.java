@@ -227,7 +227,7 @@ class FramedBurnTest {
         };
     }
 
-    /** A still seeks: its time begins anew, and the frame has moved on all the same. */
+    /** A still seeks: its timestamps restart, and the frame has moved on all the same. */
     @Test
     void aStillLiesWhereTheBurnedFrameDoes() throws Exception {
         Frame frame = frame(Sit.FILL, Bars.PLAIN, new Focus(0, 0.1, 0.5), new Focus(1500, 0.9, 0.5));

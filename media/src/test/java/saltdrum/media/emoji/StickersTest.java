@@ -44,7 +44,7 @@ class StickersTest {
     void shapesFillsAndStrokesBecomeLayersInTheMiddleOfASquare() {
         List<PictureLayer> layers = layers(BUOY);
         assertThat(layers).extracting(PictureLayer::fill).containsExactly("#ff6b4a", "#000080", "#00808080");
-        // 24 by 48 in a square of 48: a quarter of its width stands free at each side.
+        // 24 by 48 in a square of 48: a quarter of its width is free at each side.
         assertThat(layers.get(0).path()).startsWith("M500 0L750 500L250 500");
     }
 

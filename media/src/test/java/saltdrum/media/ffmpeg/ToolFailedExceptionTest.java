@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** What is told of a tool that failed. */
+/** The messages of a failed tool. */
 class ToolFailedExceptionTest {
     @Test
     void theLastEightLinesWithoutFolders() {

@@ -114,7 +114,7 @@ class FontCheckTest {
                 }
             }
             case 1 -> {
-                // Where the list of tables and their heads stand.
+                // The offsets of the table list and the table headers.
                 for (int n = 1 + random.nextInt(4); n > 0; n--) {
                     file[12 + random.nextInt(400)] = (byte) random.nextInt(256);
                 }

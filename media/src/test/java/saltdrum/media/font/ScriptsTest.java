@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import saltdrum.core.layout.ShapedWord;
 import saltdrum.core.look.Face;
 
-/** Every script gets letters, by the typefaces that ship or those of the machine; what nobody has is told. */
+/** Every script is shown by a shipped typeface or one of the machine; characters without any are reported. */
 class ScriptsTest {
     private static final Face ANTON = new Face("Anton", 400);
     private final SkijaTypesetter typesetter = new SkijaTypesetter(FontShelf.shipped());
@@ -36,7 +36,7 @@ class ScriptsTest {
             ShapedWord shaped = typesetter.shape(word, ANTON, language);
             assertThat(shaped.missing()).isEmpty();
             assertThat(shaped.glyphs()).isNotEmpty();
-            // Glyph 0 is the box that stands for what a font lacks.
+            // Glyph 0 is the box for characters that a font lacks.
             assertThat(shaped.glyphs()).noneMatch(glyph -> glyph.key().endsWith(".0"));
             assertThat(shaped.glyphs().stream()
                             .map(glyph -> typesetter.outline(glyph.key()))

@@ -29,7 +29,7 @@ class SkijaTypesetterTest {
                 .hasSizeGreaterThanOrEqualTo(24);
     }
 
-    /** Glyphs and places as one thread alone finds them, whoever else is shaping. */
+    /** Concurrent shaping gives the same glyphs and places as a single thread. */
     @Test
     void manyShapeAtOnceAndGetTheSame() throws Exception {
         List<String> texts = IntStream.range(0, 400)

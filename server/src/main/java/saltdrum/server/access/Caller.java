@@ -26,7 +26,7 @@ public class Caller implements Actor {
                 : Long.valueOf(known.getName());
     }
 
-    /** Empty if the caller has not signed in, or if nobody signs in here. */
+    /** Empty if the caller has not signed in, or if sign-in is off. */
     public Optional<PersonRow> person() {
         return Optional.ofNullable(personId()).map(people::get);
     }
@@ -39,7 +39,7 @@ public class Caller implements Actor {
                         .anyMatch(authority -> SecuritySettings.NEWCOMER.equals(authority.getAuthority()));
     }
 
-    /** Null if nobody signs in here. */
+    /** Null if sign-in is off. */
     public String name() {
         return person().map(PersonRow::name).orElse(null);
     }

@@ -14,7 +14,7 @@ import org.springframework.web.context.WebApplicationContext;
 import saltdrum.server.Settings;
 import saltdrum.server.store.PersonStore;
 
-/** If people sign in but there is no owner yet, whoever can read the server's own folder may become the owner. */
+/** If people sign in but there is no owner yet, anyone who can read the server's own folder may become the owner. */
 @Component
 public class OwnersLink {
     static final String FILE = "owner-link.txt";

@@ -79,7 +79,7 @@ class EmphasisController {
                 .toList();
     }
 
-    /** The voice is analysed once for the same words at the same times, whatever is emphasised meanwhile. */
+    /** The voice is analysed once for the same words at the same times, even if the emphasis changes meanwhile. */
     private List<Suggestion> scored(ClipRow clip, Track track) {
         List<Said> said = track.words()
                 .map(word -> new Said(word.id(), word.text(), word.startMs(), word.endMs()))

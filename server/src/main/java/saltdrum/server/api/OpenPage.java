@@ -21,7 +21,7 @@ final class OpenPage {
 
     private final String sessionId;
 
-    /** @param sessionId of the page's user; null if nobody signs in */
+    /** @param sessionId of the page's user; null if sign-in is off */
     OpenPage(String sessionId) {
         this.sessionId = sessionId;
         line.allowCoreThreadTimeOut(true);

@@ -24,7 +24,7 @@ import saltdrum.server.store.InvitationRow;
 import saltdrum.server.store.PersonStore;
 import saltdrum.server.store.Role;
 
-/** People and invitations. The owner hands out invitation links; the workshop sends no mail. */
+/** People and invitations. The owner distributes invitation links; the workshop sends no mail. */
 @Tag(name = "people")
 @RestController
 @RequestMapping("/api")

@@ -91,7 +91,7 @@ public class ClipPacker {
                 List.of(),
                 List.of(),
                 List.of());
-        // Whatever the package refers to appears by its name somewhere in this text.
+        // Everything that the package refers to appears by its name somewhere in this text.
         String said = PackageManifest.FORM.write(bare);
         Map<String, Bytes> files = new LinkedHashMap<>();
         PackageManifest whole = new PackageManifest(

@@ -2,6 +2,6 @@ package saltdrum.server.store;
 
 /** The author of the present action. */
 public interface Actor {
-    /** A person's id; null for background work, and if nobody signs in. */
+    /** A person's id; null for background work, and if sign-in is off. */
     Long personId();
 }

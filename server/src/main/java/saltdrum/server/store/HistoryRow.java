@@ -6,6 +6,6 @@ import saltdrum.core.MayBeMissing;
 /**
  * One step of a track's history.
  *
- * @param by name of the author; null if nobody signs in, and for background work
+ * @param by name of the author; null if sign-in is off, and for background work
  */
 public record HistoryRow(long seq, String said, boolean undone, OffsetDateTime made, @MayBeMissing String by) {}

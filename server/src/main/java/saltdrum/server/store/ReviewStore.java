@@ -53,7 +53,7 @@ public class ReviewStore {
     /**
      * @param jobId of the film; null for the live stage
      * @param days until its link expires
-     * @param by name of the sharing person; null if nobody signs in
+     * @param by name of the sharing person; null if sign-in is off
      */
     public ReviewRow show(String clipId, String jobId, String language, String note, int days, String by) {
         String id = Ids.fresh();

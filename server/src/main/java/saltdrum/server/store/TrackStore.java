@@ -237,7 +237,7 @@ public class TrackStore {
 
     /**
      * Applies a change made by background work, or replaces its previous one: all its changes are one step of the
-     * history as long as nobody else has changed the track.
+     * history as long as no other person has changed the track.
      *
      * @throws SupersededAttemptException if a later attempt at the work has begun
      */

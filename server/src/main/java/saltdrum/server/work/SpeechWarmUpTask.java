@@ -65,7 +65,7 @@ class SpeechWarmUpTask {
         try {
             speech.warm();
         } catch (SaltDrumException e) {
-            // The page reports it wherever the language is chosen.
+            // The page reports it next to the choice of language.
             LOG.warn(e.getMessage());
         }
     }

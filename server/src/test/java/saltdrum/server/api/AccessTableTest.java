@@ -22,7 +22,7 @@ class AccessTableTest extends OfATeam {
             return method + " " + path;
         }
 
-        /** Of something that is not there: whoever may ask is told so, and nothing is changed. */
+        /** For a missing object: authorised callers get a 404, and nothing is changed. */
         String asked() {
             return path.replaceAll("\\{(personId|invitationId|remarkId|wordId|client|version)\\}", "999999")
                     .replaceAll("\\{\\w+\\}", "nothing");

@@ -19,7 +19,7 @@ import saltdrum.server.SmallClips;
 import saltdrum.server.store.RecutStore;
 import tools.jackson.databind.JsonNode;
 
-/** A clip that was cut anew by ffmpeg: its captions go over to the other footage. */
+/** A clip that ffmpeg cut again: its captions are transferred to the other footage. */
 class FootageApiTest extends OverHttp {
     @Autowired
     private RecutStore recuts;

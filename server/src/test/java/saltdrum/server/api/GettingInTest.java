@@ -18,7 +18,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
-/** Strangers at the door, and what goes with whoever has to leave. */
+/** Sign-in of strangers, and what happens to the sessions and links of removed people. */
 class GettingInTest extends OfATeam {
     private static final String OTHER_PASSWORD = "seven lanterns over the herring";
 

@@ -13,7 +13,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import saltdrum.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
-/** A workshop that others come to. */
+/** A workshop with sign-in. */
 @SpringBootTest(
         properties = {"salt-drum.url=https://captions.example/", "salt-drum.workers=1", "salt-drum.renderers=0"})
 @AutoConfigureMockMvc
@@ -60,7 +60,7 @@ abstract class OfATeam {
                 .toString();
     }
 
-    /** What stands in the link of a new invitation. */
+    /** The secret of a new invitation's link. */
     static String invited(Visitor owner, String role, Long clientId) throws Exception {
         JsonNode link = owner.json(
                 "POST",

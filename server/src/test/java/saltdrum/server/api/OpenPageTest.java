@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** A page that stands still, beside one that reads. */
+/** A page that does not read, beside one that does. */
 class OpenPageTest {
     private static final int MANY = 300;
 

@@ -129,7 +129,7 @@ class OrderApiTest extends OnATrack {
     @Test
     void whatWaitsIsHeldReleasedStoppedAndMadeAfterAll() throws Exception {
         String clip = clip();
-        // Something long stands before them in the queue.
+        // A long job is before them in the queue.
         JsonNode first = ask(
                 "/api/orders",
                 "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],\"how\":{\"preset\":\"veryslow\"}}");

@@ -20,7 +20,7 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.core.edit.Edit;
 import tools.jackson.databind.JsonNode;
 
-/** What cannot be done is refused in a sentence (RFC 9457), whoever refuses it, and nobody's class names are in it. */
+/** Every refusal is a sentence (RFC 9457) without class names, from any layer. */
 class RefusedApiTest extends OnATrack {
     private String refused(int status, MockHttpServletRequestBuilder request) throws Exception {
         MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();

@@ -30,7 +30,7 @@ class TimeLeftTest {
 
     @Test
     void betweenTheyAreMixed() {
-        // Half of 190 by its pace and of 20 by what was reckoned.
+        // Half of 190 by its pace and of 20 by the estimate.
         assertThat(left(0.05, 10, 30.0)).isEqualTo(105);
     }
 }

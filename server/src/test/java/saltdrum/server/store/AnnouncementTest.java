@@ -22,7 +22,7 @@ import saltdrum.core.word.WordSource;
 import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
 
-/** Whatever changes a clip, open pages hear of it, once, and when the change can be read. */
+/** Open pages hear of every change of a clip once, and when the change can be read. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
 class AnnouncementTest {
     @DynamicPropertySource
@@ -91,7 +91,7 @@ class AnnouncementTest {
                 .version();
         assertThat(next("\"track\"")).contains("\"version\" : " + version);
         tracks.change(clipId, TrackVersion.of(version), new Restyle("Lantern"));
-        // Announcements come in order: what comes after it is the next thing that is told.
+        // Announcements come in order: the next change is the next announcement.
         tracks.change(clipId, TrackVersion.of(version), new Restyle("Chalk"));
         assertThat(next("\"track\"")).as("what changes nothing is not told").contains("\"version\" : " + (version + 1));
     }
@@ -116,7 +116,7 @@ class AnnouncementTest {
         next("\"clip\"");
     }
 
-    /** What was announced while the line was down nobody heard. */
+    /** Announcements during the outage were lost. */
     @Test
     void afterALostConnectionPagesAreToldToAskAnew() throws Exception {
         sql.queryForList("select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen salt_drum'");

@@ -17,7 +17,7 @@ import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.recut.CarryOver;
 import saltdrum.server.Patience;
 
-/** What is made of several statements is of one moment, whoever writes between them. */
+/** Results of several statements are from one snapshot, even with concurrent writes. */
 class AtOneMomentTest extends OnAStoredTrack {
     /** Of a lock on which the copying of a track's row waits, so that an edit can come after it. */
     private static final int HELD = 4711;

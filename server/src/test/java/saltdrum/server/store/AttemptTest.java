@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import saltdrum.core.edit.Restyle;
 
-/** A worker that slept goes on with a job that another has taken up meanwhile: FAILED stood over DONE. */
+/** A worker that slept continues a job that another has taken over: FAILED overwrote DONE. */
 class AttemptTest extends OnAStoredTrack {
     @Autowired
     private JobStore jobs;

@@ -11,8 +11,8 @@ import java.sql.Statement;
 import saltdrum.server.TestDatabase;
 
 /**
- * Databases of former versions, as {@code pg_dump --inserts} wrote them. Each stays here for ever: whoever changes what is
- * kept adds the database of the day before.
+ * Databases of former versions, as {@code pg_dump --inserts} wrote them. They are kept for ever: a change of a stored
+ * form adds the database of the day before.
  */
 final class Museum {
     private Museum() {}

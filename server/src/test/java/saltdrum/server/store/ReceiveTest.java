@@ -13,7 +13,7 @@ import saltdrum.core.BadInputException;
 
 /** What comes in has a most, whether or not it says how long it is. */
 class ReceiveTest extends OnAStoredTrack {
-    /** A body of unknown length was written to the disk up to 4 GB, of whatever kind it was. */
+    /** A body of unknown length was written to the disk up to 4 GB. */
     @Test
     void aBodyThatDoesNotSayItsLengthIsCutWhenItHasTooMuch() throws IOException {
         Path folder = media.workFile(".probe").getParent();

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A store of S3's kind that does not do what it is asked: which of the two has to be mended is told. */
+/** An S3 store that fails: the message says whether the store or the configuration is wrong. */
 class S3PlaceTest {
     private static final String HASH = "0".repeat(64);
 

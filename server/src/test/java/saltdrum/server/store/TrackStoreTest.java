@@ -30,7 +30,7 @@ class TrackStoreTest extends OnAStoredTrack {
         assertThat(stored().cues()).isEqualTo(track.cues());
     }
 
-    /** Words had no most length once; whoever stored one then must still be able to open the clip. */
+    /** Words once had no maximum length; a clip with a longer one must still open. */
     @Test
     void aWordFromBeforeThereWasAMostLengthIsReadAsFarAsItMayBe() {
         sql.update(

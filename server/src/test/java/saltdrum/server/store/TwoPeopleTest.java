@@ -173,7 +173,7 @@ class TwoPeopleTest extends OnAStoredTrack {
     @Test
     void onesOwnStepIsTheOnlyOneThatIsTakenBackUnseen() {
         retypes(mara, 0, 0, "Mara was here");
-        // Work in the background, which is nobody's.
+        // Background work, without an author.
         edit(1, new Restyle("Lantern"));
         assertThatThrownBy(() -> as(mara, () -> history.undo(clipId, TrackVersion.of(1))))
                 .isInstanceOf(StaleException.class);

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.Test;
 
-/** Time left, as it follows from the progress that is told, on a clock of the test's own. */
+/** The remaining time that follows from the reported progress, on a test clock. */
 class RenderProgressTest {
     private final AtomicLong now = new AtomicLong();
 
@@ -14,7 +14,10 @@ class RenderProgressTest {
         now.addAndGet(Math.round(seconds * 1e9));
     }
 
-    /** A film that takes 20 s to make and is looked at for as long as is usual; time told is compared with what comes. */
+    /**
+     * A film that takes 20 s to make and the usual time to verify; the estimate is compared with the actual remaining
+     * time.
+     */
     @Test
     void theTimeLeftIsWhatIsLeft() {
         double megapixels = 1120;

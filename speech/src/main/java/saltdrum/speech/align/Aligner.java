@@ -113,7 +113,7 @@ public final class Aligner {
     }
 
     /**
-     * The best path of each graph, null where none came to an end. The searches go side by side, so that what a frame
+     * The best path of each graph, null where none ended. The searches go side by side, so that what a frame
      * scores is worked out once for all of them.
      */
     private List<List<Viterbi.Span>> search(

@@ -6,8 +6,8 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Where words and silences began on every path that is still open. Entries that no open path goes back to are swept out,
- * so that what is kept grows with the words of the script and not with the length of the sound.
+ * The starts of words and silences on every open path. Entries that no open path refers to are removed, so that memory
+ * grows with the words of the script and not with the length of the sound.
  */
 final class Traceback {
     static final int NONE = -1;

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Pairs of one or two letters with up to two phones, and how likely each is, learnt from spelled words and their
+ * Pairs of one or two letters with up to two phones, with their probabilities. They are learnt from spelled words and their
  * sounds by expectation maximisation (the joint-sequence model of Bisani and Ney, Speech Communication 50, 2008).
  */
 final class Graphones {

@@ -80,7 +80,7 @@ final class Decoder {
         return sure(quick) || nobody(quick) ? quick : longer(quick, text(heard, terms, PATHS, seconds, stopped));
     }
 
-    /** Nobody spoke: several paths would continue until they find something to say. */
+    /** There is no speech: several paths would continue until they find something to say. */
     private static boolean nobody(Text text) {
         return text.whole() && text.meanLog() < Listener.NOBODY_LOG;
     }
@@ -90,8 +90,8 @@ final class Decoder {
     }
 
     /**
-     * Several paths, unless they came to an end with much less said: on a hard voice a text that stops after a word is
-     * likelier than the whole one, and speech would be missing. The other one is closed.
+     * Prefers the text of several paths, unless it is much shorter: on a difficult voice a text that stops after a word can
+     * score better than the whole one, and speech would be lost. Closes the other text.
      */
     private static Text longer(Text one, Text several) {
         boolean cut = nobody(one)

@@ -12,7 +12,7 @@ final class Listener {
     private static final double GUESS_LOG = -0.6;
 
     /**
-     * Below this, nobody spoke: a short tone mistaken for a voice is decoded as a word at −6 and less, while speech
+     * Below this there is no speech: a short tone mistaken for a voice is decoded as a word at −6 and less, while speech
      * in loud noise stays above −2.
      */
     static final double NOBODY_LOG = -3;
@@ -57,7 +57,7 @@ final class Listener {
         return halves;
     }
 
-    /** Null when the text came to no end. */
+    /** Null if the decoder did not end by itself. */
     private Utterance whole(Sound sound, int fromMs, int toMs, BooleanSupplier stopped) {
         Sound part = sound.part(fromMs, toMs);
         turns.acquireUninterruptibly();

@@ -178,7 +178,7 @@ class NeuralRecogniserTest {
 
     @Test
     void anotherModelMakesItsLanguageOneThatIsRecognised() {
-        // The smaller English model stands in for another language's.
+        // The smaller English model substitutes for another language's.
         ModelShelf shelf = ModelShelf.of(System.getProperty(ModelShelf.PROPERTY) + ","
                 + Path.of(System.getProperty(ModelShelf.PROPERTY)).resolveSibling("models-for-tests"));
         SpeechDesk desk = new SpeechDesk(shelf, null);

@@ -33,7 +33,7 @@ class VocabularyTest {
 
     @Test
     void bytesThatNoPieceHoldsAreJoined() {
-        // <0xF0> <0x9F> <0x9A> <0xA3> is a rowing boat; byte b stands at b + 3.
+        // <0xF0> <0x9F> <0x9A> <0xA3> is a rowing boat; byte b has the id b + 3.
         assertThat(VOCABULARY
                         .text(List.of(0xF0 + 3, 0x9F + 3, 0x9A + 3, 0xA3 + 3))
                         .text())

@@ -65,7 +65,7 @@ class DifferencesTest {
         assertThat(notSaid(settled("they ?won’t hear", "they won't hear"))).isEmpty();
     }
 
-    /** In the demo's own clip “dives” was told as speech that the script lacks. */
+    /** In the demo's own clip “dives” was reported as speech that the script lacks. */
     @Test
     void wordsThatWereFoundAndMisheardAreNoOtherSpeech() {
         Unscripted within = new Unscripted(1000, 1300, "");

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import saltdrum.core.SaltDrumException;
 
-/** A stand-in of a few lines takes the program's place, and where the program itself is installed it is asked too. */
+/** A script of a few lines replaces the program; where the program itself is installed it is tested too. */
 class ApertiumTest {
     @TempDir
     Path folder;
