@@ -1,5 +1,5 @@
-// Builds the front end for Maven: does nothing when no input changed since the last good build. Whoever only wants to use it
-// (SALT_DRUM_USE=1, the launcher's start) gets it without linter and unit tests.
+// Builds the front end for Maven: does nothing when no input changed since the last good build. Mere use
+// (SALT_DRUM_USE=1, the launcher's start) skips the linter and unit tests.
 import { createHash } from 'node:crypto';
 import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';

@@ -21,7 +21,7 @@ const pages = {
   clips: ['index.html', 'src/App.tsx', 'src/clips/Clips.tsx'],
   bench: ['index.html', 'src/App.tsx', 'src/bench/Bench.tsx'],
 };
-// Bytes; a client's telephone, then who comes to the page of clips.
+// Bytes: a review on a client's telephone, then the page of clips.
 const most = { review: 91_000, clips: 150_000 };
 for (const [page, parts] of Object.entries(pages)) {
   const bytes = weight(parts);

@@ -1,4 +1,4 @@
 import { configure } from '@testing-library/dom';
 
-// A busy machine takes longer; a fault is told by what is there, not by when.
+// A busy machine takes longer; failures are found by content, not by time.
 configure({ asyncUtilTimeout: 120_000 });

@@ -42,9 +42,9 @@ export function useAnnouncements() {
         void queryClient.invalidateQueries({ queryKey: ['peaks', said.clipId] });
       }
     };
-    // Whenever the line opens, the first time too: what was said before nobody here has heard.
+    // Also on the first connection: announcements before it were missed.
     events.onopen = () => void queryClient.invalidateQueries();
-    // Refused, not only interrupted: whoever sat here may be signed out.
+    // Refused, not only interrupted: the session may have ended.
     events.onerror = () => {
       if (events.readyState === EventSource.CLOSED) void askWhoIsHere();
     };

@@ -15,13 +15,11 @@ export interface ChangeDesk<Change> {
 }
 
 /**
- * Changes to a track go out one after another, in the order they were made.
- *
- * - Each is sent on the version that the one before made, so that a fast typist never runs into a stale version.
- * - A change that is refused is told to whoever made it, and to nobody else: the next goes on from what is known.
- * - A refusal because somebody else changed the track (409) fetches it before the next change goes out.
- * - What comes back is kept before the next goes out, and before whoever made the change is told.
- * - Tracks do not wait for each other.
+ * Sends changes to a track one after another, in the order they were made. Each is based on the version that the
+ * previous one returned, so that a fast typist never gets a stale version. A refusal is reported only to its author,
+ * and the next change continues from the known state. After a refusal because of somebody else's change (409) the
+ * track is fetched before the next change is sent. A result is stored before the next change is sent and before its
+ * author is notified. Tracks do not wait for one another.
  */
 export class ChangeQueue<Change> {
   private readonly last = new Map<string, Promise<unknown>>();

@@ -13,7 +13,8 @@ export const useCheckKinds = () =>
   });
 
 /**
- * What is wrong in a clip's track; what was found before stands until the new findings are there.
+ * The findings of a clip's track; earlier findings are shown until the new ones arrive.
+ *
  * @param measured changes when more was measured
  */
 export const useFindings = (id: string, version: number | undefined, measured: string) =>

@@ -12,7 +12,7 @@ function useFontChange<In, Out>(run: (input: In) => Promise<Out>) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: run,
-    // What stood in for the font gives way to it: everything is asked for anew.
+    // Everything shown with the fallback font is fetched again.
     onSuccess: () => queryClient.invalidateQueries(),
     onError: (error) => notice(error.message),
   });

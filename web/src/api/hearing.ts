@@ -16,7 +16,7 @@ export const useReadings = (clipId: string, wordId: number | null, version: numb
 export const useWorkshop = () =>
   useQuery({ queryKey: ['workshop'], queryFn: () => call<Workshop>('GET', '/api/workshop') });
 
-/** How sure a word must be; every open track is marked anew. */
+/** The confidence threshold; every open track updates its marks. */
 export function useUnsureBelow() {
   const notice = useNotices((s) => s.say);
   return useMutation({

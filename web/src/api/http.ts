@@ -22,13 +22,13 @@ export async function refusal(status: number, body: string): Promise<Refused> {
   }
 }
 
-/** What shows that a change is asked for by this page, where people sign in (Spring Security's cookie and header). */
+/** The CSRF token header, if people sign in (Spring Security's cookie and header). */
 export function shownToBeOurs(): Record<string, string> {
   const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
   return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {};
 }
 
-/** Whoever hears that nobody is signed in any more. */
+/** Called when the session has ended. */
 let signedOut: () => void = () => undefined;
 export const onSignedOut = (heard: () => void) => (signedOut = heard);
 

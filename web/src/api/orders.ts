@@ -27,7 +27,9 @@ export const usePlan = (asked: Asked) =>
     gcTime: 10_000,
   });
 
-/** How long an order stands still before it is reckoned: short pieces of its clips are encoded for that. */
+/**
+ * Wait after the last change of an order before estimating it, because an estimate encodes short pieces of its clips.
+ */
 const SETTLE_MS = 700;
 
 /** How large the lines of a plan will be and how long they take; names make no difference. */

@@ -31,7 +31,7 @@ const named = (all: Named[] | undefined) => all?.map((one) => ({ ...one, id: byt
 
 type Options<T> = Omit<T, 'challenge'> & { challenge: string };
 
-/** Makes a passkey and hands its public half to the workshop. */
+/** Creates a passkey and sends its public key to the workshop. */
 export async function addPasskey(who: { name: string; email: string }, label: string) {
   const options = await call<
     Options<PublicKeyCredentialCreationOptions> & { user: { id: string }; excludeCredentials?: Named[] }

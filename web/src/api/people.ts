@@ -70,7 +70,7 @@ export const usePeople = () =>
 export const useInvitations = () =>
   useQuery({ queryKey: ['invitations'], queryFn: () => call<Invitation[]>('GET', '/api/invitations') });
 
-/** What owners are told is asked for anew. */
+/** Refreshes the owner's data. */
 function told() {
   void queryClient.invalidateQueries({ queryKey: ['people'] });
   void queryClient.invalidateQueries({ queryKey: ['invitations'] });
@@ -107,7 +107,7 @@ export const usePasswordLink = () =>
 
 const SECOND_STEP = '/api/session/second-step';
 
-/** What an authenticator app is told. */
+/** The data for an authenticator app. */
 export const useBeginSecondStep = () =>
   useMutation({ mutationFn: () => call<SecondStepBegun>('POST', SECOND_STEP) });
 

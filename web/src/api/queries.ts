@@ -95,7 +95,7 @@ export const useLanguages = () =>
     staleTime: Infinity,
   });
 
-/** What a render can be asked for. */
+/** The options of a render. */
 export const useQualities = () =>
   useQuery({
     queryKey: ['qualities'],

@@ -7,7 +7,7 @@ import type { Remark, Review, Shared, SharedRow, SharedStage } from './types';
 
 const ofClip = (clipId: string) => ['reviews', clipId];
 
-/** What was handed out of a clip, and what was said to it: where that stands in the captions of a version. */
+/** The reviews of a clip with their remarks, placed in the captions of a version. */
 export const useReviews = (clipId: string, version: number | undefined) =>
   useQuery({
     queryKey: [...ofClip(clipId), version],

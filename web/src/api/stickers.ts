@@ -4,7 +4,7 @@ import { call, putFile } from './http';
 import { queryClient } from './queryClient';
 import type { Sticker } from './types';
 
-/** Pictures of one's own that stand at words. */
+/** Uploaded pictures for words. */
 export const useStickers = () =>
   useQuery({ queryKey: ['stickers'], queryFn: () => call<Sticker[]>('GET', '/api/stickers') });
 

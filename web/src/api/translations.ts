@@ -9,7 +9,7 @@ const path = (id: string, language: string) => `/api/clips/${id}/translations/${
 const key = (id: string, language: string | null) => ['translation', id, language] as const;
 const track = ({ head, cues }: TrackView): Track => ({ ...head, cues });
 
-/** The translation as it stands over the first track's present cues. */
+/** The translation over the first track's present cues. */
 export const useTranslation = (id: string, language: string | null, firstVersion: number) =>
   useQuery({
     queryKey: [...key(id, language), firstVersion],

@@ -9,7 +9,7 @@ export function TurnBar({ step }: { step: StepName }) {
     <button
       aria-pressed={one === turn}
       onClick={() => set({ turn: one })}
-      // Where the drawer has a place of its own, whoever chose it sees the score beside it.
+      // In the wide layout, whose drawer has its own column, this tab shows the score.
       className={`flex-1 border-t-[3px] ${shown} ${
         one === turn
           ? 'border-accent font-semibold text-ink'

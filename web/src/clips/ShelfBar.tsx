@@ -21,7 +21,7 @@ const SHELVES: { shelf: Clip['shelf']; label: string; about: string }[] = [
 /** Looks for clips by what is said in them, and says which and in what order. */
 export function ShelfBar(props: {
   asked: ShelfAsked;
-  /** Before standing and order are applied. */
+  /** Before filtering by progress and sorting. */
   found: Clip[];
   onAsk: (asked: Partial<ShelfAsked>) => void;
 }) {

@@ -20,7 +20,7 @@ const COMPARE: Record<ShelfOrder, (a: Clip, b: Clip) => number> = {
   longest: (a, b) => b.durationMs - a.durationMs,
 };
 
-/** Those of a standing (all if none is named) in an order. */
+/** The clips with that progress (all if none is given), sorted. */
 export function arranged(clips: Clip[], standing: string, order: ShelfOrder): Clip[] {
   return clips.filter((clip) => !standing || clip.standing === standing).sort(COMPARE[order]);
 }

@@ -5,7 +5,7 @@ import { ORDERS, type ShelfOrder } from './shelf';
 
 const USUAL: ShelfAsked = { q: '', client: null, shelf: 'HERE', standing: '', order: 'newest' };
 
-/** What is asked for stands in the address, so that coming back from a clip finds it again. */
+/** The query is part of the URL, so that returning from a clip restores it. */
 export function useShelfAsked(): [ShelfAsked, (asked: Partial<ShelfAsked>) => void] {
   const [params, setParams] = useSearchParams();
   const client = params.get('client');

@@ -3,7 +3,7 @@ import { DropdownMenu } from 'radix-ui';
 import { useNavigate } from 'react-router';
 import { useSession, useSignOut } from '../api/people';
 
-/** Who is signed in, and the way out; nothing where nobody signs in. */
+/** The signed-in person and sign-out; empty if sign-in is off. */
 export function PersonMenu() {
   const person = useSession().data?.person;
   const signOut = useSignOut();

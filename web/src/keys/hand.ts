@@ -73,7 +73,7 @@ export function reveal(wordId: number) {
   requestAnimationFrame(() =>
     requestAnimationFrame(() => {
       const { selected, typing } = useSelection.getState();
-      // Whoever has gone on, or types already, keeps the keyboard.
+      // The selection has changed or another field is open: leave the keyboard there.
       if (typing || selected.kind !== 'word' || selected.id !== wordId) return;
       const element = document.querySelector<HTMLElement>(`[data-word="${wordId}"]`);
       element?.scrollIntoView({ block: 'nearest' });

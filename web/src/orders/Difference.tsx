@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Beside } from './Reference';
 
-/** Black where the result and what stands beside it are the same. */
+/** Black where both are equal. */
 export function Difference(props: {
   result: HTMLVideoElement | null;
   beside: Beside;
@@ -23,7 +23,7 @@ export function Difference(props: {
       const other = document.querySelector<HTMLCanvasElement>('[data-testid=reference] canvas');
       if (!other || other.width === 0 || result.readyState < 2) return;
       const now = `${result.currentTime} ${other.dataset.paintedMs} ${beside}`;
-      // At rest the last picture may come a moment after its time is told.
+      // At rest the last picture may come a moment after its time is reported.
       if (now === before && result.paused && Number(element.dataset.still) > 20) return;
       element.dataset.still = now === before ? String(Number(element.dataset.still ?? 0) + 1) : '0';
       before = now;

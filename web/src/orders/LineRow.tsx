@@ -7,7 +7,7 @@ import { bytes, duration } from './said';
 const sign =
   'flex size-8 flex-none items-center justify-center rounded-full text-soft hover:bg-sunk hover:text-ink';
 
-/** One file: what it is, how far it is, and what came of what was reckoned. */
+/** One file: its name, its progress, and how the estimate compares with the result. */
 export function LineRow({ line, lines }: { line: OrderLine; lines: OrderLine[] }) {
   const act = useActOnLine(line.id);
   const queue = lines.filter((l) => l.turn !== undefined).sort((a, b) => a.turn! - b.turn!);

@@ -12,7 +12,7 @@ import { NamesPart } from './NamesPart';
 import { PlanTable } from './PlanTable';
 import { reckoned } from './said';
 
-/** Several clips, styles, frames and languages at once: what will be made stands beside, under its name. */
+/** Several clips, styles, frames and languages at once; the resulting files are listed beside, by name. */
 export function NewOrder() {
   const [query] = useSearchParams();
   const navigate = useNavigate();

@@ -21,7 +21,7 @@ export function when(iso: string): string {
     : date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 }
 
-/** “About 12 MB in 20 s”; nothing where none of it can be told before. */
+/** “About 12 MB in 20 s”; null if no estimate is available. */
 export function reckoned(all: Estimated[] | undefined): string | null {
   const known = all?.filter((e) => e.bytes !== undefined) ?? [];
   if (known.length === 0) return null;

@@ -18,7 +18,7 @@ export function Card({ title, children }: { title: string; children: ReactNode }
   );
 }
 
-/** A line of a form: what it asks for stands over it. */
+/** A field of a form with its label above. */
 export function Field(props: {
   label: string;
   type?: string;

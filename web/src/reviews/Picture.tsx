@@ -13,7 +13,7 @@ const ComparedStage = lazy(() =>
 /** Of the window's height, so that what can be said stays in view on a phone. */
 const MOST_OF_HEIGHT = 0.62;
 
-/** The film, or the stage painted over its clip, and what plays it; remarks stand along its time. */
+/** The film, or the stage painted over its clip, with its controls; remarks are marked along its time. */
 export function Picture(props: {
   token: string;
   shared: Shared;

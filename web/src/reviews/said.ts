@@ -18,7 +18,7 @@ export const moment = (when: string) =>
     minute: '2-digit',
   });
 
-/** How a review stands, at the designer's side. */
+/** The state of a review, for the designer. */
 export function standing(review: Review): string {
   if (review.withdrawn) return 'Withdrawn';
   if (!review.open) return `Over since ${day(review.expires)}`;

@@ -209,7 +209,7 @@ function FoundIn({ cueId }: { cueId: number }) {
   );
 }
 
-/** Letters that had to be smaller than asked for, and characters that no typeface has. */
+/** Reports reduced letter sizes, and characters that no typeface has. */
 function SetAs({ cueId }: { cueId: number }) {
   const setting = useSettings((s) => s.cues.get(cueId));
   if (!setting) return null;

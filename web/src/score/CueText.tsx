@@ -22,7 +22,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   const text = textOf(cue.words);
   const done = useRef(false);
   const [draft] = useState(() => draftOf(clipId, cue.id));
-  /** What stood there when this typing began, or as it was last seen beside it. */
+  /** The text when typing began, or as last shown beside it. */
   const base = useRef(draft?.base ?? text);
   const [theirs, setTheirs] = useState(draft && draft.base !== text ? text : null);
   /** What both began with, where there are two. */
@@ -77,7 +77,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
         dropDraft(clipId, cue.id);
         return track;
       } catch (refused) {
-        // Somebody was a moment earlier: what was typed stands in its field again, beside theirs.
+        // Somebody else was faster: the typed text returns to its field, beside theirs.
         const others = refused instanceof Refused && refused.status === 409;
         if (others && !useSelection.getState().typing) type(cue.id, typing.wordId, 'end');
         return null;

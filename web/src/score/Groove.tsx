@@ -3,7 +3,7 @@ import { memo } from 'react';
 const PEAKS_A_SECOND = 100;
 const HEIGHT = 40;
 
-/** The sound of one word, drawn under it as wide as the word stands. */
+/** The sound of one word, drawn under it at the word's width. */
 export const Groove = memo(function Groove({
   peaks,
   startMs,

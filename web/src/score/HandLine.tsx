@@ -10,8 +10,8 @@ import { useSelection } from '../state/selection';
 import { tidied } from '../state/text';
 
 /**
- * Cues typed one after the other, while the clip plays or stands. A cue begins where the playhead was at its first letter;
- * in a clip that stands, the next one begins where the last ends. How long it is shown is the server's to say.
+ * Cues typed one after the other, while the clip plays or is paused. A cue begins where the playhead was at its first
+ * letter; while paused, the next one begins where the last ends. The server decides how long it is shown.
  */
 export function HandLine({ clip }: { clip: Clip }) {
   const field = useRef<HTMLInputElement>(null);
@@ -63,7 +63,7 @@ export function HandLine({ clip }: { clip: Clip }) {
           placeholder={playing ? 'Type along with the voice' : 'Type what is to be read here'}
           onChange={(e) => {
             if (!e.target.value) setBegunMs(null);
-            // In a clip that stands the next cue begins where the last one ends.
+            // While paused, the next cue begins where the last one ends.
             else if (begunMs === null && playing) setBegunMs(usePlayer.getState().timeMs);
           }}
           onKeyDown={(e) => {

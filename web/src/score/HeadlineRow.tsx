@@ -11,7 +11,7 @@ const PLACES: Record<Headline['place'], string> = {
   BELOW: 'below',
 };
 
-/** A headline as a line of the score: where it begins, what it says, where it stands and for how long. */
+/** A headline as a line of the score: start, text, place and duration. */
 export function HeadlineRow({ clip, headline }: { clip: Clip; headline: Headline }) {
   const here = useSelection((s) => s.selected.kind === 'headline' && s.selected.id === headline.id);
   const take = () => useSelection.getState().select({ kind: 'headline', id: headline.id });

@@ -20,9 +20,9 @@ interface Drag {
   graspMs: number;
   toMs: number;
   snapped: boolean;
-  /** A neighbour that touches the edge goes with it. */
+  /** A neighbour that touches the edge moves along. */
   follows: boolean;
-  /** Where the playhead stood: hearing the edge moves it about. */
+  /** The earlier position of the playhead, which moves while an edge is played. */
   playheadMs: number;
 }
 
@@ -38,7 +38,7 @@ export function Lens({ clip, cue, peaks }: { clip: Clip; cue: Cue; peaks: Uint8A
   const edges = useSpeechEdges(clip.id, clip.prepared, clip.sound);
   const trackNow = useTrackNow(clip.id);
   const selected = useSelection((s) => s.selected);
-  // The window stands still while something in it is dragged or nudged a little.
+  // The window does not scroll while something in it is dragged or nudged.
   const [view, setView] = useState({ cueId: cue.id, from: 0, to: 1 });
   const wanted = {
     cueId: cue.id,

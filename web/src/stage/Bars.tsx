@@ -4,7 +4,10 @@ import type { Frame, FrameLayout } from '../api/types';
 import { usePlayer } from '../player/player';
 import { BackdropPainter } from './framing';
 
-/** What stands beside a fitted clip: a colour is the stage's own ground; a gradient, a picture or the clip lie on it. */
+/**
+ * The space beside a fitted clip: a colour is the stage's background; a gradient, a picture or the clip is drawn over
+ * it.
+ */
 export function Bars({ frame, layout }: { frame: Frame; layout: FrameLayout }) {
   const address = barsAddress(frame, layout.output);
   if (address)

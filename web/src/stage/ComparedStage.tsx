@@ -10,7 +10,7 @@ export function ComparedStage(props: {
   track: Track;
   scene: Scene | undefined;
   width: number;
-  /** Where its bars are asked for. */
+  /** The base URL of its bars. */
   root?: string;
 }) {
   const { video, track, scene, width, root } = props;

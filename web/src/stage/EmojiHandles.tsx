@@ -99,7 +99,7 @@ function EmojiHandle(props: { clip: Clip; track: Track; at: WordBox; scene: Scen
         emojiY: held('emojiY', drag.y + by.y / drag.em),
       });
     } else {
-      // Its middle stays, so its corner goes half as far as it grows; above a word it would stand on its foot.
+      // Its centre is fixed, so its corner moves half as far as it grows; above a word its lower edge would be fixed.
       const emojiSize = held('emojiSize', drag.size + (by.x - by.y) / drag.em);
       const foot = look.emojiAt === 'ABOVE' ? (emojiSize - drag.size) / 2 : 0;
       change.soon(foot ? { emojiSize, emojiY: held('emojiY', drag.y + foot) } : { emojiSize });

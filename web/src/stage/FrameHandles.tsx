@@ -199,7 +199,7 @@ function rebarred(frame: Frame, layout: FrameLayout, picture: Box, grip: Grip, d
   return { ...frame, bars: { ...frame.bars, top: fine(bars.top), bottom: fine(bars.bottom) } };
 }
 
-/** The point that lies in the frame's middle once the picture is moved; one that is set at this time, or the only one. */
+/** The point at the frame's centre once the picture is moved: the one set at this time, or the only one. */
 function refocused(
   frame: Frame,
   layout: FrameLayout,

@@ -6,8 +6,8 @@ import { ScenePainter } from './paint/scenePainter';
 const PAUSE_MS = 700;
 
 /**
- * A scene of one cue played in a loop, cut to where its ink is; between two rounds, and while the clip itself plays, it
- * stands at its middle.
+ * Plays a scene of one cue in a loop, cropped to its ink. Between two rounds, and while the clip itself plays, it
+ * shows the middle of the cue.
  */
 export function SamplePlayer({ scene, width, height }: { scene: Scene; width: number; height: number }) {
   const canvas = useRef<HTMLCanvasElement>(null);

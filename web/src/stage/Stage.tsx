@@ -56,7 +56,7 @@ export function Stage({
   const captions = usePanels((s) => s.captions);
   const zones = usePanels((s) => s.zones);
   const preview = usePanels((s) => s.preview);
-  // A telephone of no maker stands around a tall picture.
+  // A generic telephone around a tall picture.
   const phone = preview && aspect < 0.8;
   const inView = usePanels((s) => s.turn);
   // Out of sight it goes on: the voice is heard, and its time runs through the score.
@@ -87,7 +87,7 @@ export function Stage({
       request = element.requestVideoFrameCallback(onFrame);
     };
     request = element.requestVideoFrameCallback(onFrame);
-    // The frame that was sought can be on the screen before the seek is over, and is not told of again.
+    // The requested frame can be on the screen before the seek ends, without another callback.
     const onSeeked = () => {
       const late = early === null ? Infinity : element.currentTime - early;
       if (late >= 0 && late < 1.5 / clip.frameRate) shown(early! * 1000);
@@ -167,7 +167,7 @@ export function Stage({
     };
   }, [scene, box, captions]);
 
-  /** The colour of the picture under the pointer goes to whoever asked for it. */
+  /** Passes the colour of the picture under the pointer to the requesting control. */
   const drop = (e: React.MouseEvent) => {
     const source = video.current!;
     const at = source.getBoundingClientRect();

@@ -26,7 +26,7 @@ interface Drag {
   fit: number;
   moved: boolean;
   wordId: number | null;
-  /** What it has come to, in words. */
+  /** The present value, in words. */
   said: string;
   across: Snap | null;
   down: Snap | null;
@@ -40,7 +40,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   const { scope } = useScope();
   const styles = useStyles();
   const roles = styles.data?.find((s) => s.name === track.style)?.emphasis ?? [];
-  // A place belongs to a cue or the track: a word stands in its cue.
+  // A position belongs to a cue or the track; a word cannot have one.
   const reach = reachOf(
     track,
     selected,
@@ -241,7 +241,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   );
 }
 
-/** What else stands on the stage, headlines and captions: a click takes it into the hand. */
+/** The other headlines and captions on the stage; a click selects one. */
 function Others({ parts, scene }: { parts: Part[]; scene: Scene }) {
   return parts.map((part) => {
     const block = blockOf(wordBoxes(part), []);

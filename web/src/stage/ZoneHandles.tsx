@@ -5,7 +5,7 @@ import type { Clip, SafeZones } from '../api/types';
 interface Edge {
   field: keyof SafeZones;
   label: string;
-  /** The value that a place of the pointer stands for, in parts of the frame. */
+  /** The value for a pointer position, in parts of the frame. */
   value: (x: number, y: number) => number;
   line: (zones: SafeZones) => React.CSSProperties;
   across: boolean;

@@ -1,6 +1,6 @@
 import type { Box, Glyphs, Mark, Part, Picture, Pose } from '../api/types';
 
-/** Where the words of a part stand at rest, design pixels. */
+/** The positions of a part's words at rest, design pixels. */
 export interface WordBox {
   wordId: number;
   box: Box;
@@ -26,7 +26,7 @@ function picturesOf(marks: Mark[]): Picture[] {
   );
 }
 
-/** Where emoji stand at words of a part. */
+/** The positions of emoji at words of a part. */
 export function emojiBoxes(part: Part): WordBox[] {
   return picturesOf(part.marks as Mark[]).map(({ wordId, ink }) => ({ wordId, box: ink }));
 }
@@ -46,7 +46,7 @@ export function turnOf(part: Part): Pose | null {
   return outer?.kind === 'group' && outer.pose.tilt !== 0 ? outer.pose : null;
 }
 
-/** A point of the frame as it stands in the block before that is turned. */
+/** A point of the frame in the coordinates of the block before rotation. */
 export function unturned(turn: Pose | null, x: number, y: number) {
   if (!turn) return { x, y };
   const angle = (-turn.tilt / 180) * Math.PI;
@@ -69,7 +69,7 @@ export function union(a: Box, b: Box): Box {
   };
 }
 
-/** All words together, with the emoji that stand in their lines; null for a part without words. */
+/** The bounds of all words, with the emoji in their lines; null for a part without words. */
 export function blockOf(words: WordBox[], emoji: WordBox[]): Box | null {
   if (words.length === 0) return null;
   const block = words.map((b) => b.box).reduce(union);

@@ -4,7 +4,7 @@ import { drawBlurred } from './paint/gaussian';
 /** How much of the picture is cropped: to the nearest pixel, then to the even one at or before it. */
 const even = (corner: number) => -2 * Math.floor(Math.round(-corner) / 2);
 
-/** Where the picture lies at a time, as the burn crops it. */
+/** The picture's position at a time, cropped as in the burn. */
 export function pictureAt(layout: FrameLayout, ms: number): Box {
   const { picture, moves } = layout;
   if (moves.length === 0) return picture;
@@ -93,7 +93,7 @@ export class BackdropPainter {
   }
 }
 
-/** Carries the edges of what lies within a rim outwards over the rim. */
+/** Extends the edges of the area inside the rim outwards. */
 function extend(c: OffscreenCanvasRenderingContext2D, rim: number, width: number, height: number) {
   const canvas = c.canvas;
   c.drawImage(canvas, rim, rim, 1, height, 0, rim, rim, height);

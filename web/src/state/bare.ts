@@ -1,2 +1,2 @@
-/** A word without the punctuation around it, as it is looked for and as it stands in a glossary. */
+/** A word without the punctuation around it, for searching and for the glossary. */
 export const bare = (text: string) => text.replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '');

@@ -1,4 +1,4 @@
-/** Text that is being typed into a cue, and what stood there when the typing began. */
+/** Text being typed into a cue, and the cue's text when typing began. */
 export interface Draft {
   base: string;
   text: string;
@@ -34,7 +34,7 @@ export function dropDraft(clipId: string, cueId: number) {
   }
 }
 
-/** Texts whose cue is not there any more: somebody deleted it, joined it or broke it anew. */
+/** Drafts whose cue is gone: it was deleted, joined or broken again. */
 export function lostDrafts(
   clipId: string,
   there: (cueId: number) => boolean,

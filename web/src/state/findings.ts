@@ -6,7 +6,7 @@ import { useSelection } from './selection';
 interface Findings {
   /** Of the track on the bench; null before the first are there. */
   found: Found | null;
-  /** Those that are not let stand, in order of time. */
+  /** The ones not dismissed, in order of time. */
   open: Finding[];
   /** Open ones by their cue. */
   byCue: Map<number, Finding[]>;

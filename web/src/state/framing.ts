@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import { attemptFrame } from '../api/frames';
 import type { Frame, FrameLayout, Track } from '../api/types';
 
-/** A frame that is still being changed, and where everything lies in it; null when none is. */
+/** A frame that is being changed, and its layout; null if none is. */
 interface Framing {
   tried: { frame: Frame; layout: FrameLayout } | null;
 }
@@ -13,7 +13,7 @@ let wanted: { clipId: string; frame: Frame } | null = null;
 let busy = false;
 let round = 0;
 
-/** Shows a frame without keeping it. Of several in a row only the newest is asked for. */
+/** Shows a frame without storing it. Of several calls in a row only the newest is sent. */
 export function tryFrame(clipId: string, frame: Frame) {
   wanted = { clipId, frame };
   void next();

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import type { Remark, Review } from '../api/types';
 
-/** A client's remark that is not settled, and where on the bench it stands. */
+/** A client's open remark, and its place on the bench. */
 export type OpenRemark = Remark & { place: NonNullable<Remark['place']> };
 
 interface Remarks {

@@ -1,6 +1,6 @@
 import type { Cue, Headline, Track, Unscripted } from '../api/types';
 
-/** What stands in the score, in order of time. */
+/** The rows of the score, in order of time. */
 export type Row =
   | { key: string; cue: Cue; index: number }
   | { key: string; piece: Unscripted }

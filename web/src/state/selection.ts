@@ -9,7 +9,7 @@ export type Selected =
   | { kind: 'headline'; id: number }
   | { kind: 'none' };
 
-/** Where typing begins: in a cue at a word, or in a rest where a new cue is to stand. */
+/** Where typing begins: in a cue at a word, or in a rest for a new cue. */
 export type Typing =
   | { cueId: number; wordId: number | null; caret?: 'start' | 'end' | number }
   | { restFromMs: number; restToMs: number }
@@ -46,7 +46,7 @@ export const useSelection = create<Selection>((set, get) => ({
   endTyping: () => set({ typing: null }),
 }));
 
-/** The cues that an action on the selection would touch; a word stands for its cue. */
+/** The cues that an action on the selection affects; a word selects its cue. */
 export function chosenCues(track: Track, selected: Selected): Cue[] {
   if (selected.kind === 'word') return track.cues.filter((c) => c.words.some((w) => w.id === selected.id));
   if (selected.kind === 'cue') return track.cues.filter((c) => c.id === selected.id);

@@ -7,7 +7,7 @@ export interface Setting {
   missing: string;
 }
 
-/** By cue; those that stand as they are asked for are not in it. */
+/** By cue; cues without a deviation are not included. */
 export const useSettings = create<{ cues: ReadonlyMap<number, Setting> }>(() => ({ cues: new Map() }));
 
 export function settingsOf(scene: Scene | undefined): ReadonlyMap<number, Setting> {

@@ -1,4 +1,4 @@
 import { create } from 'zustand';
 
-/** Words of the track on the bench that stand in no dictionary and in no glossary. */
+/** Words of the track on the bench that are in no dictionary or glossary. */
 export const useSpelling = create<{ wrong: Set<number> }>(() => ({ wrong: new Set() }));

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 
-/** Words that could be emphasised, by id, with why; empty while nobody asks for them. */
+/** Words suggested for emphasis, by id, with reasons; empty unless requested. */
 export const useSuggested = create<{
   because: ReadonlyMap<number, string>;
   /** Those that the designer does not want. */

@@ -1,6 +1,6 @@
 import type { Cue, Word } from '../api/types';
 
-/** Words as they are written in a row: the server says where a space stands. */
+/** Words as one line of text; the server tells where spaces are. */
 export const textOf = (words: Word[]): string =>
   words.map((w, i) => (i > 0 && w.spaced ? ' ' : '') + w.text).join('');
 

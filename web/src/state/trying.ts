@@ -19,7 +19,7 @@ let wanted: { clipId: string; edit: Edit } | null = null;
 let busy = false;
 let round = 0;
 
-/** Shows what an edit would do, without doing it. Of several in a row only the newest is asked for. */
+/** Previews an edit without applying it. Of several calls in a row only the newest is sent. */
 export function tryOut(clipId: string, edit: Edit) {
   useTrying.setState({ made: false });
   wanted = { clipId, edit };

@@ -42,7 +42,7 @@ export function useLookChange(clipId: string, target: Target): LookChange {
       try {
         return await mutateAsync(edit);
       } catch {
-        // Whoever sent it out has said why.
+        // The request has already shown the error.
         endTrying();
         return null;
       }
@@ -52,7 +52,7 @@ export function useLookChange(clipId: string, target: Target): LookChange {
       giveLook(to, look);
       void make(edit(look)).then((track) => lookGiven(to, look, track));
     };
-    /** What waits is done, unless all of it is about to be settled anew. */
+    /** Applies pending changes, unless all of them are about to be replaced. */
     const settle = (names: string[]) => {
       window.clearTimeout(timer.current);
       const before = waiting.current;

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 
-/** A button that is only a sign; its name and its key are told on hover and to screen readers. */
+/** A button with only an icon; its name and key are shown on hover and read by screen readers. */
 export function IconButton(props: {
   label: string;
   hint: string;

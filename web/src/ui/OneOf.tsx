@@ -2,8 +2,8 @@ import { RadioGroup } from 'radix-ui';
 import type { ComponentProps } from 'react';
 
 /**
- * One of several, of which one is chosen. Whoever comes by the Tab key goes through them with the arrow keys, as in
- * any such group; a click hands the keys back to the bench, where the arrows walk the words.
+ * A radio group. With the Tab key its options are chosen by arrow keys, as in any such group; a click returns the
+ * keyboard to the bench, where the arrows move between words.
  */
 export function OneOf({
   label,

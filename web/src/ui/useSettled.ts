@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** A value once it has stood still for a while: what costs something is not asked for with every click. */
+/** Debounces a value, so that expensive requests are not sent with every click. */
 export function useSettled<T>(value: T, ms: number): T {
   const [settled, setSettled] = useState(value);
   const written = JSON.stringify(value);

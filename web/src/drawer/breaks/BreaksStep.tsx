@@ -5,7 +5,10 @@ import { QuietButton, Section } from '../../ui/parts';
 import { RecipePart } from './RecipePart';
 import { TimePart } from './TimePart';
 
-/** Recipes break the whole clip, or the selected cues, anew; breaks made by hand stay. Below, what closes and trims. */
+/**
+ * Recipes break the whole clip, or the selected cues, again; manual breaks are kept. Below are the tools that close
+ * gaps and trim.
+ */
 export function BreaksStep({ clip, track }: { clip: Clip; track: Track }) {
   const change = useChange(clip.id);
   const selected = useSelection((s) => s.selected);

@@ -56,7 +56,7 @@ export function RecipePart({ clip, track }: { clip: Clip; track: Track }) {
               <div key={recipe.name} className="group/recipe relative">
                 <One
                   value={recipe.name}
-                  // The one in use is chosen again to break everything anew.
+                  // Choosing the active recipe again re-breaks everything.
                   onClick={() => recipe.name === track.recipe.name && use(recipe)}
                   className="flex w-full items-center gap-3 rounded-lg bg-sunk px-3.5 py-2 text-left hover:bg-paper data-[state=checked]:bg-paper data-[state=checked]:outline-2 data-[state=checked]:outline-accent"
                 >

@@ -4,7 +4,7 @@ import { stamp } from '../../player/time';
 import { goTo, nameOf, useFindingsNow } from '../../state/findings';
 import { Section } from '../../ui/parts';
 
-/** What is let stand, and why. */
+/** Dismissed findings, with their reasons. */
 export function StandPart({ clip, track, kinds }: { clip: Clip; track: Track; kinds: CheckKind[] }) {
   const change = useChange(clip.id);
   const found = useFindingsNow((s) => s.found);

@@ -76,7 +76,7 @@ export function RenderCard({ job }: { job: Job }) {
   );
 }
 
-/** Whether it is as it should be; a click leads to where it stands beside the stage. */
+/** The verdict of the receipt; a click opens the comparison with the stage. */
 function ReceiptPart({ jobId }: { jobId: string }) {
   const receipt = useReceipt(jobId).data;
   if (!receipt) return null;

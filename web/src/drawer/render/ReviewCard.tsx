@@ -7,7 +7,7 @@ import { usePlayer } from '../../player/player';
 import { standing } from '../../reviews/said';
 import { CopyField } from '../../ui/CopyField';
 
-/** A link that was handed out, how it stands, and what was said. */
+/** A shared link, its state, and its remarks. */
 export function ReviewCard({ review, newest }: { review: Review; newest: Job | undefined }) {
   const withdraw = useWithdraw(review.clipId);
   const relink = useRelink(review.clipId);

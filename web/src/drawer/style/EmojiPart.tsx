@@ -12,7 +12,7 @@ import { EmojiPicker } from './controls/EmojiPicker';
 
 const SHOWN = 4;
 
-/** Emoji that words ask for, taken one by one or all; the word says where its emoji stands. */
+/** Suggested emoji, accepted one by one or all; the word's look sets the position. */
 export function EmojiPart({ clip, track }: { clip: Clip; track: Track }) {
   const [open, setOpen] = useState(false);
   const [refused, setRefused] = useState<ReadonlySet<number>>(new Set());

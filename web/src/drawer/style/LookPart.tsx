@@ -104,7 +104,7 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
   );
 }
 
-/** How the fill stands out from what lies next to it: an outline, or a plate. */
+/** The contrast of the fill against its surroundings: an outline, or a plate. */
 function useBeside(view: LookView | undefined): string | undefined {
   const fill = view?.look.fill;
   const rim = view?.look.outlines?.[0]?.ink ?? view?.look.plates?.[0]?.fill;

@@ -6,7 +6,7 @@ import type { BroughtIn, Clip } from '../../api/types';
 import { useNotices } from '../../notices/notices';
 import { QuietButton } from '../../ui/parts';
 
-/** Caption files and the captions inside the clip, read into the track; what was repaired is told line by line. */
+/** Reads caption files and caption streams of the clip into the track; repairs are listed line by line. */
 export function FilePart({ clip, version }: { clip: Clip; version: number }) {
   const formats = useCaptionFormats(clip.id, version, null);
   const input = useRef<HTMLInputElement>(null);

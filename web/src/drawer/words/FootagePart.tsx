@@ -4,7 +4,7 @@ import { useReplaceFootage } from '../../api/footage';
 import type { Clip } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** The clip was cut anew: other footage, the same captions. */
+/** Replaces the footage by a new cut and keeps the captions. */
 export function FootagePart({ clip, busy }: { clip: Clip; busy: boolean }) {
   const chooser = useRef<HTMLInputElement>(null);
   const [arrived, setArrived] = useState(0);

@@ -1,6 +1,6 @@
 import type { Language } from '../../api/types';
 
-/** Languages whose speech is recognised stand first. */
+/** Languages with speech recognition come first. */
 export function LanguageSelect(props: {
   languages: Language[];
   value: string;

@@ -84,7 +84,7 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
   );
 }
 
-/** For a word that stands in no dictionary: what may have been meant, and the glossary. */
+/** For a word that is in no dictionary: suggestions, and the glossary. */
 export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; wordId: number }) {
   const wrong = useSpelling((s) => s.wrong.has(wordId));
   const word = track.cues.flatMap((c) => c.words).find((w) => w.id === wordId);

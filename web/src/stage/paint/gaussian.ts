@@ -5,8 +5,9 @@ const canFilter = (context: Canvas) => typeof context.filter === 'string';
 
 /**
  * Draws a part of a picture from its corner, blurred.
+ *
  * @param sigma pixels, at least 2
- * @param room at its left and top; as much lies free at its right and bottom
+ * @param room margin at its left and top; the same is free at its right and bottom
  */
 export function drawBlurred(
   context: Canvas,
@@ -55,7 +56,10 @@ export function blur(data: Uint8ClampedArray, width: number, height: number, sig
   }
 }
 
-/** Of an even width two boxes lie half a pixel to either side, and the third is one wider. Nothing lies beyond the line's ends. */
+/**
+ * For an even width two boxes are shifted half a pixel to either side, and the third is one wider. The area outside
+ * the line is empty.
+ */
 function blurLine(
   data: Uint8ClampedArray,
   first: number,

@@ -11,7 +11,10 @@ import { alpha, offscreen, smooth, PaintTarget, type Canvas } from './paintTarge
 
 /** The twins' blurs are the same from this many output pixels on; a smaller one is made larger and drawn smaller. */
 const LEAST_SIGMA = 2;
-/** A blur as wide as this is made at half the size, again and again, and drawn larger: nobody sees it, it costs a quarter. */
+/**
+ * Wider blurs are made at half the size, repeatedly, and enlarged: the difference is invisible and the cost a
+ * quarter.
+ */
 const WIDE_SIGMA = 4;
 const FINEST = 8;
 const MOST_ENLARGED = 1.3;
@@ -82,7 +85,7 @@ export class GlyphsPainter {
     return true;
   }
 
-  /** Most words of most frames stand still or only move. At rest nothing is resampled. */
+  /** Most words of most frames are still or only move. At rest nothing is resampled. */
   private atRest(word: Glyphs, atRest: Affine): Sprite {
     return this.shapes.sprite(word, spriteOf(atRest), () => {
       const s = this.scale;
@@ -138,7 +141,7 @@ export class GlyphsPainter {
 
 const restOf = (word: Glyphs, atRest: Affine) => joined(atRest, wayOf(word.pose, REST));
 
-/** The name of a word's picture at rest in groups that stand so. */
+/** Cache key of a word's picture at rest under these group transforms. */
 const spriteOf = ({ a, b, e, f }: Affine) => `rest ${a} ${b} ${e} ${f}`;
 
 /** @param fine pixels of the picture for one of the design */

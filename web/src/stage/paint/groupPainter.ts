@@ -66,7 +66,7 @@ export class GroupPainter {
     this.blurs.clear();
   }
 
-  /** Takes away what lies outside the insets, with smooth edges however the group is turned. */
+  /** Removes everything outside the insets, with smooth edges at any rotation of the group. */
   private clip(target: PaintTarget, clip: Box, state: MarkState, way: Affine) {
     const left = clip.x + clip.width * state.insetLeft;
     const top = clip.y + clip.height * state.insetTop;

@@ -10,7 +10,7 @@ export interface GroupTransforms {
 
 export const NOTHING: GroupTransforms = { way: NONE, atRest: NONE };
 
-/** Around the marks of a group that stands here. */
+/** The transforms for the marks inside a group at this pose and state. */
 export const inside = ({ way, atRest }: GroupTransforms, pose: Pose, state: MarkState): GroupTransforms => ({
   way: joined(way, wayOf(pose, state)),
   atRest: joined(atRest, wayOf(pose, REST)),
@@ -20,7 +20,7 @@ export const inside = ({ way, atRest }: GroupTransforms, pose: Pose, state: Mark
 export const shifted = ({ way, atRest }: GroupTransforms) =>
   way.a === atRest.a && way.b === atRest.b && way.c === atRest.c && way.d === atRest.d;
 
-/** How far something stands from its place at rest that is itself shifted by x, y. */
+/** The distance from its place at rest of something that is itself shifted by x, y. */
 export const distance = ({ way, atRest }: GroupTransforms, x: number, y: number) => ({
   right: way.e - atRest.e + way.a * x + way.c * y,
   down: way.f - atRest.f + way.b * x + way.d * y,

@@ -25,7 +25,7 @@ const PROPERTIES: Record<Property, { rest: number; join: Join }> = {
 
 /** The twin of core's MarkState: a mark's animated values at one time, and those of its children. */
 export interface MarkState extends Record<Property, number> {
-  /** The colour in place of the mark's own fill; null while the own one stands. */
+  /** The colour that replaces the mark's own fill; null for its own. */
   fill: string | null;
   children: MarkState[];
 }
@@ -62,6 +62,6 @@ function speak(state: MarkState, tracks: Tracks, t: number) {
 /** Nothing of it can be seen. */
 export const hidden = (state: MarkState) => state.opacity <= 0 || state.scale === 0 || state.extent <= 0;
 
-/** Whether the mark is as at rest, however faint and wherever it has moved. */
+/** Whether the mark is painted as at rest except for opacity and position. */
 export const keepsShape = (state: MarkState) =>
   state.scale === 1 && state.rotation === 0 && state.extent === 1 && state.fill === null;

@@ -23,7 +23,7 @@ export function styleOf(canvas: Canvas, paint: Paint, over: string | null, opaci
 /** The twin of PaintLayer.MITER_LIMIT: a corner that would reach farther than this many widths is cut. */
 export const MITER_LIMIT = 4;
 
-/** Half of a stroke lies inside the shape. */
+/** Half of a stroke is inside the shape. */
 export function stroke(
   canvas: Canvas,
   path: Path2D,

@@ -11,8 +11,8 @@ import { PaintTarget, type Canvas } from './paintTarget';
 import { Timeline } from './timeline';
 
 /**
- * Paints a scene at a scale. Each file of this room has a twin of its name in the server's room of painters: every step
- * here stands there in the same order with the same numbers. Shapes are kept for what is on the screen and what comes next.
+ * Paints a scene at a scale. Each file of this folder has a twin of its name in the server's painter, with the same
+ * steps in the same order and the same numbers. Shapes are cached for what is on the screen and what comes next.
  */
 export class ScenePainter {
   private readonly layers = new Layers();
@@ -43,7 +43,7 @@ export class ScenePainter {
     this.shapes.show(scene);
   }
 
-  /** Draws over what is there; the canvas' origin stands for output pixel left, top of the frame. */
+  /** Draws over existing content; the canvas' origin is output pixel left, top of the frame. */
   paint(canvas: Canvas, t: number, left = 0, top = 0): void {
     const alive = this.timeline.alive(t);
     if (alive.length === 0) return;

@@ -2,7 +2,7 @@ import { SmilePlus, X } from 'lucide-react';
 import { EmojiDrawing } from './EmojiDrawing';
 import { EmojiPicker } from './EmojiPicker';
 
-/** The emoji that stands at words, or none. */
+/** Chooses the emoji of words, or none. */
 export function EmojiControl(props: {
   label: string;
   value: string;
