@@ -15,8 +15,11 @@ import saltdrum.media.ffmpeg.ToolRun;
  * process that has little memory and time and may die of it.
  */
 public final class FontCheck {
-    private static final int SILENCE_SECONDS = 20;
-    private static final String LIMITS = "ulimit -v 4000000 -c 0; exec \"$0\" \"$@\"";
+    /** Processor time for one font. Wall time is no measure: on a busy machine sound fonts were refused. */
+    private static final int CPU_SECONDS = 20;
+
+    private static final int SILENCE_SECONDS = 300;
+    private static final String LIMITS = "ulimit -v 4000000 && ulimit -c 0 && ulimit -t %d && exec \"$0\" \"$@\"";
 
     /**
      * @param facts null where it is refused
@@ -68,12 +71,15 @@ public final class FontCheck {
         return List.of(verdicts);
     }
 
+    /** Runs the command that follows with limits. Debian's sh takes one limit at a time. */
+    static List<String> limited(int files) {
+        return List.of("sh", "-c", LIMITS.formatted(CPU_SECONDS * files));
+    }
+
     /** Runs the proof once. @return files that were not checked, because an earlier one ended the process */
     private static List<Integer> proved(List<Integer> files, Path folder, Verdict[] verdicts) {
-        List<String> command = new ArrayList<>(List.of(
-                "sh",
-                "-c",
-                LIMITS,
+        List<String> command = new ArrayList<>(limited(files.size()));
+        command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx200m",
                 "-XX:+UseSerialGC",

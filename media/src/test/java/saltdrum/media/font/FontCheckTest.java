@@ -195,4 +195,14 @@ class FontCheckTest {
         assertThat(new SkijaTypesetter(late).shape("Salt", wanted, "en").advance())
                 .isEqualTo(own);
     }
+
+    /** The shell refused several limits in one call, and the process ran without any. */
+    @Test
+    void theProofRunsWithLimits() throws Exception {
+        List<String> command = new ArrayList<>(FontCheck.limited(2));
+        command.addAll(List.of("sh", "-c", "ulimit -v; ulimit -c; ulimit -t"));
+        Process shell = new ProcessBuilder(command).redirectErrorStream(true).start();
+        assertThat(new String(shell.getInputStream().readAllBytes())).isEqualTo("4000000\n0\n40\n");
+        assertThat(shell.waitFor()).isZero();
+    }
 }

@@ -1,0 +1,94 @@
+package saltdrum.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Comments of all modules avoid the words that CONTRIBUTING.md lists, and long sentences. */
+class PlainEnglishTest {
+    private static final Path ROOT = Path.of("..");
+    private static final int MOST_WORDS = 30;
+
+    /** From CONTRIBUTING.md, “Plain English”. “Stands out” is ordinary English. */
+    private static final Pattern AVOIDED = Pattern.compile(
+            "\\b(stands?(?! out)|standing|stood|told|reckon\\w*|nobody|whoever|whomever|whatever|wherever|anew|asked for"
+                    + "|comes? to|came to|goes? with|gives? way|takes? the place|took the place|in any case|lies|house|hands)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** Alternatives in order: strings, characters, and then comments, which are the only group. */
+    private static final Pattern JAVA = Pattern.compile(
+            "\"\"\".*?\"\"\"|\"(?:\\\\.|[^\"\\\\\\n])*\"|'(?:\\\\.|[^'\\\\\\n])+'|(/\\*.*?\\*/|//[^\\n]*(?:\\n\\s*//[^\\n]*)*)",
+            Pattern.DOTALL);
+
+    /** Only comments on lines of their own: JSX text contains apostrophes and slashes. */
+    private static final Pattern TYPESCRIPT =
+            Pattern.compile("(?:^|\\n)[ \\t]*(/\\*\\*.*?\\*/|//[^\\n]*(?:\\n[ \\t]*//[^\\n]*)*)", Pattern.DOTALL);
+
+    private static final Pattern CODE = Pattern.compile("\\{@\\w+\\s[^}]*}|@param \\S+|`[^`]*`");
+
+    @Test
+    void commentsAreInPlainEnglish() throws IOException {
+        List<String> faults = new ArrayList<>();
+        for (Path file : sources()) {
+            Matcher comments = (file.toString().endsWith(".java") ? JAVA : TYPESCRIPT).matcher(Files.readString(file));
+            while (comments.find()) {
+                if (comments.group(1) != null) {
+                    faults(comments.group(1)).forEach(fault -> faults.add(file.getFileName() + ": " + fault));
+                }
+            }
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    @Test
+    void avoidedWordsAndLongSentencesAreFound() {
+        assertThat(faults("/** What stands here. */")).containsExactly("“stands” in: What stands here.");
+        assertThat(faults("/**\n * Evicts the entry that\n * {@code stands} out of {@link #date}.\n */"))
+                .isEmpty();
+        assertThat(faults("// " + "word ".repeat(MOST_WORDS) + "end."))
+                .containsExactly("31 words: " + "word ".repeat(MOST_WORDS) + "end.");
+        assertThat(faults("// " + "word ".repeat(MOST_WORDS) + "\n// @param end"))
+                .isEmpty();
+        assertThat(JAVA.matcher("s = \"// stands\";").results().filter(found -> found.group(1) != null))
+                .isEmpty();
+    }
+
+    private static List<Path> sources() throws IOException {
+        try (Stream<Path> files = Files.walk(ROOT)) {
+            List<Path> sources = files.filter(file -> file.toString().matches(".*/src/.*\\.(java|tsx?)"))
+                    .filter(file -> !file.toString().matches(".*/(node_modules|target)/.*|.*/schema\\.d\\.ts"))
+                    .toList();
+            assertThat(sources).hasSizeGreaterThan(1000);
+            return sources;
+        }
+    }
+
+    private static List<String> faults(String comment) {
+        List<String> faults = new ArrayList<>();
+        // Tags begin a sentence of their own.
+        String text = comment.replaceAll("(?m)^\\s*(/\\*+|\\*/|\\*|//)|\\*/", " ")
+                .replaceAll("\\s+", " ")
+                .replaceAll(" (?=@param|@return|@throws|<p>|<li>)", "\n");
+        for (String paragraph : CODE.matcher(text).replaceAll("code").split("\n")) {
+            for (String sentence : paragraph.strip().split("(?<=[.!?:;]) ")) {
+                Matcher avoided = AVOIDED.matcher(sentence);
+                while (avoided.find()) {
+                    faults.add("“" + avoided.group() + "” in: " + sentence);
+                }
+                int words = sentence.split(" ").length;
+                if (words > MOST_WORDS) {
+                    faults.add(words + " words: " + sentence);
+                }
+            }
+        }
+        return faults;
+    }
+}
