@@ -4,10 +4,17 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.DeleteMapping;
 
@@ -36,6 +43,20 @@ class WallsTest {
                 .whereLayer("speech")
                 .mayOnlyBeAccessedByLayers("server")
                 .check(CLASSES);
+    }
+
+    @Test
+    void publicTypesOfDifferentModulesHaveDifferentNames() {
+        Map<String, Set<String>> modules = new TreeMap<>();
+        for (JavaClass type : CLASSES) {
+            if (type.isTopLevelClass() && type.getModifiers().contains(JavaModifier.PUBLIC)) {
+                modules.computeIfAbsent(type.getSimpleName(), name -> new TreeSet<>())
+                        .add(type.getPackageName().split("\\.")[1]);
+            }
+        }
+        assertThat(modules).containsKeys("Cue", "Burn", "Aligner", "Workers");
+        modules.values().removeIf(of -> of.size() == 1);
+        assertThat(modules).isEmpty();
     }
 
     @Test

@@ -19,7 +19,8 @@ public final class FontCheck {
     private static final int CPU_SECONDS = 20;
 
     private static final int SILENCE_SECONDS = 300;
-    private static final String LIMITS = "ulimit -v 4000000 && ulimit -c 0 && ulimit -t %d && exec \"$0\" \"$@\"";
+    private static final String LIMITS = "ulimit -v 4000000 && ulimit -c 0 && ulimit -t ";
+    private static final String COMMAND = " && exec \"$0\" \"$@\"";
 
     /**
      * @param facts null where it is refused
@@ -73,7 +74,7 @@ public final class FontCheck {
 
     /** Runs the command that follows with limits. Debian's sh takes one limit at a time. */
     static List<String> limited(int files) {
-        return List.of("sh", "-c", LIMITS.formatted(CPU_SECONDS * files));
+        return List.of("sh", "-c", LIMITS + CPU_SECONDS * files + COMMAND);
     }
 
     /** Runs the proof once. @return files that were not checked, because an earlier one ended the process */
