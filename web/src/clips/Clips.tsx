@@ -72,7 +72,7 @@ export function Clips() {
         {shown.length === 0 && clips.data && (narrowed || !here) && (
           <p className="mb-8 text-soft" role="status">
             {narrowed
-              ? 'No clip here fits what you asked for.'
+              ? 'No clip here matches.'
               : asked.shelf === 'ARCHIVED'
                 ? 'Nothing is in the archive. Clips are put there by the three dots on their picture.'
                 : 'Nothing was removed in the last two weeks.'}{' '}

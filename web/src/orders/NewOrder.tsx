@@ -40,7 +40,7 @@ export function NewOrder() {
     lines.length === 0
       ? 'Choose clips and what is to be made of them.'
       : estimates.isFetching
-        ? 'Reckoning size and time from short pieces of the clips.'
+        ? 'Estimating size and time from short pieces of the clips.'
         : told
           ? `${told}. ${goesOn}`
           : goesOn;
@@ -101,7 +101,7 @@ export function NewOrder() {
                 {plan.data.findings.map((clip) => (
                   <p key={clip.clipId} className="mb-2 text-note">
                     <Link to={`/clips/${clip.clipId}/check`} className="text-accent underline">
-                      {clip.open === 1 ? 'One finding stands' : `${clip.open} findings stand`}
+                      {clip.open === 1 ? 'One open finding' : `${clip.open} open findings`}
                     </Link>{' '}
                     in “{clip.clip}”.
                   </p>

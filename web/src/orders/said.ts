@@ -27,6 +27,6 @@ export function reckoned(all: Estimated[] | undefined): string | null {
   if (known.length === 0) return null;
   const size = known.reduce((sum, e) => sum + e.bytes!, 0);
   const seconds = known.reduce((sum, e) => sum + e.seconds!, 0);
-  const more = known.length < all!.length ? ', and what can only be told afterwards' : '';
+  const more = known.length < all!.length ? ', and more that is only known afterwards' : '';
   return `About ${bytes(size)} in ${duration(seconds)}${more}`;
 }

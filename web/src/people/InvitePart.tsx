@@ -75,7 +75,7 @@ export function InvitePart({ address }: { address: string }) {
         <HandedLink
           address={address}
           link={invite.data}
-          about={`Give it to ${name || 'them'}: whoever has it comes in, once. It is shown this once.`}
+          about={`Give it to ${name || 'them'}: it works once, for anyone who has it. It is shown only now.`}
         />
       )}
       {open.length > 0 && (

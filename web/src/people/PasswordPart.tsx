@@ -44,7 +44,7 @@ export function PasswordPart({ person }: { person: Person }) {
           complete="new-password"
           value={next}
           onChange={setNext}
-          note="At least 12 characters. Wherever else you are signed in, you sign in again."
+          note="At least 12 characters. You are signed out everywhere else."
         />
         <SendButton busy={set.isPending}>Take the new one</SendButton>
         <Said error={set.error} />

@@ -38,7 +38,7 @@ export function RecordPart() {
                 <td className="w-44 py-1.5 pr-4 align-baseline whitespace-nowrap text-soft">
                   {new Date(one.made).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
                 </td>
-                <td className="w-44 py-1.5 pr-4 align-baseline">{one.person ?? 'Nobody signed in'}</td>
+                <td className="w-44 py-1.5 pr-4 align-baseline">{one.person ?? 'Not signed in'}</td>
                 <td className="py-1.5 align-baseline">
                   {one.did}
                   {one.about && <span className="text-soft"> · {one.about}</span>}

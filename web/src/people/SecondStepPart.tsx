@@ -84,7 +84,7 @@ export function SecondStepPart({ person, first }: { person: Person; first?: bool
           <p className="mb-5 text-soft">
             {first
               ? 'This workshop asks everybody for a code besides the password. An authenticator app on your telephone makes it.'
-              : 'Whoever learns your password cannot come in without the code that an authenticator app on your telephone shows.'}
+              : 'A stolen password is then not enough: signing in also needs the code that an authenticator app on your telephone shows.'}
           </p>
           <SendButton busy={begin.isPending} onClick={() => begin.mutate()}>
             Set it up

@@ -16,7 +16,7 @@ export function SignIn({ ownerless, passkeys }: { ownerless: boolean; passkeys: 
   if (needsCode && !asksCode) setAsksCode(true);
   if (ownerless) {
     return (
-      <Card title="Nobody is here yet">
+      <Card title="There is no owner yet">
         <p className="leading-relaxed">
           Whoever set this workshop up becomes its owner by a link. The server wrote it into its own folder,{' '}
           <code className="rounded bg-sunk px-1.5 py-0.5 text-note">data/owner-link.txt</code>, and{' '}

@@ -36,7 +36,7 @@ export function VerdictPart({ token, shared }: { token: string; shared: Shared }
           <span>
             {last.kind === 'APPROVED'
               ? `${last.author} has approved this version.`
-              : `${last.author} has asked for changes.`}
+              : `${last.author} has requested changes.`}
             {last.text && <span className="block text-soft">{last.text}</span>}
           </span>
         </p>
@@ -73,7 +73,7 @@ export function VerdictPart({ token, shared }: { token: string; shared: Shared }
             placeholder={
               choosing === 'APPROVED'
                 ? 'A word to it, if you like'
-                : 'What should be otherwise? Remarks below stand at their moments.'
+                : 'What should be different? Remarks below are listed by their moments.'
             }
             value={text}
             rows={2}

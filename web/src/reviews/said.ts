@@ -3,7 +3,7 @@ import type { Remark, Review } from '../api/types';
 /** A client's word about the whole. */
 export const VERDICTS: Record<Remark['kind'], string> = {
   REMARK: 'remarked on',
-  CHANGES: 'changes asked for',
+  CHANGES: 'changes requested',
   APPROVED: 'approved',
 };
 

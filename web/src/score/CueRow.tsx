@@ -216,7 +216,7 @@ function SetAs({ cueId }: { cueId: number }) {
   return (
     <span className="flex flex-col items-end text-tiny">
       {setting.fit < 0.995 && (
-        <span className="text-soft" title="Set smaller than asked for, so that its longest line fits">
+        <span className="text-soft" title="Smaller than requested, so that its longest line fits">
           set at {Math.round(setting.fit * 100)}
           {'\u00a0%'}
         </span>

@@ -79,7 +79,7 @@ function Keep({ storage }: { storage: Storage }) {
     >
       <h3 className="mb-2 font-semibold">How long finished files are kept</h3>
       <p className="mb-3 text-note text-soft">
-        Clips, captions, orders and receipts stay in any case. Both fields empty: for ever.
+        Clips, captions, orders and receipts are not affected. Leave both fields empty to keep files for ever.
       </p>
       <div className="flex flex-wrap items-center gap-x-2 gap-y-2">
         <Count

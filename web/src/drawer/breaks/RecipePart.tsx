@@ -90,7 +90,7 @@ export function RecipePart({ clip, track }: { clip: Clip; track: Track }) {
               onChange={(e) => setOnlyRun(e.target.checked)}
               className="accent-accent"
             />
-            Break only {run.length === 1 ? 'this cue' : `these ${run.length} cues`} anew
+            Break only {run.length === 1 ? 'this cue' : `these ${run.length} cues`} again
           </label>
         )}
       </Section>

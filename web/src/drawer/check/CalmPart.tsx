@@ -22,14 +22,14 @@ export function CalmPart({ clip, track, measured }: { clip: Clip; track: Track; 
     <Section title="Calm place">
       {calm.moved === 0 ? (
         <p className="text-note text-soft">
-          {cues.length === 1 ? 'This cue stands' : cues.length > 1 ? 'These cues stand' : 'All cues stand'}{' '}
-          where the picture is calm enough.
+          {cues.length === 1 ? 'This cue is' : cues.length > 1 ? 'These cues are' : 'All cues are'} where the
+          picture is calm enough.
         </p>
       ) : (
         <>
           <p className="mb-2 text-note text-soft">
-            {cues.length === 1 ? `${whose} would` : `${calm.moved} ${whose} would`} stand where there is less
-            going on: unrest {calm.before.toFixed(0)}, then {calm.after.toFixed(0)}.
+            {cues.length === 1 ? `${whose} would` : `${calm.moved} ${whose} would`} have a calmer background:
+            unrest {calm.before.toFixed(0)}, then {calm.after.toFixed(0)}.
           </p>
           <QuietButton onClick={() => change.mutate(calm.edit as Edit)}>
             <Waves size={16} /> Move {calm.moved === 1 ? 'it' : `these ${calm.moved}`} there

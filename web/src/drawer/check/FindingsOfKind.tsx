@@ -105,7 +105,7 @@ function OneFinding(props: { clip: Clip; track: Track; finding: Finding; held: b
               onClick={() => setWhy('')}
               className="rounded-full px-2 py-0.5 text-note text-soft hover:text-ink"
             >
-              Let it stand
+              Dismiss
             </button>
           )}
         </div>
@@ -113,8 +113,8 @@ function OneFinding(props: { clip: Clip; track: Track; finding: Finding; held: b
       {held && why !== null && (
         <input
           autoFocus
-          aria-label="Why it may stand"
-          placeholder="Why it may stand"
+          aria-label="Reason"
+          placeholder="Reason"
           maxLength={300}
           value={why}
           onChange={(e) => setWhy(e.target.value)}

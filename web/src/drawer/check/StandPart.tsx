@@ -11,7 +11,7 @@ export function StandPart({ clip, track, kinds }: { clip: Clip; track: Track; ki
   const stands = found?.findings.filter((f) => f.reason !== undefined) ?? [];
   if (stands.length === 0) return null;
   return (
-    <Section title="Let stand">
+    <Section title="Dismissed">
       <ul className="divide-y divide-rule border-y border-rule">
         {stands.map((finding) => (
           <li key={nameOf(finding)} className="py-2 text-note">

@@ -53,7 +53,7 @@ function OneHeadline({ clip, track, headline }: { clip: Clip; track: Track; head
     >
       <HeadlineText clip={clip} headline={headline} label="What it says" className="field px-2.5 py-1.5" />
       <Choice
-        label="Where it stands"
+        label="Position"
         options={PLACES}
         value={headline.place}
         onChange={(place) => {

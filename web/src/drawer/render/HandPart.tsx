@@ -93,7 +93,7 @@ function NewLink({ clip, films, onDone }: { clip: Clip; films: Job[]; onDone: ()
         <Send size={15} /> Make the link
       </MainButton>
       <p className="mt-2 text-note text-soft">
-        Whoever has it sees this and nothing else, and answers without an account.
+        Anyone with the link sees only this, and answers without an account.
         {session && !session.address && (
           <> It leads to this machine: others reach it only where the workshop has an address of its own.</>
         )}

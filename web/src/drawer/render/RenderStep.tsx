@@ -100,7 +100,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
         {open > 0 && (
           <p className="mb-4 text-note">
             <Link to={`/clips/${clip.id}/check`} className="text-accent underline">
-              {open === 1 ? 'One finding stands' : `${open} findings stand`}
+              {open === 1 ? 'One open finding' : `${open} open findings`}
             </Link>
             : look at {open === 1 ? 'it' : 'them'} before it leaves the house.
           </p>

@@ -79,7 +79,7 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
                 )}
                 {group.group === 'EMOJI' && !single && (
                   <p className="text-note text-soft">
-                    How emoji stand. To choose one, select a word, and “Word” above.
+                    Position of emoji. To choose one, select a word, and “Word” above.
                   </p>
                 )}
                 {rows.map((facet) => (

@@ -42,7 +42,7 @@ export function StyleFileIn() {
                 </p>
               )}
               {style.missing.length > 0 && (
-                <p>Not here, another will stand in: {style.missing.join(', ')}.</p>
+                <p>Missing, another one will be used: {style.missing.join(', ')}.</p>
               )}
             </div>
           ))}

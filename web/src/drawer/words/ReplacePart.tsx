@@ -66,7 +66,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
         {find.trim() !== '' && (
           <p className="text-note text-soft" aria-live="polite">
             {found.length === 0
-              ? 'It stands nowhere in this track.'
+              ? 'Not found in this track.'
               : `${found.length} ${found.length === 1 ? 'place' : 'places'}. Case and punctuation stay as they are there.`}
           </p>
         )}

@@ -93,7 +93,7 @@ export function InkControl(props: {
                 <div className="flex items-center gap-1">
                   <div className="min-w-0 flex-1">
                     <NumberControl
-                      label="Stands at"
+                      label="Position"
                       value={stop.at}
                       least={least}
                       most={most}

@@ -18,7 +18,7 @@ export function TypefaceControl(props: { value: string; text: string; onNow: (fa
           <TypefaceSample family={props.value} text={props.text} height={26} />
           <span className="text-tiny text-soft">
             {props.value}
-            {here === false && <span className="text-accent"> is not here: another stands in</span>}
+            {here === false && <span className="text-accent"> is missing: another one is used</span>}
           </span>
         </>
       }

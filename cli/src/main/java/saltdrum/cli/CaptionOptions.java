@@ -54,7 +54,7 @@ public final class CaptionOptions {
             names = "--recipe",
             paramLabel = "NAME|key=value,…",
             description = "one word, phrase, two lines, or keys such as lineCharacters=18,lines=2. "
-                    + "Without it a file's own breaks stand; a words file without breaks gets “phrase”.")
+                    + "Without it a file's own breaks are kept; a words file without breaks gets “phrase”.")
     String recipe;
 
     @Option(
@@ -73,7 +73,7 @@ public final class CaptionOptions {
     @Option(
             names = "--sticker",
             paramLabel = "FILE",
-            description = "A picture that stands at words: .svg in flat colours, or .png. Can be said more than once.")
+            description = "A picture to show at words: .svg in flat colours, or .png. Can be said more than once.")
     List<Path> drawings = new ArrayList<>();
 
     private final CaptionFonts fonts = new CaptionFonts();
@@ -130,7 +130,7 @@ public final class CaptionOptions {
         PrintWriter err = mixee.commandLine().getErr();
         StyleCheck.missing(style, fonts.shelf()::has)
                 .forEach(family -> err.println(
-                        "The typeface “" + family + "” is not here: “" + FontShelf.STAND_IN + "” stands in for it."));
+                        "The typeface “" + family + "” is missing: “" + FontShelf.STAND_IN + "” is used instead."));
         Scene scene = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens())
                 .make(track(), style, clip);
         String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());

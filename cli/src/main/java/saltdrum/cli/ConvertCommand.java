@@ -24,7 +24,7 @@ final class ConvertCommand implements Callable<Integer> {
             names = "--recipe",
             paramLabel = "NAME|key=value,…",
             description =
-                    "Breaks anew. Without it the file's own breaks stand; a words file without breaks gets “phrase”.")
+                    "Breaks the text again. Without it the file's own breaks are kept; a words file without breaks gets “phrase”.")
     String recipe;
 
     @Option(names = "-o", required = true, paramLabel = "OUT")

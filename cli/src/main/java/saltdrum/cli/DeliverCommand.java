@@ -57,7 +57,7 @@ final class DeliverCommand implements Callable<Integer> {
     @Option(
             names = "--megabytes",
             paramLabel = "MB",
-            description = "What each video may come to, in place of the rate factor; encoded twice.")
+            description = "Target size of each video, instead of the rate factor; encoded in two passes.")
     Double megabytes;
 
     @Option(names = "--at", paramLabel = "SECONDS", description = "Of stills; the middle of the first cue by default.")

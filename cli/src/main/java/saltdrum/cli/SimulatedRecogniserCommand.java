@@ -11,7 +11,7 @@ import saltdrum.speech.outside.SimulatedRecogniser;
 @Command(
         description =
                 "A simulated outside recogniser, for trying the connection out: it hears nothing, and answers with "
-                        + "the words file NAME.words.json that lies in a folder.")
+                        + "the words file NAME.words.json of a folder.")
 final class SimulatedRecogniserCommand implements Callable<Integer> {
     @Option(names = "--words", required = true, paramLabel = "FOLDER")
     Path folder;

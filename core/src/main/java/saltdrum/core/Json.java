@@ -95,7 +95,7 @@ public final class Json {
                             : Quoted.of(kind.getTypeId()) + " is no kind we know")
                     + at;
         } else if (e instanceof DatabindException) {
-            return "what stands there is not what should" + at;
+            return "this is not the expected value" + at;
         }
         return "it is no JSON"
                 + (e.getLocation() == null

@@ -200,9 +200,9 @@ class CheckTest extends OnTheBench {
         page.locator("[data-finding=emphasis] button").first().click();
         Locator finding = page.locator("[data-finding=emphasis]");
         long version = version();
-        finding.getByText("Let it stand").click();
-        page.getByLabel("Why it may stand").fill("The client shouts.");
-        page.getByLabel("Why it may stand").press("Enter");
+        finding.getByText("Dismiss").click();
+        page.getByLabel("Reason").fill("The client shouts.");
+        page.getByLabel("Reason").press("Enter");
         awaitVersionAfter(clipId, version);
         assertThat(page.locator("[data-finding=emphasis]")).hasCount(0);
     }

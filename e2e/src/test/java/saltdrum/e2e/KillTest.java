@@ -137,7 +137,7 @@ class KillTest {
                 if (made && line.path("fileName").asString().endsWith(".mp4")) {
                     String receipt = server.get("/api/jobs/" + line.path("id").asString() + "/receipt")
                             .toString();
-                    kept += receipt.contains("the others kept") ? 1 : 0;
+                    kept += receipt.contains("the others reused") ? 1 : 0;
                 }
             }
         }

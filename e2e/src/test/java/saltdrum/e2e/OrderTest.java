@@ -207,6 +207,6 @@ class OrderTest extends OnTheBench {
                         + "\"outputs\":[\"BURNED\"]}");
         awaitOrder(again.path("order").path("id").asString(), 1);
         page.navigate(server.url() + "/clips/" + clipId + "/render");
-        assertThat(page.getByText("Pieces: 1 of 3 made anew, the others kept")).isVisible();
+        assertThat(page.getByText("Pieces: 1 of 3 encoded, the others reused")).isVisible();
     }
 }

@@ -53,7 +53,7 @@ class SecondStepTest extends WithVisitors {
         String home = server.url().replace("127.0.0.1", "localhost");
         Page ada = visitor(1280, false);
         ada.navigate(home);
-        assertThat(ada.getByText("Nobody is here yet")).isVisible();
+        assertThat(ada.getByText("There is no owner yet")).isVisible();
         join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
         ada.navigate(home + "/people");
         ada.getByLabel("Whom").fill("Bo Tarn");
@@ -78,7 +78,7 @@ class SecondStepTest extends WithVisitors {
         signIn(bo, "bo@quay.example");
         bo.getByLabel("Code of your app").fill("000000");
         button(bo, "Sign in").click();
-        assertThat(bo.getByRole(AriaRole.ALERT)).containsText("code do not belong together");
+        assertThat(bo.getByRole(AriaRole.ALERT)).containsText("password or code is wrong");
         bo.getByLabel("Code of your app").fill(TestCodes.of(his, 1));
         button(bo, "Sign in").click();
         assertThat(button(bo, "Bring in a clip")).isVisible();

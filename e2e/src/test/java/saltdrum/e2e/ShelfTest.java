@@ -80,7 +80,7 @@ class ShelfTest extends OnTheBench {
                 .click();
         assertThat(page.locator("[data-clip]")).hasCount(1);
         choose(name, "Take out of the archive");
-        assertThat(page.getByText("No clip here fits what you asked for.")).isVisible();
+        assertThat(page.getByText("No clip here matches.")).isVisible();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("At hand"))
                 .click();
         assertThat(page.locator("[data-clip]")).hasCount(2);
@@ -97,7 +97,7 @@ class ShelfTest extends OnTheBench {
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Removed"))
                 .click();
         choose(name + " again", "Forget it for good");
-        assertThat(page.getByText("No clip here fits what you asked for.")).isVisible();
+        assertThat(page.getByText("No clip here matches.")).isVisible();
     }
 
     @Test

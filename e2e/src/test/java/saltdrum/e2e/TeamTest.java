@@ -92,7 +92,7 @@ class TeamTest extends WithVisitors {
     private void walk(RunningServer server) throws Exception {
         Page ada = visitor(1280, false);
         ada.navigate(server.url());
-        assertThat(ada.getByText("Nobody is here yet")).isVisible();
+        assertThat(ada.getByText("There is no owner yet")).isVisible();
         join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
         ada.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People"))
                 .click();
@@ -109,7 +109,7 @@ class TeamTest extends WithVisitors {
         bo.getByLabel("E-mail address").fill("bo@quay.example");
         bo.getByLabel("Password").fill("not the right one at all");
         button(bo, "Sign in").click();
-        assertThat(bo.getByRole(AriaRole.ALERT)).containsText("do not belong together");
+        assertThat(bo.getByRole(AriaRole.ALERT)).containsText("or password is wrong");
         bo.getByLabel("Password").fill(PASSWORD);
         button(bo, "Sign in").click();
         assertThat(bo.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People")))
@@ -203,7 +203,7 @@ class TeamTest extends WithVisitors {
         cy.getByLabel("Ask for changes", new Page.GetByLabelOptions().setExact(true))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ask for changes"))
                 .tap();
-        assertThat(cy.getByText("Cy Fennel has asked for changes.")).isVisible();
+        assertThat(cy.getByText("Cy Fennel has requested changes.")).isVisible();
     }
 
     /** The part between 3.2 and 6.4 seconds is cut out: five words are lost, the others move with the footage. */

@@ -19,7 +19,7 @@ public enum CheckKind {
     LETTER("letter", "A letter alone", "Common practice, no source."),
     SIZE("size", "Letters too small", "Common practice, no source."),
     SAFE("safe", "Outside the safe area", "The safe areas of the client; EBU R 95 for other frames, from memory."),
-    FRAME("frame", "Outside the frame", "What lies outside is cut off."),
+    FRAME("frame", "Outside the frame", "Everything outside is cut off."),
     HEADLINE("headline", "Over a headline", "Two texts in one place can both not be read."),
     LATE(
             "late",
@@ -29,7 +29,7 @@ public enum CheckKind {
             "early",
             "Earlier than the voice",
             "Against onsets that the aligner measured; the limit is common practice, no source."),
-    SILENCE("silence", "Left standing over silence", "Common practice, no source."),
+    SILENCE("silence", "Shown over silence", "Common practice, no source."),
     GAP("gap", "A gap that flashes", "Common practice, no source."),
     OVERLAP("overlap", "Two cues at once", "Two texts in one place can both not be read."),
     REPEATED("repeated", "A word twice", "Common practice, no source."),

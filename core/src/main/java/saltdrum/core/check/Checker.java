@@ -26,7 +26,7 @@ public final class Checker {
                 .distinct()
                 .count();
         if (looked != CheckKind.values().length) {
-            throw new IllegalStateException("Some kinds of findings are looked for by nobody.");
+            throw new IllegalStateException("Some kinds of findings have no check.");
         }
     }
 

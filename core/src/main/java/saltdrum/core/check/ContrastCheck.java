@@ -59,7 +59,7 @@ final class ContrastCheck implements Check {
                                 ": 1",
                                 String.format(
                                         Locale.ROOT,
-                                        "%s%.1f : 1 to what lies beside it, at %d:%02d.%d.",
+                                        "%s%.1f : 1 to the pixels beside it, at %d:%02d.%d.",
                                         word(cue, worst.wordId()),
                                         worst.ratio(),
                                         worst.ms() / 60_000,

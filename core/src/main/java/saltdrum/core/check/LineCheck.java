@@ -50,7 +50,7 @@ final class LineCheck implements Check {
             }
             String alone = alone(cue);
             if (alone != null && subject.track.recipe().words() > 1) {
-                found.add(Finding.of(CheckKind.LETTER, subject.spot(i), "“" + alone + "” stands on a line of its own.")
+                found.add(Finding.of(CheckKind.LETTER, subject.spot(i), "“" + alone + "” is alone on its line.")
                         .with(together(subject, i)));
             }
         }
@@ -108,7 +108,7 @@ final class LineCheck implements Check {
         long middle = cue.words().get(middle(cue)).id();
         int lines = cue.lineStarts().size() + 1;
         return CheckInput.of(
-                way(subject, "Set its lines anew", new BalanceLines(List.of(cue.id())), cue, measure, most)
+                way(subject, "Set its lines again", new BalanceLines(List.of(cue.id())), cue, measure, most)
                         .filter(way -> fewEnough(subject, way, cue.id())),
                 lines >= subject.limits.lines()
                         ? Optional.empty()
@@ -150,7 +150,7 @@ final class LineCheck implements Check {
     private static List<Remedy> together(CheckInput subject, int i) {
         Cue cue = subject.track.cues().get(i);
         List<Remedy> ways = new ArrayList<>(CheckInput.of(
-                subject.tried("Set its lines anew", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
+                subject.tried("Set its lines again", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
         if (i + 1 < subject.track.cues().size()) {
             subject.tried("Join it with the next", new JoinCues(cue.id()), none(cue), 0, 0)
                     .ifPresent(ways::add);

@@ -102,7 +102,7 @@ final class PlaceCheck implements Check {
         double least = subject.limits.smallest();
         List<Remedy> ways = new ArrayList<>();
         if (cue.words().size() > 1) {
-            size(subject, "Set its lines anew", new BalanceLines(List.of(cue.id())), cue, least)
+            size(subject, "Set its lines again", new BalanceLines(List.of(cue.id())), cue, least)
                     .ifPresent(ways::add);
             size(
                             subject,
@@ -176,7 +176,7 @@ final class PlaceCheck implements Check {
     /** The overlap with the worst of a phone's zones; if there are none, with the margin. */
     private static Covered covered(CheckInput subject, Box block) {
         if (subject.layout.zones().isEmpty()) {
-            return new Covered(outside(block, subject.safe()), "stands in the margin of the frame");
+            return new Covered(outside(block, subject.safe()), "is in the margin of the frame");
         }
         Covered most = new Covered(0, "");
         for (SafeZones.Zone zone : subject.layout.zones()) {
@@ -282,7 +282,7 @@ final class PlaceCheck implements Check {
                                         Math.max(when, Math.min(spot.ms(), other.endMs() - 1)),
                                         spot.fromMs(),
                                         spot.toMs()),
-                                "The caption stands over the headline “" + HeadlineNames.shortened(headline) + "”.")
+                                "The caption covers the headline “" + HeadlineNames.shortened(headline) + "”.")
                         .with(kept.of(
                                 part,
                                 List.of(taken, subject.layout),

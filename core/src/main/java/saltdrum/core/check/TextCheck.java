@@ -45,7 +45,7 @@ final class TextCheck implements Check {
                     found.add(Finding.of(
                                     CheckKind.REPEATED,
                                     subject.spot(i, word.id()),
-                                    "“" + word.text() + "” stands twice in a row.")
+                                    "“" + word.text() + "” is there twice in a row.")
                             .with(CheckInput.of(
                                     plain(subject, "Leave out the second", new DropWords(List.of(word.id()))))));
                 }
@@ -60,7 +60,7 @@ final class TextCheck implements Check {
                     found.add(Finding.of(
                                     CheckKind.SPELLING,
                                     subject.spot(i, word.id()),
-                                    "“" + word.text() + "” stands in no dictionary.")
+                                    "“" + word.text() + "” is in no dictionary.")
                             .with(spelt(subject, word)));
                 }
                 before = word;

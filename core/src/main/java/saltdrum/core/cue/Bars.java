@@ -61,7 +61,7 @@ public record Bars(
 
     private static double within(String name, double value, double least, double most) {
         if (!(value >= least && value <= most)) {
-            throw new BadInputException("“" + name + "” of the bars lies between " + least + " and " + most + ".");
+            throw new BadInputException("“" + name + "” of the bars is between " + least + " and " + most + ".");
         }
         return value;
     }

@@ -73,7 +73,7 @@ public record Frame(
     public record Focus(int ms, double x, double y) {
         public Focus {
             if (ms < 0 || !(x >= 0 && x <= 1) || !(y >= 0 && y <= 1)) {
-                throw new BadInputException("A point of interest has a time from 0 on and lies within the picture.");
+                throw new BadInputException("A point of interest has a time from 0 on and is inside the picture.");
             }
         }
     }
@@ -125,7 +125,7 @@ public record Frame(
         }
         for (int i = 1; i < ordered.size(); i++) {
             if (ordered.get(i).ms == ordered.get(i - 1).ms) {
-                throw new BadInputException("Two points of interest cannot stand at the same time.");
+                throw new BadInputException("Two points of interest cannot have the same time.");
             }
         }
         return ordered;

@@ -45,7 +45,7 @@ final class BreakEdits {
                 || !track.cues()
                         .subList(index, Math.min(track.cues().size(), index + run.size()))
                         .equals(run)) {
-            throw new BadInputException("Only cues that stand side by side can be joined.");
+            throw new BadInputException("Only neighbouring cues can be joined.");
         }
         run.forEach(Edits::unlocked);
         List<Word> words = new ArrayList<>(run.get(0).words());
@@ -142,7 +142,7 @@ final class BreakEdits {
     static Track rebreak(Track track, Rebreak e) {
         Set<Long> wanted = e.cueIds() == null ? null : Edits.existing(track, e.cueIds());
         if (wanted != null && wanted.isEmpty()) {
-            throw new RefusedEditException("No cue was named to be broken anew. Name some; nothing was changed.");
+            throw new RefusedEditException("No cues are named. Name the cues to break again; nothing was changed.");
         }
         if (wanted != null && track.cues().stream().allMatch(cue -> !wanted.contains(cue.id()) || cue.locked())) {
             Edits.unlocked(track.cues().get(track.indexOfCue(e.cueIds().get(0))));

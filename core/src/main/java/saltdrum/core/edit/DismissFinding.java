@@ -34,7 +34,7 @@ public record DismissFinding(String check, long at, String reason) implements Ed
         stands.removeIf(one -> one.check().equals(check) && one.at() == at);
         if (!reason.isEmpty()) {
             if (stands.size() >= MOST) {
-                throw new BadInputException("At most " + MOST + " findings are let stand.");
+                throw new BadInputException("At most " + MOST + " findings can be dismissed.");
             }
             stands.add(new DismissedFinding(check, at, reason));
         }
@@ -45,6 +45,6 @@ public record DismissFinding(String check, long at, String reason) implements Ed
     public String said(Track before) {
         return reason.isEmpty()
                 ? "Look at a finding again"
-                : "Let a finding stand: " + EditDescriptions.shortened(reason);
+                : "Dismiss a finding: " + EditDescriptions.shortened(reason);
     }
 }

@@ -49,7 +49,7 @@ final class FlaggedEdits {
         List<String> texts = Tokens.split(heard.text().isBlank() ? UNKNOWN : heard.text());
         if (end - start < texts.size()) {
             throw new RefusedEditException("There is no room for " + Quoted.of(Scripts.joined(texts))
-                    + " any more: words stand where it was heard. Nothing was changed.");
+                    + " any more: there are words at its place. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());
         List<Cue> cues = placed(track, words(texts, start, end, ids), ids);

@@ -113,7 +113,7 @@ final class TextEdits {
         int to = Math.min(ceiling, Math.min(e.toMs(), from + needed));
         if (to - from < texts.size() * WordTimes.LEAST_MS) {
             throw new RefusedEditException("There is no room here for " + Quoted.of(Scripts.joined(texts))
-                    + ": words stand before and after. Nothing was changed.");
+                    + ": there are words before and after. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());
         int[] edges = Syllables.share(texts, from, to);

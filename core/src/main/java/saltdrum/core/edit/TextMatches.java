@@ -108,7 +108,7 @@ public final class TextMatches {
         if (found == 0) {
             throw new RefusedEditException(
                     locked
-                            ? Quoted.of(e.find()) + " stands only in locked cues. Nothing was changed."
+                            ? Quoted.of(e.find()) + " is only in locked cues. Nothing was changed."
                             : Quoted.of(e.find()) + " is not there any more. Nothing was changed.");
         }
         return track.withCues(cues, ids.peek());

@@ -86,7 +86,7 @@ final class TimingEdits {
         WordTimes times = new WordTimes(track);
         int[] run = e.wordIds().stream().mapToInt(times::indexOf).sorted().toArray();
         if (run.length == 0 || run[run.length - 1] - run[0] != run.length - 1) {
-            throw new BadInputException("Only words that stand side by side can be moved together.");
+            throw new BadInputException("Only neighbouring words can be moved together.");
         }
         int first = run[0];
         int last = run[run.length - 1];
@@ -98,7 +98,7 @@ final class TimingEdits {
             throw new RefusedEditException(
                     wall == null
                             ? "The clip " + (e.byMs() > 0 ? "ends" : "begins") + " here: there is no room."
-                            : Quoted.of(wall.text()) + " stands right there. Push it on, or move it first.");
+                            : Quoted.of(wall.text()) + " is right there. Push it, or move it first.");
         }
         for (int i = first; i <= last; i++) {
             times.start[i] += by;
@@ -164,7 +164,7 @@ final class TimingEdits {
         int last = first + run.size() - 1;
         if (last >= times.words.size()
                 || times.words.get(last).id() != run.get(run.size() - 1).id()) {
-            throw new BadInputException("Only cues that stand side by side can be stretched together.");
+            throw new BadInputException("Only neighbouring cues can be stretched together.");
         }
         if (e.startMs() < 0 || e.endMs() - e.startMs() < run.size() * WordTimes.LEAST_MS) {
             throw new RefusedEditException(run.size() + " words need at least " + run.size() * WordTimes.LEAST_MS

@@ -57,7 +57,7 @@ public final class AssStyles {
             }
         }
         if (styles.isEmpty()) {
-            throw new BadInputException("No style stands in this file. Nothing was taken.");
+            throw new BadInputException("There is no style in this file. Nothing was imported.");
         }
         return List.copyOf(styles.values());
     }

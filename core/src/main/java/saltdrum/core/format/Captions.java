@@ -45,7 +45,7 @@ public final class Captions {
         if (format == null) {
             format = named == null ? CaptionFormat.TEXT : named;
         } else if (named != null && named != format) {
-            repairs.add(new Repair(0, "The file is " + format.label() + ", whatever its name says."));
+            repairs.add(new Repair(0, "The file is " + format.label() + ", although its name says otherwise."));
         }
         CaptionFile file = format.read(text);
         if (file.cues().isEmpty()) {

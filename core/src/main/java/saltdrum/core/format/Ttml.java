@@ -72,7 +72,7 @@ final class Ttml {
                                 + ": it is not well-formed XML there. Export it again.",
                         e);
             }
-            ttml.repairs.add(new CaptionFile.Repair(line, "the file is broken here; what stood before it was kept"));
+            ttml.repairs.add(new CaptionFile.Repair(line, "the file is broken here; everything before was kept"));
         }
         ttml.repairs.addAll(ttml.layout.repairs());
         return new CaptionFile(ttml.language, ttml.cues, true, null, ttml.repairs);

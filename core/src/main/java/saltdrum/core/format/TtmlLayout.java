@@ -141,8 +141,7 @@ final class TtmlLayout {
         for (String region : unreadable) {
             repairs.add(new CaptionFile.Repair(
                     0,
-                    "the place of region " + Quoted.of(region)
-                            + " cannot be read: its cues stand where the style puts them"));
+                    "the place of region " + Quoted.of(region) + " cannot be read: its cues are placed by the style"));
         }
         if (looks) {
             repairs.add(new CaptionFile.Repair(0, "colours and fonts were left out: the track's style gives the look"));

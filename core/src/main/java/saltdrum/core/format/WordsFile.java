@@ -76,7 +76,7 @@ public record WordsFile(
                     .filter(one -> one.name().equalsIgnoreCase(place == null ? "above" : place))
                     .findFirst()
                     .orElseThrow(() -> new BadInputException(
-                            "A headline stands above, over or below, not " + Quoted.of(place) + "."));
+                            "A headline is placed above, over or below, not " + Quoted.of(place) + "."));
             return new Headline(0, text, ms(from, 0), to == null ? null : ms(to, 0), where, look);
         }
 

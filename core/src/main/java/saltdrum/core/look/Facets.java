@@ -91,7 +91,7 @@ public final class Facets {
     public static final Facet<String> EMOJI =
             word("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "").ofOneWord();
     public static final Facet<EmojiPosition> EMOJI_AT = word(
-            "emojiAt", "Stands", FacetGroup.EMOJI, new FacetKind.Choice<>(EmojiPosition.class), EmojiPosition.AFTER);
+            "emojiAt", "Position", FacetGroup.EMOJI, new FacetKind.Choice<>(EmojiPosition.class), EmojiPosition.AFTER);
     /** Of the word's letter size. */
     public static final Facet<Double> EMOJI_SIZE =
             number("emojiSize", "Size", FacetGroup.EMOJI, 0.3, 8, 0.05, EM, 1.15);

@@ -46,7 +46,7 @@ public sealed interface Ink {
                         "A gradient says what it runs across and has 2 to " + MOST_STOPS + " colours.");
             }
             if (!(Math.abs(angle) <= 360)) {
-                throw new BadInputException("A gradient's angle lies within 360 degrees.");
+                throw new BadInputException("A gradient's angle is within 360 degrees.");
             }
             stops = GradientStop.checked(stops);
         }

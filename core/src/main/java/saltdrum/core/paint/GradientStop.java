@@ -9,7 +9,7 @@ public record GradientStop(double at, String colour) {
     public GradientStop {
         Colours.check(colour);
         if (!(at >= 0 && at <= 1)) {
-            throw new BadInputException("A gradient's colour stands at 0 to 1 of its way, not at " + at + ".");
+            throw new BadInputException("A gradient's colour has a position from 0 to 1, not " + at + ".");
         }
     }
 
@@ -20,7 +20,7 @@ public record GradientStop(double at, String colour) {
         }
         for (int i = 1; i < kept.size(); i++) {
             if (kept.get(i).at < kept.get(i - 1).at) {
-                throw new BadInputException("A gradient's colours stand in the order of its way.");
+                throw new BadInputException("A gradient's colours are in the order of their positions.");
             }
         }
         return kept;

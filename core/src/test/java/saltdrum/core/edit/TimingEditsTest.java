@@ -96,7 +96,7 @@ class TimingEditsTest {
     void aMoveWithoutRoomSaysWhatStandsInTheWay() {
         assertThatThrownBy(() -> apply(new NudgeWords(List.of(1L), 10, PushMode.STOP)))
                 .isInstanceOf(RefusedEditException.class)
-                .hasMessageContaining("“old” stands right there");
+                .hasMessageContaining("“old” is right there");
     }
 
     @Test

@@ -193,6 +193,6 @@ class AssTest {
     @Test
     void aFileWithoutStylesIsRefused() {
         assertThatThrownBy(() -> AssStyles.read("[Script Info]\n", FontHeights.EM))
-                .hasMessageContaining("No style stands");
+                .hasMessageContaining("There is no style");
     }
 }

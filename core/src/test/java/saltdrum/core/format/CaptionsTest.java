@@ -101,7 +101,7 @@ class CaptionsTest {
     void aFileIsKnownByWhatItHolds() {
         Read read = Read.of(SrtTest.SRT, "captions.vtt");
         assertThat(read.cues).hasSize(2);
-        assertThat(read.repaired()).contains("The file is SRT, whatever its name says.");
+        assertThat(read.repaired()).contains("The file is SRT, although its name says otherwise.");
     }
 
     @Test

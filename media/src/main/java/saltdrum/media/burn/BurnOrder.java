@@ -32,7 +32,7 @@ public record BurnOrder(String preset, int crf, boolean keepCaptions, Double rat
                     "There is no preset " + Quoted.of(preset) + ". There are: " + String.join(", ", PRESETS) + ".");
         }
         if (crf < 0 || crf > 51) {
-            throw new BadInputException("The rate factor lies between 0 and 51, not " + crf + ".");
+            throw new BadInputException("The rate factor is between 0 and 51, not " + crf + ".");
         }
         if (rate != null && !(rate >= SLOWEST && rate <= FASTEST)) {
             throw new BadInputException("A video has 5 to 120 frames a second, not " + rate + ".");

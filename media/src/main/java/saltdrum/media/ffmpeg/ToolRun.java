@@ -146,7 +146,7 @@ public final class ToolRun implements AutoCloseable {
         String said = errors.toString().strip();
         LOG.log(System.Logger.Level.WARNING, "a tool failed: " + said.substring(Math.max(0, said.length() - LOGGED)));
         if (silent) {
-            return "it stood still";
+            return "it made no progress";
         } else if (said.contains("No space left on device")) {
             return "the disk is full";
         } else if (said.contains("Invalid data") || said.contains("corrupt") || said.contains("Error while decoding")) {

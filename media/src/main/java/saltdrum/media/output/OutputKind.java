@@ -9,7 +9,7 @@ import saltdrum.core.text.Quoted;
 
 /** What can be made of a clip and its captions. */
 public enum OutputKind {
-    BURNED("Video, captions burned in", "mp4", "Captions are burned in; nobody can switch them off."),
+    BURNED("Video, captions burned in", "mp4", "Captions are part of the picture and cannot be switched off."),
     CAPTIONED(
             "Video with a caption stream",
             "mp4",

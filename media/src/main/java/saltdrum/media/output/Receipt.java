@@ -30,8 +30,8 @@ public record Receipt(boolean good, List<Line> lines) {
         }
         int all = made.pieces().shown().size();
         String told = made.anew() == all
-                ? "all " + all + " made anew"
-                : made.anew() + " of " + all + " made anew, the others kept";
+                ? "all " + all + " encoded"
+                : made.anew() + " of " + all + " encoded, the others reused";
         List<Line> more = new ArrayList<>(lines);
         more.add(new Line("Pieces", told, true));
         return of(more);

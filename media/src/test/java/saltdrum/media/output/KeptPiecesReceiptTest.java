@@ -88,7 +88,7 @@ class KeptPiecesReceiptTest {
         Receipt receipt = OutputVerifier.of(after, OutputKind.BURNED, second, kept, done -> {});
         assertThat(receipt.good()).as(receipt.toString()).isTrue();
         assertThat(captions(receipt)).isEqualTo("seen in 1 of 1 looks");
-        assertThat(receipt.lines()).extracting(Receipt.Line::measured).contains("1 of 3 made anew, the others kept");
+        assertThat(receipt.lines()).extracting(Receipt.Line::measured).contains("1 of 3 encoded, the others reused");
         assertThat(OutputVerifier.of(after, OutputKind.BURNED, clip, kept, done -> {})
                         .good())
                 .as("a film without captions")

@@ -35,7 +35,7 @@ final class CanonicalUrlFilter extends OncePerRequestFilter {
                     response,
                     400,
                     "This address is written in a way that nothing here is called by. Nothing was changed: follow a"
-                            + " link, or type it anew.");
+                            + " link, or type it again.");
             return;
         }
         chain.doFilter(request, response);

@@ -34,12 +34,12 @@ final class LocalCallersOnly extends OncePerRequestFilter {
         if (!signIn.required() && passedOn(request)) {
             refuse(
                     response,
-                    "This workshop is for whoever sits at its machine, and another server passed this on. Give it an"
+                    "This workshop is for local users only, and another server forwarded this request. Give it an"
                             + " address for others, SALT_DRUM_URL, so that people sign in.");
             return;
         }
         if (!SameOrigin.asks(request, signIn.url())) {
-            refuse(response, "Another page asked for this. Only pages of this server may.");
+            refuse(response, "Another site sent this request. Only pages of this server may.");
             return;
         }
         response.setHeader("X-Content-Type-Options", "nosniff");

@@ -18,7 +18,7 @@ public final class Problem {
             case 403 -> "This is not allowed.";
             case 404 -> "There is nothing at this address.";
             case 405 -> "This cannot be asked of this address.";
-            case 406 -> "There is no answer of the kind that is asked for.";
+            case 406 -> "There is no answer in the requested format.";
             case 413 -> "The request is too large. Nothing of it was taken.";
             case 414, 431 -> "The address or the head of the request is too long.";
             case 415 -> "A body of this kind is not read here.";

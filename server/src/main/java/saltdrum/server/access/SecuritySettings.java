@@ -136,8 +136,8 @@ class SecuritySettings {
                                     response,
                                     401,
                                     request.getParameter("code") == null
-                                            ? "Address and password do not belong together. Nobody was signed in."
-                                            : "Address, password and code do not belong together. Nobody was signed in.");
+                                            ? "E-mail address or password is wrong."
+                                            : "E-mail address, password or code is wrong.");
                         }))
                 .logout(logout -> logout.logoutRequestMatcher(paths.matcher(HttpMethod.DELETE, SESSION))
                         .logoutSuccessHandler((request, response, who) -> {

@@ -41,8 +41,7 @@ public class SignIn {
         } catch (IllegalArgumentException notOne) {
             // Reported below.
         }
-        throw new SaltDrumException(
-                "“" + url + "” is no address that people can come to, such as https://captions.example.");
+        throw new SaltDrumException("“" + url + "” is not a web address, such as https://captions.example.");
     }
 
     public boolean required() {

@@ -64,7 +64,7 @@ class EmphasisController {
     @GetMapping("/suggestions")
     List<SuggestionView> suggestions(@PathVariable String clipId, @RequestParam(defaultValue = "0.5") double strength) {
         if (!(strength >= 0 && strength <= 1)) {
-            throw new BadInputException("The strength of suggestions lies between 0 and 1.");
+            throw new BadInputException("The strength of suggestions is between 0 and 1.");
         }
         Track track = tracks.get(clipId).track();
         Map<Long, Word> open = track.cues().stream()

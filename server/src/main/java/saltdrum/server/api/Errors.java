@@ -94,7 +94,7 @@ final class Errors {
     ProblemDetail mismatched(MethodArgumentTypeMismatchException e) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST,
-                Quoted.of(String.valueOf(e.getValue())) + " cannot stand for " + Quoted.of(e.getName())
+                Quoted.of(String.valueOf(e.getValue())) + " is not valid for " + Quoted.of(e.getName())
                         + ". Nothing was changed.");
     }
 

@@ -52,6 +52,6 @@ class PasskeyController {
     }
 
     private PersonRow me() {
-        return caller.person().orElseThrow(() -> new BadInputException("Nobody signs in here."));
+        return caller.person().orElseThrow(() -> new BadInputException("Sign-in is off here."));
     }
 }

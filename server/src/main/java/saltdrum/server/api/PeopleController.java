@@ -119,7 +119,7 @@ class PeopleController {
             throw new BadInputException("It is not said as what. Nothing was changed.");
         }
         if ((role == Role.REVIEWER) != (clientId != null)) {
-            throw new BadInputException("A reviewer sees one client's things, and nobody else belongs to a client.");
+            throw new BadInputException("A reviewer belongs to one client, other people to none.");
         }
         clients.check(clientId);
     }

@@ -73,7 +73,7 @@ class SecondStepController {
     RecoveryCodes take(@RequestBody StepOfOneRequest request, HttpServletRequest http) {
         PersonRow me = checked(request.password());
         if (!(http.getSession().getAttribute(BEGUN) instanceof byte[] secret)) {
-            throw new BadInputException("Begin with what the app is told. Nothing was changed.");
+            throw new BadInputException("Set up the app first. Nothing was changed.");
         }
         List<String> codes = secondStep.take(me.id(), secret, request.code());
         http.getSession().removeAttribute(BEGUN);
@@ -128,7 +128,7 @@ class SecondStepController {
     }
 
     private PersonRow me() {
-        return caller.person().orElseThrow(() -> new BadInputException("Nobody signs in here."));
+        return caller.person().orElseThrow(() -> new BadInputException("Sign-in is off here."));
     }
 
     private PersonRow checked(String password) {

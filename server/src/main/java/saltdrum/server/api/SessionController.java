@@ -76,7 +76,7 @@ class SessionController {
     @Operation(summary = "Gives oneself another password; every other session of one's own ends")
     @PutMapping("/password")
     void setPassword(@RequestBody PasswordRequest request, HttpServletRequest http) {
-        PersonRow person = caller.person().orElseThrow(() -> new BadInputException("Nobody signs in here."));
+        PersonRow person = caller.person().orElseThrow(() -> new BadInputException("Sign-in is off here."));
         String who = Long.toString(person.id());
         throttle.count(RateLimit.PRESENT_PASSWORD, who);
         if (!passwords.fits(request.now(), person.password())) {

@@ -165,7 +165,7 @@ class SharedController {
     private JobRow film(ReviewRow review) {
         JobRow job = review.jobId() == null ? null : jobs.get(review.jobId());
         if (job == null || job.outputHash() == null) {
-            throw new NotFoundException("This film is not kept any more. Ask whoever sent the link for a new one.");
+            throw new NotFoundException("This film was removed. Ask the sender of the link for a new one.");
         }
         return job;
     }

@@ -43,7 +43,7 @@ class WorkshopController {
     WorkshopView put(@RequestBody WorkshopRequest request) {
         double below = request.unsureBelow();
         if (!(below >= 0 && below <= 1)) {
-            throw new BadInputException("A limit for unsure words lies between 0 and 1, not at " + below + ".");
+            throw new BadInputException("A limit for unsure words is between 0 and 1, not " + below + ".");
         }
         workshop.setUnsureBelow(below);
         return get();

@@ -45,7 +45,7 @@ public class ReviewStore {
     public ReviewRow byToken(String token) {
         ReviewRow review = reviews.byToken(Ids.hash(token));
         if (review == null) {
-            throw new NotFoundException("This link shows nothing any more. Ask whoever sent it for another one.");
+            throw new NotFoundException("This link is no longer valid. Ask the sender for a new one.");
         }
         return review;
     }
@@ -75,7 +75,7 @@ public class ReviewStore {
     public ReviewRow relink(String id) {
         String token = Ids.token();
         if (reviews.relink(get(id).id(), Ids.hash(token), links.seal(token)) == 0) {
-            throw new RefusedEditException("This link was withdrawn. Show it anew.");
+            throw new RefusedEditException("This link was withdrawn. Make a new one.");
         }
         return get(id);
     }
@@ -94,7 +94,7 @@ public class ReviewStore {
     public void say(String reviewId, NewRemark remark) {
         if (remark.kind() == RemarkRow.Kind.REMARK && reviews.count(reviewId) >= MOST_REMARKS) {
             throw new RefusedEditException(
-                    "There are " + MOST_REMARKS + " remarks already. Talk to whoever sent you the link.");
+                    "There are " + MOST_REMARKS + " remarks already. Contact the sender of the link.");
         }
         reviews.say(reviewId, remark);
     }

@@ -70,8 +70,8 @@ public class HealthReport implements HealthIndicator {
                 idle.removeIf(lane -> lanes.path(lane.name()).asInt(0) > 0);
             }
         }
-        idle.forEach(lane -> troubles.add("Nobody takes up work of the kind “" + lane.label
-                + "”. Start a worker that does:  ./salt-drum worker"));
+        idle.forEach(lane -> troubles.add(
+                "No worker runs jobs of the kind “" + lane.label + "”. Start a worker that does:  ./salt-drum worker"));
         String trouble = media.trouble();
         if (trouble != null) {
             troubles.add(trouble);

@@ -87,7 +87,7 @@ class JobRunner {
 
     private void end(Attempt attempt, JobState state, String message) {
         if (!jobs.finish(attempt, state, message, null, null)) {
-            LOG.warn("job {} was taken over; what attempt {} came to is dropped", attempt.jobId(), attempt.number());
+            LOG.warn("job {} was taken over; the result of attempt {} is discarded", attempt.jobId(), attempt.number());
         }
     }
 }

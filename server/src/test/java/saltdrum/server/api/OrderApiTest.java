@@ -183,10 +183,10 @@ class OrderApiTest extends OnATrack {
     void aSecondRenderMakesOnlyWhatChanged() throws Exception {
         String clip = clip();
         String burned = "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],\"how\":{\"preset\":\"ultrafast\"}}";
-        assertThat(pieces(made(id(ask("/api/orders", burned))))).contains("all 4 made anew");
+        assertThat(pieces(made(id(ask("/api/orders", burned))))).contains("all 4 encoded");
         edit(clip, "{\"kind\":\"replaceText\",\"find\":\"Row\",\"with\":\"Rowing\"}");
         JsonNode again = made(id(ask("/api/orders", burned)));
-        assertThat(pieces(again)).contains("1 of 4 made anew, the others kept");
+        assertThat(pieces(again)).contains("1 of 4 encoded, the others reused");
         JsonNode receipt =
                 answer(get("/api/jobs/" + again.path("lines").path(0).path("id").asString() + "/receipt"));
         assertThat(receipt.path("good").asBoolean()).as(receipt.toString()).isTrue();

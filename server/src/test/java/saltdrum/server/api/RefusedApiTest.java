@@ -70,7 +70,7 @@ class RefusedApiTest extends OnATrack {
         assertThat(refused(400, put("/api/clips"))).contains("“name” is missing");
         assertThat(refused(
                         400, get("/api/clips/" + id + "/styles/Mallet/sample").param("cueId", "soon")))
-                .contains("“soon” cannot stand for “cueId”");
+                .contains("“soon” is not valid for “cueId”");
     }
 
     @Test
@@ -126,7 +126,9 @@ class RefusedApiTest extends OnATrack {
                     String detail = answer.path("detail").asString();
                     assertThat(detail).as(edit).isNotBlank();
                     boolean object = !left.getType().isPrimitive();
-                    if (object && !left.isAnnotationPresent(MayBeMissing.class) && !detail.contains("stands there")) {
+                    if (object
+                            && !left.isAnnotationPresent(MayBeMissing.class)
+                            && !detail.contains("not the expected value")) {
                         assertThat(detail).as(edit).contains("“" + left.getName() + "” is missing");
                     }
                 }
@@ -173,7 +175,7 @@ class RefusedApiTest extends OnATrack {
                 get("/api/clips").header("Sec-Fetch-Site", "same-site"),
                 get("/api/clips").header("Sec-Fetch-Site", "cross-site").header("Sec-Fetch-Mode", "navigate"));
         for (MockHttpServletRequestBuilder request : foreign) {
-            assertThat(refused(403, request.header("Host", "localhost:7311"))).contains("Another page");
+            assertThat(refused(403, request.header("Host", "localhost:7311"))).contains("Another site");
         }
         for (MockHttpServletRequestBuilder own : List.of(
                 get("/api/clips").header("Host", "localhost:7311").header("Origin", "http://LOCALHOST:7311"),

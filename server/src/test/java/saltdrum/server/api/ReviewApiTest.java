@@ -273,7 +273,7 @@ class ReviewApiTest extends OnATrack {
                         .getStatus())
                 .isEqualTo(206);
         designer().json("DELETE", "/api/jobs/" + second, "");
-        assertThat(said(client.ask("GET", path, ""))).contains("not kept any more");
+        assertThat(said(client.ask("GET", path, ""))).contains("was removed");
     }
 
     private String film(String clip) throws Exception {

@@ -115,7 +115,7 @@ class StorageApiTest extends OnATrack {
         sql.update("update worker set lanes = jsonb_set(lanes, '{RENDERS}', '0')");
         try {
             assertThat(answer(get("/api/storage"), 200).path("troubles").toString())
-                    .contains("Nobody takes up work of the kind “Rendering”");
+                    .contains("No worker runs jobs of the kind “Rendering”");
         } finally {
             sql.update("delete from worker");
         }
