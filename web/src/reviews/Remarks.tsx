@@ -4,7 +4,7 @@ import { moment } from './said';
 
 const SAID: Record<Remark['kind'], string> = {
   REMARK: '',
-  CHANGES: 'requested changes',
+  CHANGES: 'asked for changes',
   APPROVED: 'approved',
 };
 

@@ -61,6 +61,21 @@ class PlainEnglishTest {
                 .isEmpty();
     }
 
+    /** The first column of the table in CONTRIBUTING.md. */
+    @Test
+    void everyWordToAvoidIsFound() throws IOException {
+        String text = Files.readString(ROOT.resolve("CONTRIBUTING.md"));
+        String table = text.substring(text.indexOf("| Avoid | Write |"), text.indexOf("## Rules that a test enforces"));
+        List<String> phrases = table.lines()
+                .skip(2)
+                .filter(line -> line.startsWith("|"))
+                .flatMap(line -> Stream.of(line.split("\\|")[1].split(",")))
+                .map(String::strip)
+                .toList();
+        assertThat(phrases).contains("stands", "anew").allMatch(phrase -> AVOIDED.matcher(phrase)
+                .find());
+    }
+
     private static List<Path> sources() throws IOException {
         try (Stream<Path> files = Files.walk(ROOT)) {
             List<Path> sources = files.filter(file -> file.toString().matches(".*/src/.*\\.(java|tsx?)"))

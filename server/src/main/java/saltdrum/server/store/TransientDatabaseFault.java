@@ -11,9 +11,6 @@ public final class TransientDatabaseFault {
     /** Classes of SQLSTATE: connection, transaction rolled back, resources, operator, system (PostgreSQL, appendix A). */
     private static final Set<String> CLASSES = Set.of("08", "40", "53", "57", "58");
 
-    /** The process rested in a transaction for so long that the database took its locks away. */
-    private static final String RESTED = "25P03";
-
     private TransientDatabaseFault() {}
 
     public static boolean is(Throwable fault) {
@@ -30,6 +27,6 @@ public final class TransientDatabaseFault {
 
     /** A pool that gives no connection says no state. */
     private static boolean of(String state) {
-        return state == null || state.length() < 2 || CLASSES.contains(state.substring(0, 2)) || state.equals(RESTED);
+        return state == null || state.length() < 2 || CLASSES.contains(state.substring(0, 2));
     }
 }

@@ -12,19 +12,19 @@ import saltdrum.server.Patience;
  * A worker that is stopped inside a transaction. It held the lock of the bytes that it kept, so that who made the same film
  * after it waited for as long as it slept.
  */
-class RestingTransactionTest extends OnAStoredTrack {
+class IdleTransactionTest extends OnAStoredTrack {
     private static final String LIMIT = "idle_in_transaction_session_timeout";
 
     @Autowired
     private TransactionTemplate transaction;
 
     @Test
-    void theDatabaseEndsATransactionInWhichNothingIsDone() {
+    void theDatabaseEndsAnIdleTransaction() {
         assertThat(sql.queryForObject("show " + LIMIT, String.class)).isEqualTo("20s");
     }
 
     @Test
-    void whoRestedTooLongMayDoItAgain() {
+    void workOfAnEndedTransactionMayBeRetried() {
         Throwable fault = catchThrowable(() -> transaction.executeWithoutResult(status -> {
             sql.execute("set local " + LIMIT + " = '50ms'");
             int session = sql.queryForObject("select pg_backend_pid()", Integer.class);
