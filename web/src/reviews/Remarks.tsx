@@ -4,7 +4,7 @@ import { moment } from './said';
 
 const SAID: Record<Remark['kind'], string> = {
   REMARK: '',
-  CHANGES: 'asked for changes',
+  CHANGES: 'requested changes',
   APPROVED: 'approved',
 };
 

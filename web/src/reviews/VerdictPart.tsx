@@ -36,7 +36,7 @@ export function VerdictPart({ token, shared }: { token: string; shared: Shared }
           <span>
             {last.kind === 'APPROVED'
               ? `${last.author} has approved this version.`
-              : `${last.author} has asked for changes.`}
+              : `${last.author} has requested changes.`}
             {last.text && <span className="block text-soft">{last.text}</span>}
           </span>
         </p>

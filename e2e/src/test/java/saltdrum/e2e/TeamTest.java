@@ -203,7 +203,7 @@ class TeamTest extends WithVisitors {
         cy.getByLabel("Ask for changes", new Page.GetByLabelOptions().setExact(true))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ask for changes"))
                 .tap();
-        assertThat(cy.getByText("Cy Fennel has asked for changes.")).isVisible();
+        assertThat(cy.getByText("Cy Fennel has requested changes.")).isVisible();
     }
 
     /** The part between 3.2 and 6.4 seconds is cut out: five words are lost, the others move with the footage. */
