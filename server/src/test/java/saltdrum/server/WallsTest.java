@@ -127,9 +127,9 @@ class WallsTest {
                 .areAnnotatedWith(DeleteMapping.class)
                 // A page that is closed, and a note that was read.
                 .and()
-                .areNotDeclaredIn("saltdrum.server.api.PresenceController")
+                .areNotDeclaredIn("saltdrum.server.api.people.PresenceController")
                 .and()
-                .areNotDeclaredIn("saltdrum.server.api.FootageController")
+                .areNotDeclaredIn("saltdrum.server.api.clip.FootageController")
                 .should()
                 .beAnnotatedWith("saltdrum.server.api.Audited")
                 .check(CLASSES);

@@ -5,9 +5,9 @@ import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
-import saltdrum.server.store.Actor;
-import saltdrum.server.store.PersonRow;
-import saltdrum.server.store.PersonStore;
+import saltdrum.server.store.people.Actor;
+import saltdrum.server.store.people.PersonRow;
+import saltdrum.server.store.people.PersonStore;
 
 /** The caller of the current request. */
 @Component

@@ -5,6 +5,8 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 import saltdrum.server.Settings;
+import saltdrum.server.access.http.TrustedProxies;
+import saltdrum.server.access.signin.SignIn;
 
 /**
  * When people sign in, a proxy reports the caller's address and scheme; it is trusted only if its own address is

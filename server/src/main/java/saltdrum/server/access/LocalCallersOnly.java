@@ -10,6 +10,9 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import saltdrum.server.access.http.Problem;
+import saltdrum.server.access.http.SameOrigin;
+import saltdrum.server.access.signin.SignIn;
 
 /**
  * Refuses requests for a foreign host name and changes requested by a foreign page, so that no web site in the

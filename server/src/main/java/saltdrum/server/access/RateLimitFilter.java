@@ -12,6 +12,13 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
+import saltdrum.server.access.http.CallCounter;
+import saltdrum.server.access.http.Problem;
+import saltdrum.server.access.http.RateLimit;
+import saltdrum.server.access.http.TooOftenException;
+import saltdrum.server.access.signin.FailedSignIns;
+import saltdrum.server.access.signin.KnownBrowser;
+import saltdrum.server.access.signin.SignInEmail;
 
 /** Refuses to sign somebody in, and to take files, more often than people do it. */
 final class RateLimitFilter extends OncePerRequestFilter {

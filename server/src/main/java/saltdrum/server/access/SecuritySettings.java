@@ -27,10 +27,23 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 import org.springframework.security.web.webauthn.management.PublicKeyCredentialUserEntityRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
-import saltdrum.server.store.AuditLog;
-import saltdrum.server.store.PersonRow;
-import saltdrum.server.store.PersonStore;
-import saltdrum.server.store.Role;
+import saltdrum.server.access.http.CallCounter;
+import saltdrum.server.access.http.Problem;
+import saltdrum.server.access.http.RateLimit;
+import saltdrum.server.access.signin.CodeNeededException;
+import saltdrum.server.access.signin.FailedSignIns;
+import saltdrum.server.access.signin.KnownBrowser;
+import saltdrum.server.access.signin.PasskeyFaults;
+import saltdrum.server.access.signin.Passkeys;
+import saltdrum.server.access.signin.SecondStep;
+import saltdrum.server.access.signin.SignIn;
+import saltdrum.server.access.signin.SignInDetails;
+import saltdrum.server.access.signin.SignInEmail;
+import saltdrum.server.access.signin.TwoStepProvider;
+import saltdrum.server.store.people.AuditLog;
+import saltdrum.server.store.people.PersonRow;
+import saltdrum.server.store.people.PersonStore;
+import saltdrum.server.store.people.Role;
 
 /** Sessions, cookies and CSRF protection by Spring Security; the access rules are in {@link Access}. */
 @Configuration

@@ -8,6 +8,6 @@ import java.lang.annotation.Target;
 /** What is done by an operation, for the record, when it was answered well: “Removed a clip”. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.METHOD)
-@interface Audited {
+public @interface Audited {
     String value();
 }

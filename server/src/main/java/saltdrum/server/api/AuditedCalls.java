@@ -12,14 +12,14 @@ import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import saltdrum.core.SaltDrumException;
-import saltdrum.server.store.AuditLog;
-import saltdrum.server.store.ClientRow;
-import saltdrum.server.store.ClientStore;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.JobStore;
-import saltdrum.server.store.PersonRow;
-import saltdrum.server.store.PersonStore;
-import saltdrum.server.store.ReviewStore;
+import saltdrum.server.store.clip.ClientRow;
+import saltdrum.server.store.clip.ClientStore;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.job.JobStore;
+import saltdrum.server.store.people.AuditLog;
+import saltdrum.server.store.people.PersonRow;
+import saltdrum.server.store.people.PersonStore;
+import saltdrum.server.store.review.ReviewStore;
 
 /** Writes {@link Audited} operations into the record, with what they were done to by its name before. */
 @Configuration

@@ -8,7 +8,7 @@ import java.io.IOException;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.server.access.Problem;
+import saltdrum.server.access.http.Problem;
 
 /** What was refused without a controller having heard of it. */
 @Hidden

@@ -25,12 +25,12 @@ import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.text.Quoted;
-import saltdrum.server.access.Problem;
-import saltdrum.server.access.TooOftenException;
+import saltdrum.server.access.http.Problem;
+import saltdrum.server.access.http.TooOftenException;
 import saltdrum.server.store.FullDatabaseDisk;
-import saltdrum.server.store.MediaStoreException;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
+import saltdrum.server.store.media.MediaStoreException;
 import tools.jackson.core.JacksonException;
 
 /** Every error as a problem (RFC 9457) whose {@code detail} is a sentence for the person at the screen. */

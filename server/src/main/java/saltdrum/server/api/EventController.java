@@ -15,9 +15,9 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import saltdrum.server.access.SignIn;
+import saltdrum.server.access.signin.SignIn;
 import saltdrum.server.store.AnnouncementListener;
-import saltdrum.server.store.PersonStore;
+import saltdrum.server.store.people.PersonStore;
 
 /** Passes the database's announcements on to every open page as server-sent events. */
 @RestController

@@ -12,14 +12,14 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.JobRow;
-import saltdrum.server.store.MediaStore;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.job.JobRow;
+import saltdrum.server.store.media.MediaStore;
 
 /** Serves media, as a whole or by range. */
 @Component
-class MediaAnswers {
+public class MediaAnswers {
     private final MediaStore media;
 
     MediaAnswers(MediaStore media) {
@@ -27,7 +27,7 @@ class MediaAnswers {
     }
 
     /** A clip as a browser can play it. */
-    ResponseEntity<Resource> ofClip(ClipRow clip, HttpServletRequest request) throws IOException {
+    public ResponseEntity<Resource> ofClip(ClipRow clip, HttpServletRequest request) throws IOException {
         ClipInfo info = clip.info();
         boolean webm = clip.proxyHash() == null
                 && info.container().contains("webm")
@@ -39,7 +39,7 @@ class MediaAnswers {
     }
 
     /** A file of the store that never changes. @param hash null for one that is not there yet */
-    ResponseEntity<Resource> kept(String hash, MediaType type) {
+    public ResponseEntity<Resource> kept(String hash, MediaType type) {
         if (hash == null) {
             throw new NotFoundException("This clip is still being prepared.");
         }
@@ -51,7 +51,7 @@ class MediaAnswers {
     }
 
     /** A finished file. @param download whether it is to be kept, not shown */
-    ResponseEntity<Resource> ofJob(JobRow job, boolean download, HttpServletRequest request) throws IOException {
+    public ResponseEntity<Resource> ofJob(JobRow job, boolean download, HttpServletRequest request) throws IOException {
         if (job.outputHash() == null) {
             throw new NotFoundException("This render has no video yet.");
         }

@@ -5,11 +5,11 @@ import java.io.IOException;
 import saltdrum.core.BadInputException;
 
 /** A small file that is the body of a request. */
-final class SmallUpload {
+public final class SmallUpload {
     private SmallUpload() {}
 
     /** @throws BadInputException when it is larger than it may be */
-    static byte[] bytes(HttpServletRequest request, int most, String what) throws IOException {
+    public static byte[] bytes(HttpServletRequest request, int most, String what) throws IOException {
         byte[] bytes = request.getContentLengthLong() > most
                 ? null
                 : request.getInputStream().readNBytes(most + 1);

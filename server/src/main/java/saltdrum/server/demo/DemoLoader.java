@@ -17,11 +17,11 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.format.WordsFile;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.Probe;
-import saltdrum.server.store.ClientStore;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.work.WorkOrder;
-import saltdrum.server.work.Workers;
+import saltdrum.server.store.clip.ClientStore;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.work.run.WorkOrder;
+import saltdrum.server.work.run.Workers;
 
 /** Brings the demo clips in when there is no clip yet. */
 @Component

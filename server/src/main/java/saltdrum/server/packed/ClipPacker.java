@@ -23,16 +23,16 @@ import saltdrum.server.packed.PackageManifest.PackedFile;
 import saltdrum.server.packed.PackageManifest.PackedStep;
 import saltdrum.server.packed.PackageManifest.PackedStyle;
 import saltdrum.server.packed.PackageManifest.PackedTrack;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.FontRow;
-import saltdrum.server.store.FontStore;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.PictureStore;
-import saltdrum.server.store.StickerStore;
-import saltdrum.server.store.StyleStore;
-import saltdrum.server.store.TrackImport;
-import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.style.FontRow;
+import saltdrum.server.store.style.FontStore;
+import saltdrum.server.store.style.PictureStore;
+import saltdrum.server.store.style.StickerStore;
+import saltdrum.server.store.style.StyleStore;
+import saltdrum.server.store.track.TrackImport;
+import saltdrum.server.store.track.TrackStore;
 
 /** Writes a clip with its footage, captions, histories, styles, and the fonts, stickers and pictures of one's own in them. */
 @Component

@@ -28,15 +28,15 @@ import saltdrum.server.packed.PackageManifest.PackedFile;
 import saltdrum.server.packed.PackageManifest.PackedStep;
 import saltdrum.server.packed.PackageManifest.PackedStyle;
 import saltdrum.server.packed.PackageManifest.PackedTrack;
-import saltdrum.server.store.ClientStore;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.FontStore;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.PictureStore;
-import saltdrum.server.store.StickerStore;
-import saltdrum.server.store.StyleRow;
-import saltdrum.server.store.StyleStore;
-import saltdrum.server.store.TrackImport;
+import saltdrum.server.store.clip.ClientStore;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.style.FontStore;
+import saltdrum.server.store.style.PictureStore;
+import saltdrum.server.store.style.StickerStore;
+import saltdrum.server.store.style.StyleRow;
+import saltdrum.server.store.style.StyleStore;
+import saltdrum.server.store.track.TrackImport;
 
 /** Brings a packed clip in: all of it, or nothing but fonts, stickers and styles that may be of use all the same. */
 @Component

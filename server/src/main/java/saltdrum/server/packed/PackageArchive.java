@@ -12,7 +12,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import saltdrum.core.BadInputException;
-import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.media.MediaStore;
 
 /** The ZIP of a clip package, from anybody: nothing is written where it says, and nothing read beyond a most. */
 final class PackageArchive implements AutoCloseable {

@@ -7,14 +7,14 @@ import java.security.SecureRandom;
 import java.util.HexFormat;
 
 /** Ids for addresses: 12 letters and digits that cannot be guessed. */
-final class Ids {
+public final class Ids {
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
     private static final SecureRandom RANDOM = new SecureRandom();
 
     private Ids() {}
 
     /** Of bytes: the same for the same ones (SHA-256). */
-    static String hash(byte[] bytes) {
+    public static String hash(byte[] bytes) {
         try {
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
         } catch (NoSuchAlgorithmException e) {
@@ -23,21 +23,21 @@ final class Ids {
     }
 
     /** Of a text. */
-    static String hash(String text) {
+    public static String hash(String text) {
         return hash(text.getBytes(StandardCharsets.UTF_8));
     }
 
-    static String fresh() {
+    public static String fresh() {
         return random(12);
     }
 
     /** A random secret for links, 130 bits. */
-    static String token() {
+    public static String token() {
         return random(26);
     }
 
     /** What is typed from paper: 80 bits. */
-    static String recoveryCode() {
+    public static String recoveryCode() {
         return random(16);
     }
 

@@ -12,7 +12,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * failure.
  */
 @Component
-class RepeatableRead {
+public class RepeatableRead {
     private static final int MOST_TRIES = 50;
 
     private final TransactionTemplate transaction;
@@ -22,7 +22,7 @@ class RepeatableRead {
         transaction.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
-    <T> T run(Supplier<T> work) {
+    public <T> T run(Supplier<T> work) {
         for (int i = 1; ; i++) {
             try {
                 return transaction.execute(status -> work.get());

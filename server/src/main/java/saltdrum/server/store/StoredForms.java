@@ -22,12 +22,12 @@ import saltdrum.media.pieces.PieceList;
  * The JSON stored in the database, besides work orders ({@code WorkOrder.FORM}). Changing one of these records
  * requires an upgrade step here; the museum in the tests contains every earlier form.
  */
-final class StoredForms {
+public final class StoredForms {
     static final StoredForm<ClipInfo> CLIP = StoredForm.of("clip", ClipInfo.class);
     static final StoredForm<Recipe> RECIPE = StoredForm.of("recipe", Recipe.class);
     static final StoredForm<Frame> FRAME = StoredForm.of("frame", Frame.class);
     static final StoredForm<TrackExtras> BESIDE = StoredForm.of("track", TrackExtras.class);
-    static final StoredForm<Change> CHANGE = StoredForm.of("history entry", Change.class);
+    public static final StoredForm<Change> CHANGE = StoredForm.of("history entry", Change.class);
 
     static final StoredForm<SafeZones> ZONES = StoredForm.of("safe zones", SafeZones.class);
 

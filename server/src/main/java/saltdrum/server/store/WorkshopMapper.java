@@ -5,7 +5,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 @Mapper
-interface WorkshopMapper {
+public interface WorkshopMapper {
     /** Kept as four bytes: 0.6 is to come back as 0.6. */
     String UNSURE_BELOW = "(select round(unsure_below::numeric, 4)::float8 from workshop)";
 

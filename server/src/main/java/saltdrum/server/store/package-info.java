@@ -1,2 +1,2 @@
-/** Everything that is kept: the only SQL, and the folder of media bytes. Knows nothing of how things are computed. */
+/** What all stores share: identifiers, the database clock, stored forms and errors. SQL is in these packages only. */
 package saltdrum.server.store;

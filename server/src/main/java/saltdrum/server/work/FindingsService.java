@@ -30,17 +30,19 @@ import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.media.clip.PictureLight;
 import saltdrum.media.paint.BarsPicture;
-import saltdrum.server.store.ClientSettings;
-import saltdrum.server.store.ClientSettingsStore;
-import saltdrum.server.store.ClipMeasurements;
-import saltdrum.server.store.ClipMeasurementsStore;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.GlossaryStore;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.PictureStore;
-import saltdrum.server.store.StoredTrack;
-import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.clip.ClientSettings;
+import saltdrum.server.store.clip.ClientSettingsStore;
+import saltdrum.server.store.clip.ClipMeasurements;
+import saltdrum.server.store.clip.ClipMeasurementsStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.clip.GlossaryStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.style.PictureStore;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.work.speech.Dictionaries;
+import saltdrum.server.work.speech.SpellingSuggestions;
 
 /** Finds the problems of a clip's track. Measurements are cached while they are valid. */
 @Component

@@ -16,10 +16,10 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.Json;
 import saltdrum.server.Settings;
 import saltdrum.server.store.DatabaseClock;
-import saltdrum.server.store.Lane;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.WorkerRow;
-import saltdrum.server.store.WorkerStore;
+import saltdrum.server.store.job.Lane;
+import saltdrum.server.store.job.WorkerRow;
+import saltdrum.server.store.job.WorkerStore;
+import saltdrum.server.store.media.MediaStore;
 import saltdrum.speech.SpeechDesk;
 import tools.jackson.databind.JsonNode;
 

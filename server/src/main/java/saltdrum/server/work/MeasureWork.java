@@ -9,10 +9,14 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.PictureLight;
-import saltdrum.server.store.ClipMeasurementsStore;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.clip.ClipMeasurementsStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.work.run.JobContext;
+import saltdrum.server.work.run.Work;
+import saltdrum.server.work.run.WorkOrder;
+import saltdrum.server.work.speech.ClipSound;
 import saltdrum.speech.SpeechDesk;
 
 /** Looks at the picture, once, and listens to where the words are that the track has now. */

@@ -7,9 +7,12 @@ import saltdrum.media.clip.Peaks;
 import saltdrum.media.clip.Pictures;
 import saltdrum.media.clip.Proxy;
 import saltdrum.media.clip.SoundChoice;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.work.run.JobContext;
+import saltdrum.server.work.run.Work;
+import saltdrum.server.work.run.WorkOrder;
 
 /** Poster, peaks and, where browsers need it, a proxy. */
 @Component

@@ -18,12 +18,16 @@ import saltdrum.core.word.WordSource;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
-import saltdrum.server.store.ClipRow;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.MediaStore;
-import saltdrum.server.store.RecutRow;
-import saltdrum.server.store.RecutStore;
-import saltdrum.server.store.TrackStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.clip.RecutRow;
+import saltdrum.server.store.clip.RecutStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.work.run.JobContext;
+import saltdrum.server.work.run.Work;
+import saltdrum.server.work.run.WorkOrder;
+import saltdrum.server.work.speech.ClipSound;
 import saltdrum.speech.SpeechDesk;
 
 /**

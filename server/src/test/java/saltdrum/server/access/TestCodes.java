@@ -2,6 +2,7 @@ package saltdrum.server.access;
 
 import java.time.Instant;
 import org.bouncycastle.util.encoders.Base32;
+import saltdrum.server.access.signin.TimeCodes;
 
 /** An authenticator app. */
 public final class TestCodes {

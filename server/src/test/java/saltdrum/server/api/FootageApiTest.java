@@ -16,7 +16,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import saltdrum.server.Patience;
 import saltdrum.server.Recut;
 import saltdrum.server.SmallClips;
-import saltdrum.server.store.RecutStore;
+import saltdrum.server.store.clip.RecutStore;
 import tools.jackson.databind.JsonNode;
 
 /** A clip that ffmpeg cut again: its captions are transferred to the other footage. */

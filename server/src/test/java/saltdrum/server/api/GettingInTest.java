@@ -16,6 +16,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MvcResult;
 import saltdrum.core.BadInputException;
 import saltdrum.server.Patience;
+import saltdrum.server.api.people.MemberNames;
 import tools.jackson.databind.JsonNode;
 
 /** Sign-in of strangers, and what happens to the sessions and links of removed people. */

@@ -28,9 +28,9 @@ import org.springframework.test.web.servlet.MvcResult;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.server.SmallClips;
-import saltdrum.server.store.TrackHistory;
-import saltdrum.server.store.TrackStore;
-import saltdrum.server.store.TrackVersion;
+import saltdrum.server.store.track.TrackHistory;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.store.track.TrackVersion;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -9,7 +9,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import saltdrum.server.Patience;
-import saltdrum.server.store.SealedLinks;
+import saltdrum.server.store.review.SealedLinks;
 import tools.jackson.databind.JsonNode;
 
 /** What a client sees by a link, says to it, and sees no more. */

@@ -10,7 +10,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import saltdrum.server.access.TestCodes;
-import saltdrum.server.store.AuditLog;
+import saltdrum.server.store.people.AuditLog;
 import tools.jackson.databind.JsonNode;
 
 /** A code besides the password, and the record of who did what. */

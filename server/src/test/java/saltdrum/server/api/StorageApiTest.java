@@ -13,7 +13,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import saltdrum.server.Patience;
-import saltdrum.server.store.StorageStore;
+import saltdrum.server.store.media.StorageStore;
 import tools.jackson.databind.JsonNode;
 
 /** What is kept, for how long, and who works. */

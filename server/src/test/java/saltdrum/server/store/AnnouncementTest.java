@@ -21,6 +21,15 @@ import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.server.Patience;
 import saltdrum.server.TestDatabase;
+import saltdrum.server.store.clip.ClientStore;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.job.Attempt;
+import saltdrum.server.store.job.JobKind;
+import saltdrum.server.store.job.JobState;
+import saltdrum.server.store.job.JobStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.store.track.TrackVersion;
 
 /** Open pages hear of every change of a clip once, and when the change can be read. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")

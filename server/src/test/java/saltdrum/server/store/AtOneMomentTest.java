@@ -16,6 +16,14 @@ import saltdrum.core.edit.Restyle;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.recut.CarryOver;
 import saltdrum.server.Patience;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.RecutStore;
+import saltdrum.server.store.job.Attempt;
+import saltdrum.server.store.job.JobKind;
+import saltdrum.server.store.job.JobStore;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.store.track.TrackVersion;
 
 /** Results of several statements are from one snapshot, even with concurrent writes. */
 class AtOneMomentTest extends OnAStoredTrack {

@@ -10,6 +10,12 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.edit.SetEmphasis;
+import saltdrum.server.store.job.Attempt;
+import saltdrum.server.store.job.JobKind;
+import saltdrum.server.store.job.JobState;
+import saltdrum.server.store.job.JobStore;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackVersion;
 
 /** A piece of work that brings its words in little by little. */
 class DraftStoreTest extends OnAStoredTrack {

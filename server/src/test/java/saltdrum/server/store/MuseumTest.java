@@ -16,7 +16,16 @@ import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
 import saltdrum.core.word.Word;
 import saltdrum.server.TestDatabase;
-import saltdrum.server.work.WorkOrder;
+import saltdrum.server.store.clip.ClientStore;
+import saltdrum.server.store.clip.ClipSearch;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.media.Shelf;
+import saltdrum.server.store.track.HistoryRow;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackHistory;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.store.track.TrackVersion;
+import saltdrum.server.work.run.WorkOrder;
 
 /** A database of a former version, with clips, histories and waiting renders, goes on under this one. */
 @SpringBootTest(

@@ -17,10 +17,18 @@ import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.TestDatabase;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.job.JobMapper;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackHistory;
+import saltdrum.server.store.track.TrackMapper;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.store.track.TrackVersion;
 
 /** Tests on a clip of forty words, against a real PostgreSQL. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")
-abstract class OnAStoredTrack {
+public abstract class OnAStoredTrack {
     static final ClipInfo INFO = new ClipInfo(
             "mov,mp4",
             600_000,
@@ -45,31 +53,31 @@ abstract class OnAStoredTrack {
     }
 
     @Autowired
-    TrackMapper mapper;
+    public TrackMapper mapper;
 
     @Autowired
-    JobMapper jobMapper;
+    public JobMapper jobMapper;
 
     @Autowired
-    ClipStore clips;
+    public ClipStore clips;
 
     @Autowired
-    TrackStore tracks;
+    public TrackStore tracks;
 
     @Autowired
-    TrackHistory history;
+    public TrackHistory history;
 
     @Autowired
-    MediaStore media;
+    public MediaStore media;
 
     @Autowired
-    JdbcTemplate sql;
+    public JdbcTemplate sql;
 
     @Autowired
-    PlatformTransactionManager transactions;
+    public PlatformTransactionManager transactions;
 
-    String clipId;
-    Track track;
+    public String clipId;
+    public Track track;
 
     @BeforeEach
     void aClip() {
@@ -87,12 +95,12 @@ abstract class OnAStoredTrack {
         return words;
     }
 
-    StoredTrack edit(long version, Edit edit) {
+    public StoredTrack edit(long version, Edit edit) {
         return tracks.change(clipId, TrackVersion.of(version), edit).after();
     }
 
     /** What the database holds, read afresh. */
-    Track stored() {
+    public Track stored() {
         List<Cue> cues = new ArrayList<>();
         for (var row : sql.queryForList(
                 "select id, locked, array_to_string(line_starts, ' ') as starts from cue where track_id = ? order by ordinal",

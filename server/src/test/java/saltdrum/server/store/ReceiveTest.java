@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
+import saltdrum.server.store.media.MediaStore;
 
 /** What comes in has a most, whether or not it says how long it is. */
 class ReceiveTest extends OnAStoredTrack {

@@ -14,6 +14,12 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.edit.Restyle;
 import saltdrum.core.edit.RetypeCue;
 import saltdrum.core.edit.SplitCue;
+import saltdrum.server.store.people.PersonMapper;
+import saltdrum.server.store.people.Role;
+import saltdrum.server.store.track.HistoryRow;
+import saltdrum.server.store.track.StoredChange;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackVersion;
 
 /** Two people who change one clip at the same time, each on what their page shows. */
 class TwoPeopleTest extends OnAStoredTrack {

@@ -9,9 +9,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.transaction.support.TransactionTemplate;
-import saltdrum.server.store.JobRow;
-import saltdrum.server.store.JobState;
 import saltdrum.server.store.ServerName;
+import saltdrum.server.store.job.JobRow;
+import saltdrum.server.store.job.JobState;
+import saltdrum.server.work.run.WorkOrder;
 
 /** What a server, a database or a disk leaves behind that ended in the middle of something. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "salt-drum.workers=1")

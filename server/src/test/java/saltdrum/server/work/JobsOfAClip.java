@@ -13,10 +13,11 @@ import saltdrum.media.clip.Probe;
 import saltdrum.server.Patience;
 import saltdrum.server.SmallClips;
 import saltdrum.server.TestDatabase;
-import saltdrum.server.store.ClipStore;
-import saltdrum.server.store.JobRow;
-import saltdrum.server.store.JobStore;
-import saltdrum.server.store.MediaStore;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.job.JobRow;
+import saltdrum.server.store.job.JobStore;
+import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.work.run.Workers;
 
 /** Tests of a server's jobs on a clip, without HTTP. */
 abstract class JobsOfAClip {

@@ -6,7 +6,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.server.Patience;
-import saltdrum.server.store.JobState;
+import saltdrum.server.store.job.JobState;
+import saltdrum.server.work.run.WorkOrder;
 
 /** A server that looks for jobs of others once an hour, and takes up its own when they are ordered. */
 @SpringBootTest(

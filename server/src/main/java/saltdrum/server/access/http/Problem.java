@@ -1,0 +1,56 @@
+package saltdrum.server.access.http;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import saltdrum.core.Json;
+
+/** An answer to a call that goes wrong before any controller hears of it: problem details (RFC 9457). */
+public final class Problem {
+    private Problem() {}
+
+    /** The default sentence for a status. */
+    public static String sentence(int status) {
+        return switch (status) {
+            case 400 -> "The request cannot be read. Nothing was changed.";
+            case 401 -> "Sign in first. Nothing was changed.";
+            case 403 -> "This is not allowed.";
+            case 404 -> "There is nothing at this address.";
+            case 405 -> "This cannot be asked of this address.";
+            case 406 -> "There is no answer in the requested format.";
+            case 413 -> "The request is too large. Nothing of it was taken.";
+            case 414, 431 -> "The address or the head of the request is too long.";
+            case 415 -> "A body of this kind is not read here.";
+            case 416 -> "The file has no such part.";
+            case 503 -> "The server is busy or going down. Do it again in a moment.";
+            default ->
+                status < 500
+                        ? "The request cannot be answered. Nothing was changed."
+                        : "This went wrong on our side. Nothing was changed; do it again.";
+        };
+    }
+
+    public static byte[] body(int status, String detail) {
+        return Json.write(Map.of("status", status, "detail", detail)).getBytes(StandardCharsets.UTF_8);
+    }
+
+    public static void write(HttpServletResponse response, int status, String detail) throws IOException {
+        write(response, status, body(status, detail));
+    }
+
+    /** @param needs what is missing, for the page */
+    public static void write(HttpServletResponse response, int status, String detail, String needs) throws IOException {
+        write(
+                response,
+                status,
+                Json.write(Map.of("status", status, "detail", detail, "needs", needs))
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void write(HttpServletResponse response, int status, byte[] body) throws IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.getOutputStream().write(body);
+    }
+}

@@ -1,0 +1,29 @@
+package saltdrum.server.access.http;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.valves.ErrorReportValve;
+
+/** Answers what never came as far as the application: addresses and heads that cannot be read. Tomcat makes it by name. */
+public final class ProblemValve extends ErrorReportValve {
+    @Override
+    protected void report(Request request, Response response, Throwable thrown) {
+        int status = response.getStatus();
+        if (status < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
+            return;
+        }
+        try {
+            response.setContentType("application/problem+json");
+            try (OutputStream out = response.getReporter() == null ? null : response.getOutputStream()) {
+                if (out != null) {
+                    out.write(Problem.body(status, Problem.sentence(status)));
+                }
+            }
+            response.finishResponse();
+        } catch (IOException | IllegalStateException gone) {
+            container.getLogger().debug("nobody reads the answer", gone);
+        }
+    }
+}

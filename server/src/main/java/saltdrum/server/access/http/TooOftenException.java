@@ -1,0 +1,27 @@
+package saltdrum.server.access.http;
+
+import java.time.Duration;
+import saltdrum.core.SaltDrumException;
+
+/** A caller asked more often than anybody needs to. */
+public final class TooOftenException extends SaltDrumException {
+    private final Duration within;
+
+    public TooOftenException(Duration within) {
+        super("This was tried too often. Nothing was changed: wait " + told(within) + " and do it again.");
+        this.within = within;
+    }
+
+    private static String told(Duration within) {
+        long minutes = within.toMinutes();
+        if (minutes == 0) {
+            return Math.max(1, within.toSeconds()) + " seconds";
+        }
+        return minutes == 1 ? "a minute" : minutes + " minutes";
+    }
+
+    /** The longest time until the next attempt is allowed. */
+    public Duration within() {
+        return within;
+    }
+}

@@ -1,0 +1,2 @@
+/** Operations on clients, clips and their footage. */
+package saltdrum.server.api.clip;

@@ -1,0 +1,2 @@
+/** Operations on jobs, renders and orders. */
+package saltdrum.server.api.job;

@@ -1,0 +1,58 @@
+package saltdrum.server.api.openapi;
+
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.core.converter.ResolvedSchema;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.math.BigDecimal;
+import java.util.Arrays;
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.FacetKind;
+import saltdrum.core.look.Facets;
+
+/** Describes the JSON of a look: one property a facet, of which any may be missing. */
+final class LookSchemas {
+    private LookSchemas() {}
+
+    static void add(OpenAPI api) {
+        ObjectSchema patch = new ObjectSchema();
+        patch.setDescription("Some facets of a look; what is missing comes from what lies under it");
+        for (Facet<?> facet : Facets.ALL) {
+            patch.addProperty(facet.name(), schema(api, facet.kind()));
+        }
+        patch.setAdditionalProperties(false);
+        api.getComponents().addSchemas("Patch", patch);
+    }
+
+    private static Schema<?> schema(OpenAPI api, FacetKind<?> kind) {
+        if (kind instanceof FacetKind.Number number) {
+            return new NumberSchema()
+                    .minimum(BigDecimal.valueOf(number.least()))
+                    .maximum(BigDecimal.valueOf(number.most()));
+        } else if (kind instanceof FacetKind.Switch) {
+            return new BooleanSchema();
+        } else if (kind instanceof FacetKind.Choice<?> choice) {
+            StringSchema one = new StringSchema();
+            Arrays.stream(choice.type().getEnumConstants()).forEach(value -> one.addEnumItem(value.name()));
+            return one;
+        } else if (kind instanceof FacetKind.Several<?> several) {
+            return new ArraySchema().items(reference(api, several.type())).maxItems(several.most());
+        } else if (kind instanceof FacetKind.Value<?> value) {
+            return reference(api, value.type());
+        }
+        return new StringSchema();
+    }
+
+    private static Schema<?> reference(OpenAPI api, Class<?> type) {
+        ResolvedSchema resolved =
+                ModelConverters.getInstance().readAllAsResolvedSchema(new AnnotatedType(type).resolveAsRef(true));
+        resolved.referencedSchemas.forEach((name, schema) -> api.getComponents().addSchemas(name, schema));
+        return new Schema<>().$ref("#/components/schemas/" + type.getSimpleName());
+    }
+}

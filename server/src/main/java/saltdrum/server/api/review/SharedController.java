@@ -1,0 +1,289 @@
+package saltdrum.server.api.review;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.BadInputException;
+import saltdrum.core.FromOutside;
+import saltdrum.core.MayBeMissing;
+import saltdrum.core.cue.Bars;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.scene.Scene;
+import saltdrum.core.style.StyleShelf;
+import saltdrum.core.word.Word;
+import saltdrum.server.access.Caller;
+import saltdrum.server.access.http.CallCounter;
+import saltdrum.server.access.http.RateLimit;
+import saltdrum.server.api.MediaAnswers;
+import saltdrum.server.api.clip.BarsAnswer;
+import saltdrum.server.api.people.MemberNames;
+import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.clip.ClientSettingsStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.job.JobRow;
+import saltdrum.server.store.job.JobStore;
+import saltdrum.server.store.people.PersonRow;
+import saltdrum.server.store.people.Role;
+import saltdrum.server.store.review.NewRemark;
+import saltdrum.server.store.review.RemarkRow;
+import saltdrum.server.store.review.ReviewRow;
+import saltdrum.server.store.review.ReviewStore;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.work.run.WorkOrder;
+
+/** The contents of a review link, for anyone who has it. */
+@Tag(name = "reviews")
+@RestController
+@RequestMapping("/api/shared")
+public class SharedController {
+    private static final int MOST_TEXT = 2000;
+
+    private final ReviewStore reviews;
+    private final ClipStore clips;
+    private final TrackStore tracks;
+    private final JobStore jobs;
+    private final ClientSettingsStore houses;
+    private final SceneMaker scenes;
+    private final StyleShelf styles;
+    private final MediaAnswers videos;
+    private final BarsAnswer barsAnswer;
+    private final CallCounter throttle;
+    private final MemberNames names;
+    private final Caller caller;
+
+    SharedController(
+            ReviewStore reviews,
+            ClipStore clips,
+            TrackStore tracks,
+            JobStore jobs,
+            ClientSettingsStore houses,
+            SceneMaker scenes,
+            StyleShelf styles,
+            MediaAnswers videos,
+            BarsAnswer barsAnswer,
+            CallCounter throttle,
+            MemberNames names,
+            Caller caller) {
+        this.reviews = reviews;
+        this.clips = clips;
+        this.tracks = tracks;
+        this.jobs = jobs;
+        this.houses = houses;
+        this.scenes = scenes;
+        this.styles = styles;
+        this.videos = videos;
+        this.barsAnswer = barsAnswer;
+        this.throttle = throttle;
+        this.names = names;
+        this.caller = caller;
+    }
+
+    /** @param path of its link; missing if it cannot be shown again */
+    public record SharedRow(
+            @MayBeMissing String path,
+            String clip,
+            ReviewRow.Shows shows,
+            int round,
+            String shown,
+            @MayBeMissing RemarkRow.Kind verdict) {}
+
+    @Operation(summary = "What the client of the reviewer who asks is shown at present")
+    @GetMapping
+    List<SharedRow> all() {
+        return caller
+                .person()
+                .filter(person -> person.role() == Role.REVIEWER)
+                .map(PersonRow::clientId)
+                .map(reviews::openOf)
+                .orElse(List.of())
+                .stream()
+                .map(row -> new SharedRow(
+                        ReviewView.path(reviews.token(row)),
+                        clips.get(row.clipId()).name(),
+                        row.shows(),
+                        row.round(),
+                        row.shown().toString(),
+                        ReviewView.verdict(row.round(), reviews.remarks(row.id()))))
+                .toList();
+    }
+
+    @Operation(summary = "What a link shows, and what was said to it")
+    @GetMapping("/{token}")
+    SharedView one(@PathVariable String token, HttpServletRequest http) {
+        return view(found(token, http));
+    }
+
+    private SharedView view(ReviewRow review) {
+        ClipRow clip = clips.get(review.clipId());
+        Shown shown = shown(review);
+        List<RemarkRow> remarks = reviews.remarks(review.id());
+        return new SharedView(
+                clip.name(),
+                clip.client(),
+                review.shows(),
+                review.round(),
+                review.note(),
+                review.createdBy(),
+                caller.name(),
+                review.shown().toString(),
+                review.expires().toString(),
+                clip.info().durationMs(),
+                clip.info().frameRate(),
+                shown.track.frame().output(clip.info().size()),
+                SharedView.cues(shown.track),
+                ReviewView.verdict(review.round(), remarks),
+                remarks.stream().map(ReviewView.RemarkView::of).toList());
+    }
+
+    /** @param version of the stage; 0 for a film, which does not change */
+    private record Shown(long version, Track track) {}
+
+    private Shown shown(ReviewRow review) {
+        if (review.shows() == ReviewRow.Shows.STAGE) {
+            StoredTrack stored = tracks.shown(review.clipId(), review.language());
+            return new Shown(stored.version(), stored.track());
+        }
+        return new Shown(0, ((WorkOrder.Render) WorkOrder.FORM.read(film(review).workOrder())).track());
+    }
+
+    private JobRow film(ReviewRow review) {
+        JobRow job = review.jobId() == null ? null : jobs.get(review.jobId());
+        if (job == null || job.outputHash() == null) {
+            throw new NotFoundException("This film was removed. Ask the sender of the link for a new one.");
+        }
+        return job;
+    }
+
+    @Hidden
+    @GetMapping("/{token}/video")
+    ResponseEntity<Resource> video(
+            @PathVariable String token, @RequestParam(defaultValue = "false") boolean download, HttpServletRequest http)
+            throws IOException {
+        ReviewRow review = found(token, http);
+        return review.shows() == ReviewRow.Shows.FILM
+                ? videos.ofJob(film(review), download, http)
+                : videos.ofClip(clips.get(review.clipId()), http);
+    }
+
+    /** The present stage; {@code version} is that of its captions. */
+    record SharedStage(long version, Frame frame, FrameLayout layout, Scene scene) {}
+
+    @Operation(summary = "The stage that a link shows, to be painted over its clip")
+    @GetMapping("/{token}/stage")
+    SharedStage stage(@PathVariable String token, HttpServletRequest http) {
+        ReviewRow review = found(token, http);
+        if (review.shows() != ReviewRow.Shows.STAGE) {
+            throw new NotFoundException("This link shows a film.");
+        }
+        Shown shown = shown(review);
+        ClipRow clip = clips.get(review.clipId());
+        Size size = clip.info().size();
+        Frame frame = shown.track.frame();
+        return new SharedStage(
+                shown.version,
+                frame,
+                frame.layout(size, houses.of(clip).zones()),
+                scenes.make(shown.track, styles.of(shown.track), size));
+    }
+
+    /** What the bars beside the clip show, on that stage. */
+    @Hidden
+    @GetMapping("/{token}/bars")
+    ResponseEntity<byte[]> bars(@PathVariable String token, HttpServletRequest http) {
+        ReviewRow review = found(token, http);
+        Frame frame = shown(review).track.frame();
+        Size output = frame.output(clips.get(review.clipId()).info().size());
+        Bars bars = frame.bars();
+        if (bars.kind() != Bars.Kind.GRADIENT && bars.kind() != Bars.Kind.PICTURE) {
+            throw new NotFoundException("There is no picture beside this clip.");
+        }
+        return barsAnswer.of(output, frame.barColour(), bars.to(), bars.picture());
+    }
+
+    /**
+     * @param author name of the author; ignored if signed in
+     * @param kind a remark, or a statement about the whole
+     * @param atMs moment of a remark
+     * @param wordId word that a remark is about; null for none
+     */
+    record RemarkRequest(
+            @MayBeMissing String author,
+            @MayBeMissing RemarkRow.Kind kind,
+            @MayBeMissing Integer atMs,
+            @MayBeMissing Long wordId,
+            @MayBeMissing String text)
+            implements FromOutside {}
+
+    @Operation(summary = "Says something to what a link shows: at a moment or a word, or about the whole")
+    @PostMapping("/{token}/remarks")
+    SharedView say(@PathVariable String token, @RequestBody RemarkRequest request, HttpServletRequest http) {
+        ReviewRow review = found(token, http);
+        RemarkRow.Kind kind = request.kind() == null ? RemarkRow.Kind.REMARK : request.kind();
+        String author = caller.person().map(PersonRow::name).orElseGet(() -> names.ofAStranger(request.author()));
+        String text = request.text() == null ? "" : request.text().strip();
+        if (text.length() > MOST_TEXT) {
+            throw new BadInputException("That is longer than " + MOST_TEXT + " letters. Say it in two remarks.");
+        }
+        Integer atMs = null;
+        Word word = null;
+        if (kind == RemarkRow.Kind.REMARK) {
+            if (text.isEmpty()) {
+                throw new BadInputException("The remark says nothing yet.");
+            }
+            atMs = request.atMs();
+            long end = clips.get(review.clipId()).info().durationMs();
+            if (atMs == null || atMs < 0 || atMs > end) {
+                throw new BadInputException("A remark belongs to a moment of the clip, 0 to " + end + " ms.");
+            }
+            word = request.wordId() == null ? null : word(review, request.wordId());
+        }
+        String who = review.id() + " " + http.getRemoteAddr();
+        throttle.count(kind == RemarkRow.Kind.REMARK ? RateLimit.REMARK : RateLimit.VERDICT, who);
+        if (kind == RemarkRow.Kind.REMARK) {
+            throttle.count(RateLimit.REMARKS_OF_ONE, who);
+        }
+        reviews.say(
+                review.id(),
+                new NewRemark(
+                        kind,
+                        atMs,
+                        word == null ? null : word.id(),
+                        word == null ? null : word.text(),
+                        author,
+                        caller.person().isPresent(),
+                        text));
+        return view(review);
+    }
+
+    private Word word(ReviewRow review, long id) {
+        return shown(review).track.cues().stream()
+                .flatMap(cue -> cue.words().stream())
+                .filter(word -> Objects.equals(word.id(), id))
+                .findFirst()
+                .orElseThrow(
+                        () -> new BadInputException("That word is not there any more. Say it at the moment instead."));
+    }
+
+    private ReviewRow found(String token, HttpServletRequest http) {
+        return throttle.opened(http.getRemoteAddr(), () -> reviews.byToken(token));
+    }
+}

@@ -1,0 +1,2 @@
+/** Operations on styles, motions, fonts, emoji, stickers and pictures. */
+package saltdrum.server.api.style;

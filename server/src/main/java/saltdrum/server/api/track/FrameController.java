@@ -1,0 +1,71 @@
+package saltdrum.server.api.track;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.SafeZones;
+import saltdrum.core.parts.ValuePart;
+import saltdrum.core.parts.ValueParts;
+import saltdrum.server.api.Audited;
+import saltdrum.server.store.clip.ClientSettingsStore;
+import saltdrum.server.store.clip.ClipRow;
+import saltdrum.server.store.clip.ClipStore;
+
+/** Frames that are tried, and what a phone lays over them. */
+@Tag(name = "frames")
+@RestController
+@RequestMapping("/api")
+class FrameController {
+    private final ClipStore clips;
+    private final ClientSettingsStore houses;
+
+    FrameController(ClipStore clips, ClientSettingsStore houses) {
+        this.clips = clips;
+        this.houses = houses;
+    }
+
+    @Operation(summary = "Where everything would lie in a frame; nothing is kept")
+    @PostMapping("/clips/{clipId}/frame/attempt")
+    FrameLayout attempt(@PathVariable String clipId, @RequestBody Frame frame) {
+        ClipRow clip = clips.get(clipId);
+        return frame.layout(clip.info().size(), houses.of(clip).zones());
+    }
+
+    @Operation(summary = "What a phone lays over the clips of a client, or of the workshop")
+    @GetMapping("/zones")
+    SafeZones zones(@RequestParam(required = false) Long client) {
+        return houses.of(client).zones();
+    }
+
+    @Operation(summary = "What of it can be set, and between what each lies")
+    @GetMapping("/zones/parts")
+    List<ValuePart> zoneParts() {
+        return ValueParts.parts(SafeZones.class);
+    }
+
+    @Audited("Settled the safe zones")
+    @PutMapping("/zones")
+    SafeZones setZones(@RequestParam(required = false) Long client, @RequestBody SafeZones zones) {
+        houses.setZones(client, zones);
+        return zones(client);
+    }
+
+    @Operation(summary = "Back to what is usual")
+    @Audited("Took the usual safe zones again")
+    @DeleteMapping("/zones")
+    SafeZones usualZones(@RequestParam(required = false) Long client) {
+        houses.setZones(client, null);
+        return zones(client);
+    }
+}

@@ -1,0 +1,51 @@
+package saltdrum.server.api.track;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.FrameLayout;
+import saltdrum.core.cue.Headline;
+import saltdrum.core.cue.Recipe;
+import saltdrum.core.cue.SafeZones;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.cue.TrackExtras.Unscripted;
+import saltdrum.core.look.Styling;
+import saltdrum.server.store.track.StoredTrack;
+import saltdrum.server.store.track.UndoSteps;
+
+/** What there is to know of a track but its cues. */
+record TrackHead(
+        long version,
+        @Schema(description = "Which of the tracks that have had this id") String incarnation,
+        String language,
+        String style,
+        @Schema(description = "How it uses its style, and what it has otherwise") Styling styling,
+        Recipe recipe,
+        Frame frame,
+        @Schema(description = "Where everything lies in the finished picture") FrameLayout layout,
+        @Schema(description = "Room for a cue after the last one, ms; 0 where there is none") int endRestMs,
+        @Schema(description = "Speech that was heard and is not in the script") List<Unscripted> unscripted,
+        @Schema(description = "Fixed texts, in the order in which they are drawn") List<Headline> headlines,
+        @Schema(description = "What undo would undo") String undo,
+        @Schema(description = "What redo would do again") String redo) {
+
+    static TrackHead of(StoredTrack stored, UndoSteps steps, Size clip, SafeZones zones) {
+        Track track = stored.track();
+        return new TrackHead(
+                stored.version(),
+                stored.incarnation(),
+                track.language(),
+                track.style(),
+                track.styling(),
+                track.recipe(),
+                track.frame(),
+                track.frame().layout(clip, zones),
+                CueTime.restAtEnd(CueTime.of(track), track.endMs()),
+                track.beside().unscripted(),
+                track.beside().headlines(),
+                steps.undo(),
+                steps.redo());
+    }
+}

@@ -1,0 +1,2 @@
+/** Operations on the installation itself: its health and its storage. */
+package saltdrum.server.api.workshop;

@@ -1,4 +1,0 @@
-package saltdrum.server.store;
-
-/** A track before and after one change; both the same where nothing changed. */
-public record StoredChange(StoredTrack before, StoredTrack after) {}

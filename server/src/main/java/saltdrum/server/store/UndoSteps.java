@@ -1,4 +1,0 @@
-package saltdrum.server.store;
-
-/** What undo and redo would do, in words; null when there is nothing. */
-public record UndoSteps(String undo, String redo) {}

@@ -1,0 +1,2 @@
+/** Jobs and their attempts, workers, orders and what they delivered. */
+package saltdrum.server.store.job;

@@ -1,0 +1,2 @@
+/** Review links and remarks. */
+package saltdrum.server.store.review;

@@ -1,0 +1,2 @@
+/** Tracks: cues and words, versions, history and undo. */
+package saltdrum.server.store.track;
