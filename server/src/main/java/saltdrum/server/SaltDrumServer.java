@@ -13,7 +13,7 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import saltdrum.core.layout.SceneMaker;
-import saltdrum.core.layout.Typesetter;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.MachineHyphens;

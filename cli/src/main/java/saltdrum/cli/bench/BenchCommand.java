@@ -10,6 +10,23 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import saltdrum.cli.bench.burn.BurnBench;
+import saltdrum.cli.bench.burn.DeliverBench;
+import saltdrum.cli.bench.burn.FrameBench;
+import saltdrum.cli.bench.burn.PaintBench;
+import saltdrum.cli.bench.burn.SceneBench;
+import saltdrum.cli.bench.measure.BenchReport;
+import saltdrum.cli.bench.server.CheckBench;
+import saltdrum.cli.bench.server.EditBench;
+import saltdrum.cli.bench.server.MemoryBench;
+import saltdrum.cli.bench.server.SiegeBench;
+import saltdrum.cli.bench.server.SoakBench;
+import saltdrum.cli.bench.server.WorkersBench;
+import saltdrum.cli.bench.server.WorkshopBench;
+import saltdrum.cli.bench.words.AlignBench;
+import saltdrum.cli.bench.words.HearingBench;
+import saltdrum.cli.bench.words.SpeechBench;
+import saltdrum.cli.bench.words.WordsBench;
 import saltdrum.core.BadInputException;
 
 @Command(

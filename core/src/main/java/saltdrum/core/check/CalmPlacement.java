@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import saltdrum.core.check.light.FramedLight;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.edit.ApplyRemedies;

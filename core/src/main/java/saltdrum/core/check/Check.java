@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Looks for findings of some kinds. */
-interface Check {
+public interface Check {
     Set<CheckKind> kinds();
 
     List<Finding> of(CheckInput subject);

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.check.light.FramedLight;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.FrameLayout;
@@ -23,21 +24,21 @@ import saltdrum.core.style.Cascade;
 
 /** What is checked, and what was measured of it. Made by {@link Builder}. */
 public final class CheckInput {
-    final Track track;
-    final List<CueTime> times;
-    final Scene scene;
-    final FrameLayout layout;
-    final Cascade cascade;
-    final Limits limits;
-    final TrialLayout trial;
-    final double unsureBelow;
-    final Map<Long, Onsets.Heard> heard;
-    final FramedLight light;
-    final Set<Long> misspelt;
-    final Function<String, List<String>> suggestions;
-    final List<Translated> translations;
-    final int captionStreams;
-    final PictureText inPicture;
+    public final Track track;
+    public final List<CueTime> times;
+    public final Scene scene;
+    public final FrameLayout layout;
+    public final Cascade cascade;
+    public final Limits limits;
+    public final TrialLayout trial;
+    public final double unsureBelow;
+    public final Map<Long, Onsets.Heard> heard;
+    public final FramedLight light;
+    public final Set<Long> misspelt;
+    public final Function<String, List<String>> suggestions;
+    public final List<Translated> translations;
+    public final int captionStreams;
+    public final PictureText inPicture;
     private List<Omission> cuts;
     private final Map<Long, Part> parts = new HashMap<>();
     private final Map<Long, TextBlock> blocks = new HashMap<>();
@@ -70,24 +71,24 @@ public final class CheckInput {
     }
 
     /** What a reader would not miss. */
-    List<Omission> cuts() {
+    public List<Omission> cuts() {
         if (cuts == null) {
             cuts = OmissionFinder.of(track);
         }
         return cuts;
     }
 
-    Part part(long cueId) {
+    public Part part(long cueId) {
         return parts.get(cueId);
     }
 
     /** The letters of the part at rest, in design pixels. */
-    TextBlock block(Part part) {
+    public TextBlock block(Part part) {
         return blocks.computeIfAbsent(part.cueId(), id -> TextBlock.of(part));
     }
 
     /** Where text is safe, design pixels. */
-    Box safe() {
+    public Box safe() {
         Box part = layout.safe();
         return new Box(
                 part.x() * scene.width(),
@@ -96,20 +97,20 @@ public final class CheckInput {
                 part.height() * scene.height());
     }
 
-    FindingLocation spot(int index) {
+    public FindingLocation spot(int index) {
         CueTime time = times.get(index);
         return new FindingLocation(
                 track.cues().get(index).id(), 0, (time.showMs() + time.hideMs()) / 2, time.showMs(), time.hideMs());
     }
 
     /** As {@link #spot(int)}, late enough for all of its words to be there. */
-    FindingLocation whole(int index) {
+    public FindingLocation whole(int index) {
         FindingLocation spot = spot(index);
         int ms = spot.toMs() - Math.max(1, (spot.toMs() - spot.fromMs()) / 8);
         return new FindingLocation(spot.cueId(), 0, ms, spot.fromMs(), spot.toMs());
     }
 
-    FindingLocation spot(int index, long wordId) {
+    public FindingLocation spot(int index, long wordId) {
         Cue cue = track.cues().get(index);
         int start = cue.words().get(cue.indexOf(wordId)).startMs();
         FindingLocation spot = spot(index);
@@ -117,7 +118,7 @@ public final class CheckInput {
     }
 
     /** The track after an edit; none where it is refused. */
-    Optional<Track> after(Edit edit) {
+    public Optional<Track> after(Edit edit) {
         try {
             Track tried = edit.on(track);
             return tried.equals(track) ? Optional.empty() : Optional.of(tried);
@@ -127,7 +128,7 @@ public final class CheckInput {
     }
 
     /** An edit as a remedy, where it can be made and brings the measure to what is wanted. */
-    Optional<Remedy> tried(String said, Edit edit, ToDoubleFunction<Track> measure, double least, double most) {
+    public Optional<Remedy> tried(String said, Edit edit, ToDoubleFunction<Track> measure, double least, double most) {
         return after(edit).flatMap(tried -> {
             double value = measure.applyAsDouble(tried);
             return value >= least && value <= most
@@ -138,7 +139,7 @@ public final class CheckInput {
 
     /** The remedies that exist among several candidates. */
     @SafeVarargs
-    static List<Remedy> of(Optional<Remedy>... ways) {
+    public static List<Remedy> of(Optional<Remedy>... ways) {
         List<Remedy> all = new ArrayList<>();
         for (Optional<Remedy> way : ways) {
             way.ifPresent(all::add);

@@ -24,19 +24,19 @@ public record Finding(
         remedies = List.copyOf(remedies);
     }
 
-    static Finding of(CheckKind kind, FindingLocation spot, String said, Remedy... remedies) {
+    public static Finding of(CheckKind kind, FindingLocation spot, String said, Remedy... remedies) {
         return new Finding(kind, spot, null, null, "", said, List.of(remedies), null);
     }
 
-    static Finding of(CheckKind kind, FindingLocation spot, double measured, double limit, String unit, String said) {
+    public static Finding of(CheckKind kind, FindingLocation spot, double measured, double limit, String unit, String said) {
         return new Finding(kind, spot, measured, limit, unit, said, List.of(), null);
     }
 
-    Finding with(List<Remedy> ways) {
+    public Finding with(List<Remedy> ways) {
         return new Finding(kind, spot, measured, limit, unit, said, ways, reason);
     }
 
-    Finding letStand(String why) {
+    public Finding letStand(String why) {
         return new Finding(kind, spot, measured, limit, unit, said, remedies, why);
     }
 

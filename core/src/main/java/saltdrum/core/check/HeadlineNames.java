@@ -3,12 +3,12 @@ package saltdrum.core.check;
 import saltdrum.core.cue.Headline;
 
 /** How findings name a headline. */
-final class HeadlineNames {
+public final class HeadlineNames {
     private static final int MOST = 30;
 
     private HeadlineNames() {}
 
-    static String shortened(Headline headline) {
+    public static String shortened(Headline headline) {
         String text = headline.text().replaceAll("\\s+", " ");
         return text.length() <= MOST ? text : text.substring(0, MOST - 1) + "…";
     }

@@ -11,7 +11,7 @@ import saltdrum.core.scene.Part;
  * What was found out about parts: a scene has the same object again as long as nothing of it changes. The parts themselves are
  * not held: they are far larger. Safe for many threads.
  */
-final class PartCache<T> {
+public final class PartCache<T> {
     private static final int MOST = 8_000;
 
     /** @param also what else it depends on */
@@ -26,7 +26,7 @@ final class PartCache<T> {
         }
     });
 
-    T of(Part part, Object also, Supplier<T> make) {
+    public T of(Part part, Object also, Supplier<T> make) {
         Key key = new Key(System.identityHashCode(part), also);
         Entry<T> known = all.get(key);
         if (known == null || known.part.get() != part) {

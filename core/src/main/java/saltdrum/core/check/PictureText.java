@@ -1,5 +1,7 @@
 package saltdrum.core.check;
 
+import saltdrum.core.check.light.LightSamples;
+
 /**
  * Finds captions that are already in the picture. Letters are many alternating light and dark edges, close together,
  * over several rows. Captions stay still for about half a second and then disappear, which tells them from permanent

@@ -13,8 +13,8 @@ import saltdrum.core.scene.Part;
  * @param box design pixels; empty if there are no letters
  * @param smallest size of its smallest letters, design pixels; 0 if there are none
  */
-record TextBlock(Box box, double smallest) {
-    static TextBlock of(Part part) {
+public record TextBlock(Box box, double smallest) {
+    public static TextBlock of(Part part) {
         TextBlock all = new TextBlock(Box.EMPTY, 0);
         for (Mark mark : part.marks()) {
             all = all.with(mark, Affine.NONE);

@@ -4,6 +4,7 @@ import com.ibm.icu.text.Bidi;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.layout.type.FaceMetrics;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.Facets;

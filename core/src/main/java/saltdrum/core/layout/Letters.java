@@ -4,6 +4,8 @@ import com.ibm.icu.text.Bidi;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.layout.LineLayout.PlacedWord;
+import saltdrum.core.layout.type.JoiningScripts;
+import saltdrum.core.layout.type.ShapedWord;
 
 /** The letters of a word, each with the marks on it; a joined script has one, the word itself. */
 final class Letters {

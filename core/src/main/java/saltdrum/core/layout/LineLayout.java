@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
+import saltdrum.core.layout.type.ShapedWord;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;

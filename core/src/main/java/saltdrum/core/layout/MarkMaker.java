@@ -1,7 +1,7 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Rounding.hundredth;
-import static saltdrum.core.layout.Rounding.quarter;
+import static saltdrum.core.layout.type.Rounding.hundredth;
+import static saltdrum.core.layout.type.Rounding.quarter;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -2,6 +2,9 @@ package saltdrum.core.layout;
 
 import com.ibm.icu.lang.UCharacter;
 import java.util.Locale;
+import saltdrum.core.layout.type.JoiningScripts;
+import saltdrum.core.layout.type.ShapedWord;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.word.Scripts;

@@ -1,10 +1,11 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Rounding.hundredth;
-import static saltdrum.core.layout.Rounding.quarter;
+import static saltdrum.core.layout.type.Rounding.hundredth;
+import static saltdrum.core.layout.type.Rounding.quarter;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.layout.type.Outlines;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.TextOutline;

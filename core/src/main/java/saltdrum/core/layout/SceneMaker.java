@@ -16,6 +16,8 @@ import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.layout.type.Outlines;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Styling;

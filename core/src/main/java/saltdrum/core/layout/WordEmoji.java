@@ -1,6 +1,6 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Rounding.hundredth;
+import static saltdrum.core.layout.type.Rounding.hundredth;
 
 import java.util.List;
 import saltdrum.core.layout.LineLayout.PlacedWord;

@@ -1,12 +1,14 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Rounding.hundredth;
-import static saltdrum.core.layout.Rounding.quarter;
+import static saltdrum.core.layout.type.Rounding.hundredth;
+import static saltdrum.core.layout.type.Rounding.quarter;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import saltdrum.core.layout.LineLayout.PlacedWord;
+import saltdrum.core.layout.type.Outlines;
+import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.TextShadow;

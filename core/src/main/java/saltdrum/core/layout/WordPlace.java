@@ -1,11 +1,12 @@
 package saltdrum.core.layout;
 
-import static saltdrum.core.layout.Rounding.hundredth;
+import static saltdrum.core.layout.type.Rounding.hundredth;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.layout.LineLayout.PlacedWord;
+import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;

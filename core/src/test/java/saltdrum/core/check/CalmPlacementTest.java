@@ -6,6 +6,8 @@ import java.nio.ByteBuffer;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Words;
+import saltdrum.core.check.light.FramedLight;
+import saltdrum.core.check.light.LightSamples;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline.Place;
 import saltdrum.core.cue.Recipe;

@@ -2,6 +2,9 @@ package saltdrum.core.check;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import saltdrum.core.check.light.FramedLight;
+import saltdrum.core.check.light.LightSamples;
+import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
@@ -15,25 +18,25 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 
 /** Findings of tracks that are made for a test: tall clips in a shipped style. */
-final class Checked {
-    static final Size CLIP = new Size(1080, 1920);
+public final class Checked {
+    public static final Size CLIP = new Size(1080, 1920);
     private static final SceneMaker SCENES = new SceneMaker(new BlockTypesetter());
     private static final ShippedStyles STYLES = new ShippedStyles();
     private static final Checker CHECKER = new Checker();
 
     private Checked() {}
 
-    static List<Finding> findings(Track track, UnaryOperator<CheckInput.Builder> more) {
+    public static List<Finding> findings(Track track, UnaryOperator<CheckInput.Builder> more) {
         return CHECKER.findings(more.apply(builder(track)).build());
     }
 
-    static List<Finding> findings(Track track, CheckKind kind, UnaryOperator<CheckInput.Builder> more) {
+    public static List<Finding> findings(Track track, CheckKind kind, UnaryOperator<CheckInput.Builder> more) {
         return findings(track, more).stream()
                 .filter(finding -> finding.kind() == kind)
                 .toList();
     }
 
-    static List<Finding> findings(Track track, CheckKind kind) {
+    public static List<Finding> findings(Track track, CheckKind kind) {
         return findings(track, kind, UnaryOperator.identity());
     }
 
@@ -44,12 +47,12 @@ final class Checked {
         return new CheckInput.Builder(track, scene, layout, new Cascade(style, track.styling()), Checked::part);
     }
 
-    static Part part(Track tried, long id) {
+    public static Part part(Track tried, long id) {
         return new SceneTrialLayout(SCENES, one -> STYLES.get(one.style()), CLIP).part(tried, id);
     }
 
     /** A picture of one grey, for a minute. @param code 0 to 255 */
-    static FramedLight grey(Track track, int code) {
+    public static FramedLight grey(Track track, int code) {
         byte[] light = new byte[240];
         java.util.Arrays.fill(light, (byte) code);
         LightSamples samples = new LightSamples(1, 1, 250, 240, java.nio.ByteBuffer.wrap(light));

@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Words;
 import saltdrum.core.check.CheckInput.Translated;
+import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Headline.Place;
 import saltdrum.core.cue.Recipe;

@@ -2,6 +2,9 @@ package saltdrum.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.layout.type.FaceMetrics;
+import saltdrum.core.layout.type.ShapedWord;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.Face;
 import saltdrum.core.plane.Box;
 

@@ -17,7 +17,7 @@ import java.util.function.DoubleConsumer;
 import javax.imageio.ImageIO;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
-import saltdrum.core.check.LightSamples;
+import saltdrum.core.check.light.LightSamples;
 import saltdrum.core.colour.Contrast;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;

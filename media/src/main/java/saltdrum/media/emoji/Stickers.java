@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import saltdrum.core.BadInputException;
-import saltdrum.core.layout.TextSample;
+import saltdrum.core.layout.type.TextSample;
 import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.scene.Pixels;
 import saltdrum.core.text.EmojiRule;

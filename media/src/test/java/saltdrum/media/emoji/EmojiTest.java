@@ -9,7 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.BadInputException;
-import saltdrum.core.layout.ShapedWord;
+import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.look.Face;
 import saltdrum.core.scene.PictureLayer;
 import saltdrum.media.font.FontShelf;

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
-import saltdrum.core.layout.ShapedWord;
+import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.look.Axis;
 import saltdrum.core.look.Face;
 

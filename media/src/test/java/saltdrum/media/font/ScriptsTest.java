@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import saltdrum.core.layout.ShapedWord;
+import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.look.Face;
 
 /** Every script is shown by a shipped typeface or one of the machine; characters without any are reported. */

@@ -11,7 +11,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import saltdrum.core.layout.ShapedWord;
+import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.look.Face;
 
 class SkijaTypesetterTest {

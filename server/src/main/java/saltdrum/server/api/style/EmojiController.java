@@ -18,8 +18,8 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.emoji.EmojiNames;
 import saltdrum.core.emoji.EmojiSuggestions;
 import saltdrum.core.emoji.NamedEmoji;
-import saltdrum.core.layout.TextSample;
-import saltdrum.core.layout.Typesetter;
+import saltdrum.core.layout.type.TextSample;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.server.store.track.TrackStore;
 
 /** Emoji that can be placed at words, and suggestions for words. */

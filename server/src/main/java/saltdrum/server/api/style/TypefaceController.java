@@ -11,8 +11,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.layout.TextSample;
-import saltdrum.core.layout.Typesetter;
+import saltdrum.core.layout.type.TextSample;
+import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.Face;
 import saltdrum.media.font.FontShelf;
 

@@ -1,0 +1,2 @@
+/** Benchmarks of scenes, painting, burning and delivering. */
+package saltdrum.cli.bench.burn;

@@ -1,0 +1,2 @@
+/** Shaped words, their outlines and the typesetter that measures them. */
+package saltdrum.core.layout.type;
