@@ -18,10 +18,11 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.CaptionImport;
-import saltdrum.core.format.CaptionFile;
-import saltdrum.core.format.CaptionFile.Repair;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.Captions;
+import saltdrum.core.format.file.CaptionFile;
+import saltdrum.core.format.file.CaptionFile.Repair;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
@@ -111,7 +112,7 @@ public final class CaptionOptions {
 
     /** Writes a track in the format of the file name's ending, and first reports what that format cannot hold. */
     static void write(Track track, Path out, PrintWriter told) throws IOException {
-        CaptionFormat format = CaptionFormat.named(out.getFileName().toString());
+        CaptionFormat format = CaptionFormats.named(out.getFileName().toString());
         List<String> lost = format.loses(track, null);
         if (!lost.isEmpty()) {
             told.println(format.label() + " cannot keep " + String.join("; ", lost) + ".");

@@ -10,8 +10,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import saltdrum.core.format.CaptionFile.Repair;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFile.Repair;
 
 @Command(
         description =
@@ -35,7 +35,7 @@ final class ConvertCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        CaptionFormat.named(out.getFileName().toString());
+        CaptionFormats.named(out.getFileName().toString());
         List<Repair> repairs = new ArrayList<>();
         var track = CaptionOptions.track(in, recipe, "Mallet", repairs);
         PrintWriter told = spec.commandLine().getErr();

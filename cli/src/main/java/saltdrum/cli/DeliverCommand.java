@@ -17,7 +17,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.scene.Scene;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
@@ -75,7 +76,7 @@ final class DeliverCommand implements Callable<Integer> {
         public Iterator<String> iterator() {
             return Stream.concat(
                             OutputKind.NAMED.stream().map(OutputKind::written),
-                            CaptionFormat.ALL.stream()
+                            CaptionFormats.ALL.stream()
                                     .map(format -> format.endings().get(0)))
                     .iterator();
         }
@@ -90,9 +91,9 @@ final class DeliverCommand implements Callable<Integer> {
         List<Object> wanted = new ArrayList<>();
         for (String kind : kinds) {
             wanted.add(
-                    CaptionFormat.ALL.stream()
+                    CaptionFormats.ALL.stream()
                                     .anyMatch(format -> format.endings().contains(kind))
-                            ? CaptionFormat.named("a." + kind)
+                            ? CaptionFormats.named("a." + kind)
                             : OutputKind.of(kind));
         }
         Files.createDirectories(folder);

@@ -16,8 +16,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.CaptionFile.Repair;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFile.Repair;
 import saltdrum.core.translation.Translation;
 import saltdrum.speech.translate.Apertium;
 import saltdrum.speech.translate.OutsideTranslator;
@@ -44,7 +44,7 @@ final class TranslateCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        CaptionFormat.named(out.getFileName().toString());
+        CaptionFormats.named(out.getFileName().toString());
         List<Repair> repairs = new ArrayList<>();
         Track read = CaptionOptions.track(in, null, "Mallet", repairs);
         Track first = from == null ? read : read.withLanguage(from);

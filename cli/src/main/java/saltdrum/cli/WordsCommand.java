@@ -8,7 +8,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import saltdrum.core.BadInputException;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import saltdrum.core.emphasis.Suggestion;
 import saltdrum.core.emphasis.Suggestions;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.SoundChoice;

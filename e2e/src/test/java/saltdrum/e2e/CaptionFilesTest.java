@@ -16,7 +16,8 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
@@ -60,7 +61,7 @@ class CaptionFilesTest {
     @Test
     void chromiumReadsOurWebVttCueByCue() throws Exception {
         Track track = track();
-        String vtt = Base64.getEncoder().encodeToString(Files.readAllBytes(written(CaptionFormat.WEBVTT, track)));
+        String vtt = Base64.getEncoder().encodeToString(Files.readAllBytes(written(CaptionFormats.WEBVTT, track)));
         Object answer;
         try (Page page = Browser.chromium().newPage()) {
             answer = page.evaluate(
@@ -110,7 +111,7 @@ class CaptionFilesTest {
         for (String line : run(
                         "node",
                         "../web/scripts/read-imsc.mjs",
-                        written(CaptionFormat.TTML, track).toString())
+                        written(CaptionFormats.TTML, track).toString())
                 .split("\n")) {
             JsonNode event = JsonMapper.shared().readTree(line);
             from.add(event.path("from").asDouble());
@@ -133,7 +134,7 @@ class CaptionFilesTest {
     void ffmpegReadsOurSrtAndAss() throws Exception {
         Track track = track();
         List<CueTime> times = CueTime.of(track);
-        for (CaptionFormat format : List.of(CaptionFormat.SRT, CaptionFormat.ASS)) {
+        for (CaptionFormat format : List.of(CaptionFormats.SRT, CaptionFormats.ASS)) {
             String packets = run(
                     "ffprobe",
                     "-v",
@@ -149,7 +150,7 @@ class CaptionFilesTest {
                 String[] fields = rows[i].split(",");
                 double start = Double.parseDouble(fields[0]) * 1000;
                 double end = start + Double.parseDouble(fields[1]) * 1000;
-                double rounding = format == CaptionFormat.ASS ? 5.01 : 0.51;
+                double rounding = format == CaptionFormats.ASS ? 5.01 : 0.51;
                 assertThat(start).isCloseTo(times.get(i).showMs(), within(rounding));
                 assertThat(end).isCloseTo(times.get(i).hideMs(), within(2 * rounding));
             }
@@ -160,7 +161,7 @@ class CaptionFilesTest {
     @Test
     void libassChangesEveryWordWithinOneFrameOfItsTime() throws Exception {
         Track track = track();
-        Path ass = written(CaptionFormat.ASS, track);
+        Path ass = written(CaptionFormats.ASS, track);
         int rate = 100;
         int seconds = 9;
         Process ffmpeg = new ProcessBuilder(

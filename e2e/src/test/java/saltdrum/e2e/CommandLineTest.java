@@ -10,7 +10,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import saltdrum.cli.SaltDrumCommand;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 
 /** The main job without a database; exit codes 0, 2 and 3. */
 class CommandLineTest {

@@ -5,7 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.word.Word;
 
 /** The invented harbour's clips and what is said in them. */

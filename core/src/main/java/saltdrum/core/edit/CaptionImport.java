@@ -5,9 +5,9 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Range;
-import saltdrum.core.format.CaptionFile;
-import saltdrum.core.format.CaptionFile.Repair;
-import saltdrum.core.format.Captions;
+import saltdrum.core.format.file.CaptionFile;
+import saltdrum.core.format.file.CaptionFile.Repair;
+import saltdrum.core.format.file.TimedCues;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
@@ -28,7 +28,7 @@ public record CaptionImport(Edit edit, List<Cue> cues, List<Repair> repairs) {
      */
     public static CaptionImport of(CaptionFile file, String name, String language, long endMs) {
         List<Repair> repairs = new ArrayList<>(file.repairs());
-        List<Cue> cues = Captions.cues(file, repairs).stream()
+        List<Cue> cues = TimedCues.of(file, repairs).stream()
                 .filter(cue -> cue.firstWordMs() < endMs)
                 .toList();
         if (cues.isEmpty()) {

@@ -12,6 +12,9 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.SetEmphasis;
+import saltdrum.core.format.ass.Ass;
+import saltdrum.core.format.ass.AssStyles;
+import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.look.Backing;
 import saltdrum.core.look.FacetChoices.Align;
 import saltdrum.core.look.FacetChoices.Grow;
@@ -164,9 +167,9 @@ class AssTest {
     @Test
     void whatAssCannotHoldIsTold() {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it");
-        assertThat(CaptionFormat.ASS.loses(track, new ShippedStyles().get("Tidemark")))
+        assertThat(CaptionFormats.ASS.loses(track, new ShippedStyles().get("Tidemark")))
                 .contains("motion", "the forms of plates, which become plain boxes");
-        assertThat(CaptionFormat.ASS.loses(track, bent())).containsExactly("motion");
+        assertThat(CaptionFormats.ASS.loses(track, bent())).containsExactly("motion");
     }
 
     /** By hand after the fields that libass documents; numbers that cannot be read rest. */

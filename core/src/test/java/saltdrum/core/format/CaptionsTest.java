@@ -18,6 +18,7 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 
@@ -25,7 +26,7 @@ class CaptionsTest {
     private static final Size SIZE = new Size(1080, 1920);
 
     static final List<CaptionFormat> WITH_WORD_TIMES =
-            List.of(CaptionFormat.WORDS, CaptionFormat.WEBVTT, CaptionFormat.TTML);
+            List.of(CaptionFormats.WORDS, CaptionFormats.WEBVTT, CaptionFormats.TTML);
 
     private static Track track() {
         Track track = Words.track(
@@ -45,14 +46,14 @@ class CaptionsTest {
     }
 
     @ParameterizedTest
-    @FieldSource("saltdrum.core.format.CaptionFormat#ALL")
+    @FieldSource("saltdrum.core.format.CaptionFormats#ALL")
     void everyFormatKeepsWordsAndCues(CaptionFormat format) {
         Track track = track();
         Track back =
                 Read.of(written(format, track), "a." + format.endings().get(0)).track();
         assertThat(back.cues().stream().map(cue -> cue.text()))
                 .isEqualTo(track.cues().stream().map(cue -> cue.text()).toList());
-        if (format != CaptionFormat.TEXT) {
+        if (format != CaptionFormats.TEXT) {
             assertThat(back.cues().stream().map(cue -> cue.lineStarts()))
                     .isEqualTo(
                             track.cues().stream().map(cue -> cue.lineStarts()).toList());
@@ -60,7 +61,7 @@ class CaptionsTest {
     }
 
     @ParameterizedTest
-    @FieldSource("saltdrum.core.format.CaptionFormat#ALL")
+    @FieldSource("saltdrum.core.format.CaptionFormats#ALL")
     @ResourceLock(Resources.LOCALE)
     void everyFormatIsWrittenAlikeOnEveryMachine(CaptionFormat format) {
         Locale own = Locale.getDefault();
@@ -89,12 +90,12 @@ class CaptionsTest {
 
     @Test
     void whatIsLostIsSaidBefore() {
-        assertThat(CaptionFormat.SRT.loses(track(), null))
+        assertThat(CaptionFormats.SRT.loses(track(), null))
                 .containsExactly(
                         "the times of 17 words: each cue keeps only its own",
                         "the emphasis of 1 word",
                         "the style and its motion");
-        assertThat(CaptionFormat.WORDS.loses(track(), null)).containsExactly("the style and its motion");
+        assertThat(CaptionFormats.WORDS.loses(track(), null)).containsExactly("the style and its motion");
     }
 
     @Test
@@ -127,7 +128,7 @@ class CaptionsTest {
         assertThatThrownBy(() -> Read.of("a letter home", "a.srt"))
                 .isInstanceOf(BadInputException.class)
                 .hasMessageContaining("no cue");
-        assertThatThrownBy(() -> CaptionFormat.named("a.docx")).hasMessageContaining(".srt");
+        assertThatThrownBy(() -> CaptionFormats.named("a.docx")).hasMessageContaining(".srt");
     }
 
     /** Cut, doubled and disturbed files of every format: read or refused with a sentence, never a crash. */
@@ -135,11 +136,11 @@ class CaptionsTest {
     void mutatedFilesNeverCrashAReader() {
         Random random = new Random(7);
         int read = 0;
-        List<String> whole = CaptionFormat.ALL.stream()
+        List<String> whole = CaptionFormats.ALL.stream()
                 .map(format -> written(format, track()))
                 .toList();
         for (int i = 0; i < 1200; i++) {
-            CaptionFormat format = CaptionFormat.ALL.get(i % CaptionFormat.ALL.size());
+            CaptionFormat format = CaptionFormats.ALL.get(i % CaptionFormats.ALL.size());
             StringBuilder text = new StringBuilder(whole.get(i % whole.size()));
             for (int m = 0; m < 1 + random.nextInt(8); m++) {
                 int at = random.nextInt(text.length());

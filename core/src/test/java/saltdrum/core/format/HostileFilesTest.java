@@ -21,6 +21,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.CaptionImport;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 
@@ -49,7 +50,7 @@ class HostileFilesTest {
             try {
                 CaptionImport bring = CaptionImport.of(Captions.read(file, name), name, "en", 60_000);
                 Track after = bring.edit().on(track);
-                for (CaptionFormat out : CaptionFormat.ALL) {
+                for (CaptionFormat out : CaptionFormats.ALL) {
                     assertThat(out.write(after, STYLE, SIZE)).isNotEmpty();
                 }
                 read++;
@@ -66,7 +67,7 @@ class HostileFilesTest {
     }
 
     static List<CaptionFormat> formats() {
-        return CaptionFormat.ALL;
+        return CaptionFormats.ALL;
     }
 
     private static long cpu() {

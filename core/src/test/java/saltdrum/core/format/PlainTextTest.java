@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
+import saltdrum.core.format.plain.PlainText;
 
 class PlainTextTest {
     @Test

@@ -6,6 +6,8 @@ import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.BringInCues;
+import saltdrum.core.format.file.CaptionFile;
+import saltdrum.core.format.file.TimedCues;
 
 /** Reads files in tests and says what came of them in one line. */
 final class Read {
@@ -16,7 +18,7 @@ final class Read {
     private Read(byte[] bytes, String name) {
         file = Captions.read(bytes, name);
         repairs.addAll(file.repairs());
-        cues = Captions.cues(file, repairs);
+        cues = TimedCues.of(file, repairs);
     }
 
     static Read of(String text, String name) {

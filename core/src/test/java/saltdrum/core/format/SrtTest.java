@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
+import saltdrum.core.format.srt.Srt;
 
 class SrtTest {
     static final String SRT =

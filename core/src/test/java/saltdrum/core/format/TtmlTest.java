@@ -7,6 +7,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import saltdrum.core.BadInputException;
+import saltdrum.core.format.file.Region;
+import saltdrum.core.format.ttml.Ttml;
 
 class TtmlTest {
     private static Read read(String body) {
@@ -110,8 +112,8 @@ class TtmlTest {
         Read again = Read.of(written, "b.ttml");
         assertThat(settings(again, 0)).isEqualTo(settings(read, 0));
         assertThat(settings(again, 1)).isEqualTo(settings(read, 1));
-        assertThat(CaptionFormat.TTML.loses(read.track(), null)).noneMatch(lost -> lost.contains("place"));
-        assertThat(CaptionFormat.SRT.loses(read.track(), null)).anyMatch(lost -> lost.contains("places"));
+        assertThat(CaptionFormats.TTML.loses(read.track(), null)).noneMatch(lost -> lost.contains("place"));
+        assertThat(CaptionFormats.SRT.loses(read.track(), null)).anyMatch(lost -> lost.contains("places"));
     }
 
     @Test

@@ -3,6 +3,7 @@ package saltdrum.core.format;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import saltdrum.core.format.webvtt.WebVtt;
 
 /** Syntax cases named “W3C” are the examples of the WebVTT recommendation (w3.org/TR/webvtt1, 2019), section 1. */
 class WebVttTest {

@@ -12,6 +12,8 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.CaptionImport;
 import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.format.file.CaptionFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.LookPatch;

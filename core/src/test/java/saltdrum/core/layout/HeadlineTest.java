@@ -21,8 +21,9 @@ import saltdrum.core.edit.Change;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.DropHeadline;
 import saltdrum.core.edit.PutHeadline;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.Captions;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;
 import saltdrum.core.scene.Part;
@@ -114,8 +115,8 @@ class HeadlineTest {
     @Test
     void filesSayThatTheyLoseIt() {
         Track titled = with(put("Low tide", Place.ABOVE));
-        for (CaptionFormat format : CaptionFormat.ALL) {
-            boolean kept = format == CaptionFormat.WORDS;
+        for (CaptionFormat format : CaptionFormats.ALL) {
+            boolean kept = format == CaptionFormats.WORDS;
             List<String> lost = format.loses(titled, new ShippedStyles().get("Lantern"));
             assertThat(lost.contains("the headline")).as(format.name()).isNotEqualTo(kept);
         }
@@ -132,7 +133,7 @@ class HeadlineTest {
                                 LookPatch.of(Facets.SIZE, 90d),
                                 null)
                         .on(with(put("A\nB", Place.BELOW))));
-        String json = CaptionFormat.WORDS.write(titled, null, CLIP);
+        String json = CaptionFormats.WORDS.write(titled, null, CLIP);
         Track read = CaptionImport.of(
                         Captions.read(json.getBytes(StandardCharsets.UTF_8), "a.json"), "a.json", "en", 9000)
                 .edit()

@@ -14,7 +14,8 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.layout.BlockTypesetter;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
@@ -73,7 +74,7 @@ class HostileStylesTest {
         for (int ms = 0; ms < 3000; ms += 130) {
             new Timeline(scene).at(ms);
         }
-        for (CaptionFormat format : CaptionFormat.ALL) {
+        for (CaptionFormat format : CaptionFormats.ALL) {
             assertThat(format.write(track, style, SIZE)).isNotEmpty();
         }
     }

@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import saltdrum.core.format.FontHeights;
+import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.layout.type.FaceMetrics;
 import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.layout.type.Typesetter;

@@ -13,7 +13,7 @@ import java.util.function.DoubleConsumer;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
 import saltdrum.media.burn.SoundPlan;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.ffmpeg.Conversion;
@@ -53,7 +53,7 @@ public final class Streams {
                     Path file = Files.createTempFile(out.toAbsolutePath().getParent(), "captions", ".srt");
                     sidecars.add(new Sidecar(file, track.language()));
                     Files.writeString(
-                            file, CaptionFormat.SRT.write(track, null, new Size(info.width(), info.height())));
+                            file, CaptionFormats.SRT.write(track, null, new Size(info.width(), info.height())));
                 }
             }
             copy(video, info, sidecars, out, progress, stopped);

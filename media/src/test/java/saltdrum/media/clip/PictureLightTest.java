@@ -26,7 +26,7 @@ import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;

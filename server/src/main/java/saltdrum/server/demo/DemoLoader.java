@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.Probe;
 import saltdrum.server.store.clip.ClientStore;

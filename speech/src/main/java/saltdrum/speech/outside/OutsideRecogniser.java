@@ -9,7 +9,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.sound.Wav;
 import saltdrum.core.word.Word;

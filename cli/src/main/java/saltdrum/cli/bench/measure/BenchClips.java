@@ -9,7 +9,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.word.Word;
 import saltdrum.media.ffmpeg.ToolRun;
 

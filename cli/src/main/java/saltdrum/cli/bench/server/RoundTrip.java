@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.cli.bench.measure.BenchClips;
 import saltdrum.cli.bench.measure.BenchReport;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.word.Word;
 import tools.jackson.databind.JsonNode;
 

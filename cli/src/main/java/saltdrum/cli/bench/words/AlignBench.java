@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import saltdrum.cli.bench.measure.BenchClips;
 import saltdrum.cli.bench.measure.BenchReport;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import saltdrum.cli.bench.measure.BenchClips;
-import saltdrum.core.format.WordsFile;
+import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.SoundChoice;

@@ -23,11 +23,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.CaptionImport;
-import saltdrum.core.format.CaptionFile;
-import saltdrum.core.format.CaptionFile.Repair;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.Captions;
-import saltdrum.core.format.FontHeights;
+import saltdrum.core.format.file.CaptionFile;
+import saltdrum.core.format.file.CaptionFile.Repair;
+import saltdrum.core.format.file.CaptionFormat;
+import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.language.LanguageGuess;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.text.Quoted;
@@ -82,7 +83,7 @@ class CaptionController {
     @GetMapping
     List<FormatView> formats(@PathVariable String clipId, @RequestParam(required = false) String language) {
         Track track = tracks.shown(clips.get(clipId).id(), language).track();
-        return CaptionFormat.ALL.stream()
+        return CaptionFormats.ALL.stream()
                 .map(format -> new FormatView(
                         format.name(), format.label(), format.endings(), format.loses(track, styles.of(track))))
                 .toList();
@@ -95,7 +96,7 @@ class CaptionController {
         ClipRow clip = clips.get(clipId);
         Track track = tracks.shown(clipId, language).track();
         String suffix = language == null || language.isBlank() ? "" : "." + language;
-        CaptionFormat kind = CaptionFormat.of(format);
+        CaptionFormat kind = CaptionFormats.of(format);
         String text = kind.write(
                 track, styles.of(track), track.frame().output(info(clip).size()), heights);
         ContentDisposition disposition = ContentDisposition.attachment()

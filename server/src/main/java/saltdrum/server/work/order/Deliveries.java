@@ -15,8 +15,8 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Bars;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Track;
-import saltdrum.core.format.CaptionFormat;
-import saltdrum.core.format.FontHeights;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameGraph;
@@ -83,7 +83,7 @@ public class Deliveries {
                 new Delivery.Kept(made(clip, order), earlier(clip), halves),
                 order.format() == null
                         ? null
-                        : new Delivery.Sidecar(CaptionFormat.of(order.format()), order.style(), heights));
+                        : new Delivery.Sidecar(CaptionFormats.of(order.format()), order.style(), heights));
     }
 
     /** By what a film is known beside its captions: the clip's bytes, and those of its bars. */

@@ -15,7 +15,8 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.NamePattern;
 import saltdrum.core.delivery.NamePattern.Place;
 import saltdrum.core.edit.Restyle;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.text.Quoted;
 import saltdrum.media.burn.BurnOrder;
@@ -72,7 +73,7 @@ public class OrderPlanner {
                 draft(asked, clip, kind, null, left, drafts);
             }
             for (String format : asked.sidecars()) {
-                draft(asked, clip, OutputKind.SIDECAR, CaptionFormat.of(format), left, drafts);
+                draft(asked, clip, OutputKind.SIDECAR, CaptionFormats.of(format), left, drafts);
             }
         }
         if (drafts.size() > MOST_LINES) {

@@ -3,7 +3,7 @@ package saltdrum.server.work.order;
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Size;
-import saltdrum.core.format.CaptionFormat;
+import saltdrum.core.format.CaptionFormats;
 import saltdrum.media.burn.ResumableBurn;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.OutputKind;
@@ -81,6 +81,6 @@ class RenderWork implements Work<WorkOrder.Render> {
     static String ending(WorkOrder.Render order) {
         return order.format() == null
                 ? order.output().ending
-                : CaptionFormat.of(order.format()).endings().get(0);
+                : CaptionFormats.of(order.format()).endings().get(0);
     }
 }

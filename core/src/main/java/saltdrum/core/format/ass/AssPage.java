@@ -1,0 +1,12 @@
+package saltdrum.core.format.ass;
+
+import saltdrum.core.cue.Size;
+import saltdrum.core.format.file.FontHeights;
+import saltdrum.core.look.Look;
+
+/** The picture that an ASS file is for, and the fonts there. */
+record AssPage(Size size, FontHeights heights) {
+    AssLook of(Look look) {
+        return AssLook.of(look, size, heights);
+    }
+}

@@ -1,0 +1,2 @@
+/** Advanced SubStation Alpha. */
+package saltdrum.core.format.ass;

@@ -1,0 +1,2 @@
+/** Plain text with times at its lines. */
+package saltdrum.core.format.plain;

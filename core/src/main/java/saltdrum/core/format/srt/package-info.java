@@ -1,0 +1,2 @@
+/** SubRip. */
+package saltdrum.core.format.srt;

@@ -1,0 +1,2 @@
+/** WebVTT. */
+package saltdrum.core.format.webvtt;
