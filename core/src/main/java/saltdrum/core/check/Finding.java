@@ -28,7 +28,8 @@ public record Finding(
         return new Finding(kind, spot, null, null, "", said, List.of(remedies), null);
     }
 
-    public static Finding of(CheckKind kind, FindingLocation spot, double measured, double limit, String unit, String said) {
+    public static Finding of(
+            CheckKind kind, FindingLocation spot, double measured, double limit, String unit, String said) {
         return new Finding(kind, spot, measured, limit, unit, said, List.of(), null);
     }
 

@@ -2,7 +2,7 @@ package saltdrum.core.delivery;
 
 import java.util.List;
 import saltdrum.core.cue.Cue;
-import saltdrum.core.edit.Change;
+import saltdrum.core.merge.Change;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 

@@ -12,6 +12,9 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.cue.TrackExtras.Unscripted;
+import saltdrum.core.edit.ImportEdit.BringInCues;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
+import saltdrum.core.edit.OverlayEdit.PutHeadline;
 import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 

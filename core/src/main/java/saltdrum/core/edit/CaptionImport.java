@@ -5,6 +5,8 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Range;
+import saltdrum.core.edit.ImportEdit.BringInCues;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.format.file.CaptionFile;
 import saltdrum.core.format.file.CaptionFile.Repair;
 import saltdrum.core.format.file.TimedCues;

@@ -9,6 +9,7 @@ import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.OverlayEdit.DropHeadline;
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;

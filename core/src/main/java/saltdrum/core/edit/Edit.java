@@ -7,10 +7,49 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BreakEdit.BalanceLines;
+import saltdrum.core.edit.BreakEdit.BreakLine;
+import saltdrum.core.edit.BreakEdit.JoinCues;
+import saltdrum.core.edit.BreakEdit.JoinRun;
+import saltdrum.core.edit.BreakEdit.MoveWord;
+import saltdrum.core.edit.BreakEdit.Rebreak;
+import saltdrum.core.edit.BreakEdit.ReleaseBreaks;
+import saltdrum.core.edit.BreakEdit.SplitCue;
+import saltdrum.core.edit.FlaggedEdit.AcceptUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropWords;
+import saltdrum.core.edit.FrameEdit.Reframe;
+import saltdrum.core.edit.FrameEdit.Restyle;
+import saltdrum.core.edit.ImportEdit.BringInCues;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
+import saltdrum.core.edit.MarkEdit.ConfirmConfidentWords;
+import saltdrum.core.edit.MarkEdit.ConfirmWords;
+import saltdrum.core.edit.MarkEdit.DeleteCues;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.MarkEdit.SetEmphasis;
+import saltdrum.core.edit.OverlayEdit.DropHeadline;
+import saltdrum.core.edit.OverlayEdit.PutEmoji;
+import saltdrum.core.edit.OverlayEdit.PutHeadline;
+import saltdrum.core.edit.ShowingEdit.BridgeGaps;
+import saltdrum.core.edit.ShowingEdit.HoldAtLeast;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
+import saltdrum.core.edit.TextEdit.AddCue;
+import saltdrum.core.edit.TextEdit.ReplaceText;
+import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.edit.TextEdit.RewriteByPolicy;
+import saltdrum.core.edit.TextEdit.SetLanguage;
+import saltdrum.core.edit.TimingEdit.MoveEdge;
+import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.RetimeWord;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
+import saltdrum.core.edit.TimingEdit.ShiftCues;
+import saltdrum.core.edit.TimingEdit.StretchCues;
 
 /**
  * One change to a track. Words and cues are named by their ids; times are milliseconds of the clip. A new kind is one
- * record here: it does itself, says itself, and the random edits of the tests ask for it.
+ * record in the group it belongs to and one line in the list of JSON names below. Everything else is derived from these:
+ * the API's union and the page's types, the random edits of the tests, the names in the history.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
@@ -59,49 +98,25 @@ import saltdrum.core.cue.Track;
     @JsonSubTypes.Type(value = RewriteByPolicy.class, name = "redraft"),
 })
 public sealed interface Edit extends FromOutside
-        permits RetypeCue,
-                SplitCue,
-                JoinCues,
-                MoveWord,
-                BreakLine,
-                DeleteCues,
-                SetEmphasis,
-                ConfirmWords,
-                ConfirmConfidentWords,
-                SetLanguage,
-                RetimeWord,
-                ShiftCues,
-                MoveEdge,
-                NudgeWords,
-                ShiftAfter,
-                StretchCues,
-                SetCueTime,
-                BridgeGaps,
-                TrimToSpeech,
-                HoldAtLeast,
-                AddCue,
-                ReplaceText,
-                JoinRun,
-                BalanceLines,
-                ReleaseBreaks,
-                Rebreak,
-                Restyle,
-                ChangeLook,
-                PutEmoji,
-                Reframe,
-                PutHeadline,
-                DropHeadline,
-                Shorten,
+        permits TextEdit,
+                BreakEdit,
+                TimingEdit,
+                ShowingEdit,
+                MarkEdit,
+                FlaggedEdit,
+                ImportEdit,
+                OverlayEdit,
+                FrameEdit,
                 ApplyRemedies,
+                ChangeLook,
                 DismissFinding,
                 FollowVoice,
-                Lock,
-                ReplaceWords,
-                BringInCues,
-                AcceptUnscripted,
-                DropUnscripted,
-                DropWords,
-                RewriteByPolicy {
+                Shorten {
+    /** All kinds with the names that they have in JSON. */
+    static List<JsonSubTypes.Type> kinds() {
+        return List.of(Edit.class.getAnnotation(JsonSubTypes.class).value());
+    }
+
     /**
      * Applies the edit. Pure and total: returns a whole valid track or throws; the given track is not modified.
      *

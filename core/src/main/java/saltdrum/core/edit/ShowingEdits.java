@@ -10,6 +10,10 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ShowingEdit.BridgeGaps;
+import saltdrum.core.edit.ShowingEdit.HoldAtLeast;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 

@@ -7,6 +7,13 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.TimingEdit.MoveEdge;
+import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.RetimeWord;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
+import saltdrum.core.edit.TimingEdit.ShiftCues;
+import saltdrum.core.edit.TimingEdit.StretchCues;
+import saltdrum.core.merge.WordTimes;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 

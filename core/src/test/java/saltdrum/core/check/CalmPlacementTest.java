@@ -14,7 +14,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.edit.PutHeadline;
+import saltdrum.core.edit.OverlayEdit.PutHeadline;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;
 import saltdrum.core.plane.Box;

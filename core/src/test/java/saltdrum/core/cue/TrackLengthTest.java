@@ -9,12 +9,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Json;
 import saltdrum.core.RefusedEditException;
-import saltdrum.core.edit.BringInCues;
-import saltdrum.core.edit.MoveEdge;
+import saltdrum.core.edit.ImportEdit.BringInCues;
 import saltdrum.core.edit.PushMode;
-import saltdrum.core.edit.RetimeWord;
-import saltdrum.core.edit.SetCueTime;
-import saltdrum.core.edit.ShiftAfter;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.TimingEdit.MoveEdge;
+import saltdrum.core.edit.TimingEdit.RetimeWord;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
 import saltdrum.core.word.Word;
 
 /** “row the boat” at 200–500–800–1100 in a clip of 1200 ms. */

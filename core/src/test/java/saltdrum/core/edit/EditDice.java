@@ -1,10 +1,14 @@
 package saltdrum.core.edit;
 
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -16,19 +20,56 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.draft.WritingPolicy;
+import saltdrum.core.edit.BreakEdit.BalanceLines;
+import saltdrum.core.edit.BreakEdit.BreakLine;
+import saltdrum.core.edit.BreakEdit.JoinCues;
+import saltdrum.core.edit.BreakEdit.JoinRun;
+import saltdrum.core.edit.BreakEdit.MoveWord;
+import saltdrum.core.edit.BreakEdit.Rebreak;
+import saltdrum.core.edit.BreakEdit.ReleaseBreaks;
+import saltdrum.core.edit.BreakEdit.SplitCue;
+import saltdrum.core.edit.FlaggedEdit.AcceptUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropWords;
+import saltdrum.core.edit.FrameEdit.Reframe;
+import saltdrum.core.edit.FrameEdit.Restyle;
+import saltdrum.core.edit.ImportEdit.BringInCues;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
+import saltdrum.core.edit.MarkEdit.ConfirmConfidentWords;
+import saltdrum.core.edit.MarkEdit.ConfirmWords;
+import saltdrum.core.edit.MarkEdit.DeleteCues;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.MarkEdit.SetEmphasis;
+import saltdrum.core.edit.OverlayEdit.PutEmoji;
+import saltdrum.core.edit.OverlayEdit.PutHeadline;
+import saltdrum.core.edit.ShowingEdit.BridgeGaps;
+import saltdrum.core.edit.ShowingEdit.HoldAtLeast;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
+import saltdrum.core.edit.TextEdit.AddCue;
+import saltdrum.core.edit.TextEdit.ReplaceText;
+import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.edit.TextEdit.RewriteByPolicy;
+import saltdrum.core.edit.TextEdit.SetLanguage;
+import saltdrum.core.edit.TimingEdit.MoveEdge;
+import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.RetimeWord;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
+import saltdrum.core.edit.TimingEdit.ShiftCues;
+import saltdrum.core.edit.TimingEdit.StretchCues;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
 /** Edits of every kind, drawn by dice. */
-final class EditDice {
+public final class EditDice {
     private EditDice() {}
 
     /** What the dice say; which word and cue it lands on depends on the track at that moment. */
-    record Throw(int kind, int place, int other, boolean flag, int ms) {}
+    public record Throw(int kind, int place, int other, boolean flag, int ms) {}
 
-    static Arbitrary<List<Throw>> sequences() {
+    public static Arbitrary<List<Throw>> sequences() {
         Arbitrary<Throw> one = Combinators.combine(
                         Arbitraries.integers().between(0, KINDS.size() - 1),
                         Arbitraries.integers().between(0, 1000),
@@ -101,6 +142,10 @@ final class EditDice {
             return all.isEmpty() ? null : all.get(0).id();
         }
 
+        long headlineOr(long none) {
+            return headline() == null ? none : headline();
+        }
+
         List<Long> unscripted() {
             return track.beside().unscripted().stream().map(Unscripted::id).toList();
         }
@@ -112,8 +157,11 @@ final class EditDice {
         return new Kind(type, made::apply);
     }
 
-    /** The order is fixed: stored examples refer to kinds by index. Append new kinds. */
-    private static final List<Kind> KINDS = List.of(
+    /**
+     * Kinds whose values need a rule of their own. The order is fixed: stored examples refer to kinds by index. Kinds that
+     * are not here come after these, with values that fit the types and names of their components.
+     */
+    private static final List<Kind> BY_HAND = List.of(
             kind(SplitCue.class, on -> new SplitCue(on.wordId())),
             kind(JoinCues.class, on -> new JoinCues(on.cueId())),
             kind(MoveWord.class, on -> new MoveWord(on.wordId(), on.die.flag)),
@@ -195,14 +243,54 @@ final class EditDice {
                             .toList())),
             kind(
                     DismissFinding.class,
-                    on -> new DismissFinding("speed", on.cueId(), on.die.flag ? "as it was said" : "")),
-            kind(DropHeadline.class, on -> new DropHeadline(on.headline() == null ? 0 : on.headline())));
+                    on -> new DismissFinding("speed", on.cueId(), on.die.flag ? "as it was said" : "")));
 
-    static Set<Class<?>> kinds() {
-        return KINDS.stream().map(Kind::type).collect(Collectors.toSet());
+    private static final List<Kind> KINDS =
+            Stream.concat(BY_HAND.stream(), derived()).toList();
+
+    private static Stream<Kind> derived() {
+        Set<Class<?>> byHand = BY_HAND.stream().map(Kind::type).collect(Collectors.toSet());
+        return Edit.kinds().stream()
+                .map(type -> type.value().<Edit>asSubclass(Edit.class))
+                .filter(type -> !byHand.contains(type))
+                .map(type -> new Kind(type, on -> derived(type, on)));
     }
 
-    static Edit edit(Throw die, Track track) {
+    private static <E extends Edit> E derived(Class<E> type, Landed on) {
+        RecordComponent[] parts = type.getRecordComponents();
+        try {
+            return type.cast(type.getDeclaredConstructor(
+                            Arrays.stream(parts).map(RecordComponent::getType).toArray(Class<?>[]::new))
+                    .newInstance(
+                            Arrays.stream(parts).map(part -> value(part, on)).toArray()));
+        } catch (ReflectiveOperationException impossible) {
+            throw new AssertionError(impossible);
+        }
+    }
+
+    private static Object value(RecordComponent part, Landed on) {
+        Class<?> type = part.getType();
+        String name = part.getName().toLowerCase(Locale.ROOT);
+        boolean ofHeadline = part.getDeclaringRecord().getSimpleName().endsWith("Headline");
+        if (type == long.class || type == Long.class) {
+            return name.startsWith("word") ? on.wordId() : ofHeadline ? on.headlineOr(0) : on.cueId();
+        } else if (type == List.class) {
+            return name.startsWith("word") ? on.wordIds() : name.startsWith("cue") ? on.run() : List.of();
+        } else if (type == int.class || type == Integer.class) {
+            return on.die.ms;
+        } else if (type == double.class || type == Double.class) {
+            return on.die.other / 1000.0;
+        } else if (type == boolean.class || type == Boolean.class) {
+            return on.die.flag;
+        } else if (type == String.class) {
+            return "low tide";
+        } else if (type.isEnum()) {
+            return type.getEnumConstants()[on.die.other % type.getEnumConstants().length];
+        }
+        return null;
+    }
+
+    public static Edit edit(Throw die, Track track) {
         return KINDS.get(die.kind).made.apply(new Landed(die, track));
     }
 

@@ -14,17 +14,35 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.FlaggedEdit.AcceptUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropWords;
+import saltdrum.core.edit.ImportEdit.BringInCues;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
+import saltdrum.core.edit.MarkEdit.DeleteCues;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.TextEdit.AddCue;
+import saltdrum.core.edit.TextEdit.ReplaceText;
+import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.edit.TextEdit.RewriteByPolicy;
+import saltdrum.core.edit.TimingEdit.MoveEdge;
+import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.RetimeWord;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
+import saltdrum.core.edit.TimingEdit.ShiftCues;
+import saltdrum.core.edit.TimingEdit.StretchCues;
+import saltdrum.core.merge.Change;
 import saltdrum.core.word.Word;
 
 /**
  * The promises of every edit: times stay in order and inside the clip, words are conserved, locked cues do not
  * change, unchanged words keep their time.
  */
-final class EditPromises {
+public final class EditPromises {
     private static final String TEXT =
             "Sand it first or you will be back by Friday. Three coats thin as tea. Let each one dry until the bell.";
 
-    static final int LENGTH_MS = 12_000;
+    public static final int LENGTH_MS = 12_000;
 
     private EditPromises() {}
 
@@ -66,7 +84,7 @@ final class EditPromises {
         return after;
     }
 
-    static void assertOrder(Track track) {
+    public static void assertOrder(Track track) {
         int before = 0;
         for (Word word : track.words().toList()) {
             assertThat(word.startMs()).isGreaterThanOrEqualTo(before).isLessThan(word.endMs());

@@ -14,6 +14,18 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BreakEdit.BreakLine;
+import saltdrum.core.edit.BreakEdit.JoinCues;
+import saltdrum.core.edit.BreakEdit.MoveWord;
+import saltdrum.core.edit.BreakEdit.Rebreak;
+import saltdrum.core.edit.BreakEdit.SplitCue;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
+import saltdrum.core.edit.MarkEdit.DeleteCues;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.MarkEdit.SetEmphasis;
+import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.edit.TimingEdit.RetimeWord;
+import saltdrum.core.edit.TimingEdit.ShiftCues;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 

@@ -14,6 +14,12 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.draft.WritingPolicy;
+import saltdrum.core.edit.FlaggedEdit.AcceptUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropUnscripted;
+import saltdrum.core.edit.FlaggedEdit.DropWords;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.TextEdit.RewriteByPolicy;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 

@@ -9,6 +9,8 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.TextEdit.ReplaceText;
 import saltdrum.core.edit.TextMatches.Place;
 import saltdrum.core.word.Word;
 

@@ -13,6 +13,18 @@ import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BreakEdit.Rebreak;
+import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.ShowingEdit.BridgeGaps;
+import saltdrum.core.edit.ShowingEdit.HoldAtLeast;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
+import saltdrum.core.edit.TextEdit.AddCue;
+import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.edit.TimingEdit.MoveEdge;
+import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
+import saltdrum.core.edit.TimingEdit.StretchCues;
 import saltdrum.core.word.Word;
 
 /** Two cues: “the old” 100–300–500, “oar floats” 500–800 and 900–1200. */

@@ -11,7 +11,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.edit.SetEmphasis;
+import saltdrum.core.edit.MarkEdit.SetEmphasis;
 import saltdrum.core.format.ass.Ass;
 import saltdrum.core.format.ass.AssStyles;
 import saltdrum.core.format.file.FontHeights;

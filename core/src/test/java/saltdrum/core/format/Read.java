@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BringInCues;
+import saltdrum.core.edit.ImportEdit.BringInCues;
 import saltdrum.core.format.file.CaptionFile;
 import saltdrum.core.format.file.TimedCues;
 

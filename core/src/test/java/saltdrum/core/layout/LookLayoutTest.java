@@ -15,7 +15,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.layout.type.Contours;
 import saltdrum.core.layout.type.Outlines;
 import saltdrum.core.layout.type.ShapedWord;

@@ -8,7 +8,7 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.edit.SetEmphasis;
+import saltdrum.core.edit.MarkEdit.SetEmphasis;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.LookPatch;

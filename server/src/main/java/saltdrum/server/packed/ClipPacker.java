@@ -16,7 +16,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Change;
+import saltdrum.core.merge.Change;
 import saltdrum.core.style.StyleFile;
 import saltdrum.media.emoji.Stickers;
 import saltdrum.server.packed.PackageManifest.PackedFile;

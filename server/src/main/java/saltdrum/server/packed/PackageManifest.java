@@ -3,7 +3,7 @@ package saltdrum.server.packed;
 import java.util.List;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
-import saltdrum.core.edit.Change;
+import saltdrum.core.merge.Change;
 import saltdrum.core.stored.StoredForm;
 
 /**

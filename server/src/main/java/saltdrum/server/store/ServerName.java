@@ -27,7 +27,7 @@ public record ServerName(String host, long pid, long startedMs) {
     /** Machines may share a host name, and containers share one machine, so an id is appended. */
     private static String machine() {
         return hostName() + "."
-                + Ids.hash((text("/etc/machine-id") + numbers()).getBytes(StandardCharsets.UTF_8))
+                + OpaqueIds.hash((text("/etc/machine-id") + numbers()).getBytes(StandardCharsets.UTF_8))
                         .substring(0, APART);
     }
 

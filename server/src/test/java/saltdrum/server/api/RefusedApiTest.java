@@ -94,8 +94,7 @@ class RefusedApiTest extends OnATrack {
     void anEditThatLacksSomethingIsRefusedByTheFieldsName() throws Exception {
         String id = clip();
         long version = track(id).path("head").path("version").asLong();
-        for (JsonSubTypes.Type kind :
-                Edit.class.getAnnotation(JsonSubTypes.class).value()) {
+        for (JsonSubTypes.Type kind : Edit.kinds()) {
             RecordComponent[] parts = kind.value().getRecordComponents();
             for (RecordComponent left : parts) {
                 for (boolean isNull : new boolean[] {true, false}) {

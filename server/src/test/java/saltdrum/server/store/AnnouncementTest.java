@@ -16,7 +16,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 import saltdrum.server.Patience;

@@ -18,7 +18,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
-import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;

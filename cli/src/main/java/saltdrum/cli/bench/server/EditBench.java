@@ -9,8 +9,8 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Rebreak;
-import saltdrum.core.edit.RetypeCue;
+import saltdrum.core.edit.BreakEdit.Rebreak;
+import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 

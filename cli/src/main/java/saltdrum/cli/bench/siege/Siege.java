@@ -83,7 +83,7 @@ public final class Siege {
     /** @param length least time; it goes on until every call and every field was asked once */
     public Outcome run(Duration length) throws IOException {
         int ofFields = 0;
-        for (JsonSubTypes.Type kind : kinds()) {
+        for (JsonSubTypes.Type kind : Edit.kinds()) {
             ofFields += kind.value().getRecordComponents().length;
         }
         long end = System.nanoTime() + length.toNanos();
@@ -112,10 +112,6 @@ public final class Siege {
                 List.copyOf(faults.values()));
     }
 
-    private static JsonSubTypes.Type[] kinds() {
-        return Edit.class.getAnnotation(JsonSubTypes.class).value();
-    }
-
     private Operation nextCall() {
         if (nextCalls.isEmpty()) {
             List<Operation> all = new ArrayList<>(operations);
@@ -129,7 +125,7 @@ public final class Siege {
     private Spoilt nextSpoilt() {
         if (nextSpoilt.isEmpty()) {
             List<Spoilt> all = new ArrayList<>();
-            for (JsonSubTypes.Type kind : kinds()) {
+            for (JsonSubTypes.Type kind : Edit.kinds()) {
                 for (RecordComponent field : kind.value().getRecordComponents()) {
                     all.add(new Spoilt(
                             kind.name(), kind.value().getSimpleName(), field.getName(), values.anyHostile()));
@@ -151,8 +147,8 @@ public final class Siege {
 
     /** One of two pages makes it, on the version that it has. */
     private void goodEdit() throws IOException {
-        JsonSubTypes.Type[] kinds = kinds();
-        JsonSubTypes.Type kind = kinds[random.nextInt(kinds.length)];
+        List<JsonSubTypes.Type> kinds = Edit.kinds();
+        JsonSubTypes.Type kind = kinds.get(random.nextInt(kinds.size()));
         OpenPage page = pages.get(random.nextInt(pages.size()));
         page.on(ground);
         SiegeAnswer answer = edit(values.object(kind.value().getSimpleName(), kind.name(), 0, 0), page.version());

@@ -9,7 +9,7 @@ import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.FindingLocation;
 import saltdrum.core.cue.CueTime;
-import saltdrum.core.edit.BridgeGaps;
+import saltdrum.core.edit.ShowingEdit.BridgeGaps;
 import saltdrum.core.scene.Part;
 
 /** Checks that one cue follows another without a flash and without both being visible. */

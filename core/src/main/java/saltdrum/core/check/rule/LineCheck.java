@@ -12,11 +12,11 @@ import saltdrum.core.check.Remedy;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.BalanceLines;
-import saltdrum.core.edit.BreakLine;
+import saltdrum.core.edit.BreakEdit.BalanceLines;
+import saltdrum.core.edit.BreakEdit.BreakLine;
+import saltdrum.core.edit.BreakEdit.JoinCues;
+import saltdrum.core.edit.BreakEdit.SplitCue;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.JoinCues;
-import saltdrum.core.edit.SplitCue;
 import saltdrum.core.word.Scripts;
 
 /** Checks that lines can be read at a glance, and that no line holds a single letter. */

@@ -16,12 +16,12 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.HoldAtLeast;
-import saltdrum.core.edit.JoinCues;
-import saltdrum.core.edit.SetCueTime;
+import saltdrum.core.edit.BreakEdit.JoinCues;
+import saltdrum.core.edit.BreakEdit.SplitCue;
 import saltdrum.core.edit.Shorten;
-import saltdrum.core.edit.SplitCue;
-import saltdrum.core.edit.TrimToSpeech;
+import saltdrum.core.edit.ShowingEdit.HoldAtLeast;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
+import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
 import saltdrum.core.shorter.Omission;
 
 /** Whether there is time to read, and not more than that. */

@@ -17,7 +17,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.FollowVoice;
-import saltdrum.core.edit.SetCueTime;
+import saltdrum.core.edit.ShowingEdit.SetCueTime;
 
 /** Whether cues come and go with the voice, by when the aligner hears their words and not by their own times. */
 final class VoiceCheck implements Check {

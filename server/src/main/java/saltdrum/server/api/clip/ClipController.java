@@ -27,7 +27,7 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import saltdrum.core.BadInputException;
 import saltdrum.core.FromOutside;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.sound.Wav;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Peaks;

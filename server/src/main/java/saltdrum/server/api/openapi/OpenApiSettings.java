@@ -113,7 +113,7 @@ class OpenApiSettings {
     /** Those, and what an edit need not say. */
     private static final Set<String> OPTIONAL = Stream.concat(
                     OPTIONAL_IN_ANSWERS.stream(),
-                    Stream.concat(TELLING.stream(), Arrays.stream(Edit.class.getPermittedSubclasses()))
+                    Stream.concat(TELLING.stream(), Edit.kinds().stream().map(JsonSubTypes.Type::value))
                             .flatMap(edit -> Arrays.stream(edit.getRecordComponents()))
                             .filter(part -> part.isAnnotationPresent(MayBeMissing.class))
                             .map(part -> part.getDeclaringRecord().getSimpleName() + "." + part.getName()))

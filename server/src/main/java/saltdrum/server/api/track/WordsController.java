@@ -14,7 +14,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.WritingPolicy;
-import saltdrum.core.edit.ReplaceWords;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.server.api.job.JobView;
 import saltdrum.server.store.clip.ClipStore;

@@ -8,8 +8,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.cue.Track;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.server.store.Ids;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.OpaqueIds;
 import saltdrum.server.store.RepeatableRead;
 import saltdrum.server.store.track.TrackImport;
 
@@ -35,7 +35,7 @@ public class ClipStore {
 
     @Transactional
     public ClipRow add(String name, String mediaHash, ClipInfo info, Track empty) {
-        String id = Ids.fresh();
+        String id = OpaqueIds.fresh();
         clips.add(id, name, mediaHash, info);
         tracks.bringIn(id, List.of(TrackImport.WithHistory.fresh(empty)));
         return clips.find(id);
@@ -44,7 +44,7 @@ public class ClipStore {
     /** A clip that was carried here with its captions and their histories. @return its id */
     @Transactional
     public String bringIn(String name, String mediaHash, ClipInfo info, List<TrackImport.WithHistory> whole) {
-        String id = Ids.fresh();
+        String id = OpaqueIds.fresh();
         clips.add(id, name, mediaHash, info);
         tracks.bringIn(id, whole);
         return id;
@@ -136,7 +136,7 @@ public class ClipStore {
     /** Copies a clip with its footage and captions; the copy starts with an empty history. */
     public ClipRow copy(String id, String name) {
         return repeatableRead.run(() -> {
-            String copy = Ids.fresh();
+            String copy = OpaqueIds.fresh();
             clips.copy(get(id).id(), copy, name);
             clips.copyMeasured(id, copy);
             tracks.copy(id, copy);

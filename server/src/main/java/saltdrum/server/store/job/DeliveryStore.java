@@ -3,8 +3,8 @@ package saltdrum.server.store.job;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.RefusedEditException;
-import saltdrum.server.store.Ids;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.OpaqueIds;
 
 /** Orders: several outputs requested together, each line a job of its own. */
 @Component
@@ -31,7 +31,7 @@ public class DeliveryStore {
 
     /** @return its id */
     public String add(String label) {
-        String id = Ids.fresh();
+        String id = OpaqueIds.fresh();
         mapper.add(id, label);
         return id;
     }

@@ -10,8 +10,8 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.delivery.Pace;
 import saltdrum.media.output.Receipt;
 import saltdrum.media.pieces.PieceList;
-import saltdrum.server.store.Ids;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.OpaqueIds;
 
 /** Long work and its state. Nothing here runs anything. */
 @Component
@@ -26,7 +26,7 @@ public class JobStore {
     }
 
     public JobRow add(String clipId, JobKind kind, String workOrder) {
-        String id = Ids.fresh();
+        String id = OpaqueIds.fresh();
         try {
             mapper.add(id, clipId, kind, workOrder);
         } catch (DuplicateKeyException e) {

@@ -26,7 +26,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.burn.ResumableBurn;
 import saltdrum.server.Settings;
-import saltdrum.server.store.Ids;
+import saltdrum.server.store.OpaqueIds;
 import saltdrum.server.store.job.Attempt;
 
 /**
@@ -38,7 +38,7 @@ public class MediaStore {
     public static final long MOST_BYTES = 4L << 30;
 
     /** The hash of no bytes: no such file is ever stored, so any store can be probed for it. */
-    private static final String NOTHING = Ids.hash(new byte[0]);
+    private static final String NOTHING = OpaqueIds.hash(new byte[0]);
 
     private final MediaPlace place;
     private final WorkFolder work;

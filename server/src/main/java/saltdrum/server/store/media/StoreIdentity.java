@@ -6,7 +6,7 @@ import org.springframework.beans.factory.InitializingBean;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import saltdrum.core.SaltDrumException;
-import saltdrum.server.store.Ids;
+import saltdrum.server.store.OpaqueIds;
 
 /**
  * Verifies that this process uses the media store that the database refers to. Two servers with one database and
@@ -31,7 +31,8 @@ class StoreIdentity implements InitializingBean {
         try {
             String mark = mapper.storeMark();
             if (mark == null || adopt && !media.has(mark)) {
-                String made = media.keep(("salt-drum media store " + Ids.token()).getBytes(StandardCharsets.UTF_8));
+                String made =
+                        media.keep(("salt-drum media store " + OpaqueIds.token()).getBytes(StandardCharsets.UTF_8));
                 mapper.markStore(made, adopt);
                 mark = mapper.storeMark();
             }

@@ -9,7 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.util.FileSystemUtils;
-import saltdrum.server.store.Ids;
+import saltdrum.server.store.OpaqueIds;
 import saltdrum.server.store.ServerName;
 
 /** Files in the making, in a folder for each running server: what a server left behind that was killed is swept. */
@@ -28,7 +28,7 @@ final class WorkFolder {
     }
 
     Path fresh(String ending) {
-        return own.resolve(Ids.fresh() + ending);
+        return own.resolve(OpaqueIds.fresh() + ending);
     }
 
     /** Deletes what servers that are gone left, and what is old. */

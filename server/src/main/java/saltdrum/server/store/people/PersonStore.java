@@ -6,8 +6,8 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
-import saltdrum.server.store.Ids;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.OpaqueIds;
 
 /** People, invitations and links for new passwords. */
 @Component
@@ -47,14 +47,14 @@ public class PersonStore {
     }
 
     public boolean knowsBrowser(long id, String token) {
-        return people.knowsBrowser(Ids.hash(token), id);
+        return people.knowsBrowser(OpaqueIds.hash(token), id);
     }
 
     /** @return what shows later that this person has signed in with that browser */
     public String rememberBrowser(long id) {
-        String token = Ids.token();
+        String token = OpaqueIds.token();
         people.forgetOldBrowsers();
-        people.rememberBrowser(Ids.hash(token), id);
+        people.rememberBrowser(OpaqueIds.hash(token), id);
         return token;
     }
 
@@ -130,8 +130,8 @@ public class PersonStore {
     }
 
     private String link(String name, Role role, Long clientId, Long personId, PersonRow by) {
-        String token = Ids.token();
-        people.invite(Ids.hash(token), name, role, clientId, personId, by, INVITATION_HOURS);
+        String token = OpaqueIds.token();
+        people.invite(OpaqueIds.hash(token), name, role, clientId, personId, by, INVITATION_HOURS);
         return token;
     }
 
@@ -148,7 +148,7 @@ public class PersonStore {
 
     /** @throws NotFoundException for one that was used, has expired, was withdrawn, or never was */
     public InvitationRow invitation(String token) {
-        InvitationRow invitation = people.invitation(Ids.hash(token));
+        InvitationRow invitation = people.invitation(OpaqueIds.hash(token));
         if (invitation == null) {
             throw new NotFoundException(
                     "This invitation is good no more: it was used, or its time is over. Ask for another one.");
@@ -170,7 +170,7 @@ public class PersonStore {
     @Transactional
     public PersonRow join(String token, String name, String email, String hash) {
         InvitationRow invitation = invitation(token);
-        if (people.use(Ids.hash(token)) == 0) {
+        if (people.use(OpaqueIds.hash(token)) == 0) {
             throw new NotFoundException("This invitation was used a moment ago.");
         }
         if (invitation.personId() != null) {

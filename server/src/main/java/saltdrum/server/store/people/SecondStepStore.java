@@ -5,7 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
-import saltdrum.server.store.Ids;
+import saltdrum.server.store.OpaqueIds;
 
 /** The TOTP secrets and recovery codes of people with a second step. */
 @Component
@@ -40,8 +40,8 @@ public class SecondStepStore {
         steps.forgetRecovery(personId);
         List<String> codes = new ArrayList<>();
         for (int i = 0; i < RECOVERY_CODES; i++) {
-            String code = Ids.recoveryCode();
-            steps.addRecovery(personId, Ids.hash(code));
+            String code = OpaqueIds.recoveryCode();
+            steps.addRecovery(personId, OpaqueIds.hash(code));
             codes.add(code.replaceAll("(.{" + PART + "})(?!$)", "$1-"));
         }
         return codes;
@@ -53,7 +53,7 @@ public class SecondStepStore {
     }
 
     public boolean useRecovery(long personId, String code) {
-        return steps.useRecovery(personId, Ids.hash(code)) == 1;
+        return steps.useRecovery(personId, OpaqueIds.hash(code)) == 1;
     }
 
     @Transactional

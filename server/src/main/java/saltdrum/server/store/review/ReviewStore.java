@@ -4,8 +4,8 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.RefusedEditException;
-import saltdrum.server.store.Ids;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.OpaqueIds;
 
 /** What clients are shown, and what they say to it. */
 @Component
@@ -45,7 +45,7 @@ public class ReviewStore {
 
     /** @throws NotFoundException if the link was withdrawn, has expired, or never existed; the answer is the same */
     public ReviewRow byToken(String token) {
-        ReviewRow review = reviews.byToken(Ids.hash(token));
+        ReviewRow review = reviews.byToken(OpaqueIds.hash(token));
         if (review == null) {
             throw new NotFoundException("This link is no longer valid. Ask the sender for a new one.");
         }
@@ -58,10 +58,10 @@ public class ReviewStore {
      * @param by name of the sharing person; null if sign-in is off
      */
     public ReviewRow show(String clipId, String jobId, String language, String note, int days, String by) {
-        String id = Ids.fresh();
+        String id = OpaqueIds.fresh();
         ReviewRow.Shows shows = jobId == null ? ReviewRow.Shows.STAGE : ReviewRow.Shows.FILM;
-        String token = Ids.token();
-        reviews.add(id, clipId, shows, jobId, language, Ids.hash(token), links.seal(token), note, by, days);
+        String token = OpaqueIds.token();
+        reviews.add(id, clipId, shows, jobId, language, OpaqueIds.hash(token), links.seal(token), note, by, days);
         return get(id);
     }
 
@@ -75,8 +75,8 @@ public class ReviewStore {
 
     /** Another link to the same; the one before shows nothing any more. */
     public ReviewRow relink(String id) {
-        String token = Ids.token();
-        if (reviews.relink(get(id).id(), Ids.hash(token), links.seal(token)) == 0) {
+        String token = OpaqueIds.token();
+        if (reviews.relink(get(id).id(), OpaqueIds.hash(token), links.seal(token)) == 0) {
             throw new RefusedEditException("This link was withdrawn. Make a new one.");
         }
         return get(id);

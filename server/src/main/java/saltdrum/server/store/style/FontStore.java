@@ -9,8 +9,8 @@ import saltdrum.core.text.Quoted;
 import saltdrum.media.font.FontCheck;
 import saltdrum.media.font.FontFacts;
 import saltdrum.media.font.FontShelf;
-import saltdrum.server.store.Ids;
 import saltdrum.server.store.NotFoundException;
+import saltdrum.server.store.OpaqueIds;
 
 /** The fonts of this workshop, each looked at before it is taken, and put on the shelf with those that ship. */
 @Component
@@ -68,7 +68,7 @@ public class FontStore {
      */
     public FontRow take(String fileName, String licence, byte[] file) {
         FontFacts facts = FontCheck.facts(file);
-        String id = Ids.hash(file);
+        String id = OpaqueIds.hash(file);
         boolean known = all().stream().anyMatch(row -> row.id().equals(id));
         if (!known && shelf.hasCut(facts)) {
             throw new BadInputException(

@@ -1,6 +1,6 @@
 package saltdrum.server.store.track;
 
-import saltdrum.core.edit.Change;
+import saltdrum.core.merge.Change;
 
 /**
  * One entry of the history.
@@ -9,4 +9,4 @@ import saltdrum.core.edit.Change;
  * @param personId of the author; null if sign-in is off, and for background work
  * @param by that person's name, or null
  */
-record EditRow(long seq, String said, Change change, boolean undone, String jobId, Long personId, String by) {}
+public record EditRow(long seq, String said, Change change, boolean undone, String jobId, Long personId, String by) {}

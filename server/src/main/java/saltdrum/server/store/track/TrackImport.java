@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
-import saltdrum.core.edit.Change;
+import saltdrum.core.merge.Change;
 import saltdrum.server.store.StoredForms;
 
 /** Inserts whole tracks: of a new clip, a copied one, or an imported package. */

@@ -7,7 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import saltdrum.core.delivery.WorkStep;
-import saltdrum.core.edit.Change;
+import saltdrum.core.merge.Change;
 
 @Mapper
 public interface TrackMapper {

@@ -6,7 +6,7 @@ import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.look.Styling;
 
 /** A track's own row; the length is its clip's, and the incarnation is the database's to give. */
-record TrackRow(
+public record TrackRow(
         String id,
         long version,
         String language,

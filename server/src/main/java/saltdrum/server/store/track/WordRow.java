@@ -3,7 +3,7 @@ package saltdrum.server.store.track;
 import saltdrum.core.look.LookPatch;
 
 /** One word with its cue, as read back in order. */
-record WordRow(
+public record WordRow(
         long cueId,
         String lineStarts,
         boolean locked,

@@ -14,7 +14,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.NamePattern;
 import saltdrum.core.delivery.NamePattern.Place;
-import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.style.StyleShelf;

@@ -6,7 +6,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.ReplaceWords;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.server.store.clip.ClipRow;

@@ -10,7 +10,7 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.WritingPolicy;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.ReplaceWords;
+import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;

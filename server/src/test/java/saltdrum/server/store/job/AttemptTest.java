@@ -10,7 +10,7 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import saltdrum.core.edit.Restyle;
+import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.server.store.OnAStoredTrack;
 
 /** A worker that slept continues a job that another has taken over: FAILED overwrote DONE. */
