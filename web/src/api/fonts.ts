@@ -4,7 +4,7 @@ import { call, putFile } from './http';
 import { queryClient } from './queryClient';
 import type { OwnFont } from './types';
 
-/** The fonts that were brought in. */
+/** The fonts that were added. */
 export const useFonts = (enabled: boolean) =>
   useQuery({ queryKey: ['fonts'], queryFn: () => call<OwnFont[]>('GET', '/api/fonts'), enabled });
 

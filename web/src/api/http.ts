@@ -67,7 +67,7 @@ export function putFile<T>(path: string, file: File, progress: (done: number) =>
         ? resolve(JSON.parse(request.responseText) as T)
         : reject(await refusal(request.status, request.responseText));
     request.onerror = () =>
-      reject(new Refused(0, `“${file.name}” did not arrive: the connection broke. Bring it again.`));
+      reject(new Refused(0, `“${file.name}” did not arrive: the connection broke. Upload it again.`));
     request.send(file);
   });
 }

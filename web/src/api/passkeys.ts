@@ -18,9 +18,9 @@ async function shownBy<T>(asked: Promise<Credential | null>): Promise<T> {
     if (credential) return credential as T;
   } catch (error) {
     if (error instanceof DOMException && error.name === 'InvalidStateError')
-      throw new Error('This device has a passkey for you here already.');
+      throw new Error('This device already has a passkey for your account.');
   }
-  throw new Error('No passkey was shown. Nothing was changed.');
+  throw new Error('No passkey was given. Nothing was changed.');
 }
 
 interface Named {
@@ -97,7 +97,7 @@ export async function signInWithPasskey() {
     authenticatorAttachment: shown.authenticatorAttachment,
   }).catch((error: unknown) => {
     throw error instanceof Refused && error.status === 401
-      ? new Error('That passkey is not known here any more. Sign in with your password.')
+      ? new Error('This passkey is no longer registered here. Sign in with your password.')
       : error;
   });
 }

@@ -15,7 +15,7 @@ export interface paths {
         get: operations["zones"];
         put: operations["setZones"];
         post?: never;
-        /** Back to what is usual */
+        /** Reset to the defaults */
         delete: operations["usualZones"];
         options?: never;
         head?: never;
@@ -81,9 +81,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Settles it by a code of the app; answers with recovery codes, which nobody can read again */
+        /** Turns it on with a code of the app; returns recovery codes, which are shown only once */
         put: operations["take"];
-        /** What an authenticator app is told; nothing is settled yet */
+        /** Secret for an authenticator app; nothing is stored yet */
         post: operations["begin"];
         delete?: never;
         options?: never;
@@ -206,7 +206,7 @@ export interface paths {
         get: operations["limits"];
         put: operations["setLimits"];
         post?: never;
-        /** Back to what is usual */
+        /** Reset to the defaults */
         delete: operations["usualLimits"];
         options?: never;
         head?: never;
@@ -481,7 +481,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** New recovery codes; those from before are good no more */
+        /** New recovery codes; the old ones are no longer valid */
         post: operations["renew"];
         delete?: never;
         options?: never;
@@ -959,7 +959,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Where a word or phrase stands, and what each cue would become */
+        /** All places of a word or phrase, and the text of each cue after replacing */
         post: operations["places"];
         delete?: never;
         options?: never;
@@ -1235,7 +1235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What of it can be set, and between what each lies */
+        /** Values that can be set, with their ranges */
         get: operations["zoneParts"];
         put?: never;
         post?: never;
@@ -1388,7 +1388,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The stickers that were brought in, the oldest first */
+        /** The stickers that were added, the oldest first */
         get: operations["all_3"];
         put?: never;
         post?: never;
@@ -1490,7 +1490,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What can be asked for */
+        /** Qualities that can be chosen */
         get: operations["qualities"];
         put?: never;
         post?: never;
@@ -1524,7 +1524,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The pictures that were brought in for bars, the oldest first */
+        /** The pictures that were added for bars, the oldest first */
         get: operations["all_5"];
         put?: never;
         post?: never;
@@ -1660,7 +1660,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What limits there are, and between what each lies */
+        /** All limits with their ranges */
         get: operations["limitParts"];
         put?: never;
         post?: never;
@@ -1762,7 +1762,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The fonts that were brought in, by family and weight */
+        /** The fonts that were added, by family and weight */
         get: operations["all_8"];
         put?: never;
         post?: never;
@@ -1864,7 +1864,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** How well two colours stand out from each other: 1 to 21, as WCAG reckons it */
+        /** Contrast ratio of two colours by WCAG: 1 to 21 */
         get: operations["contrast"];
         put?: never;
         post?: never;
@@ -1965,7 +1965,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Words that stand neither in the dictionary nor in the client's glossary */
+        /** Words that are neither in the dictionary nor in the client's glossary */
         get: operations["spelling"];
         put?: never;
         post?: never;
@@ -2207,7 +2207,7 @@ export interface paths {
         get: operations["get_5"];
         put?: never;
         post?: never;
-        /** Notes what became of the words: it is told no more */
+        /** Marks the result for the words as seen; it is not shown again */
         delete: operations["note_1"];
         options?: never;
         head?: never;
@@ -2221,7 +2221,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is wrong in the clip, in order of time; what is let stand has its reason */
+        /** What is wrong in the clip, in order of time; dismissed findings have a reason */
         get: operations["findings"];
         put?: never;
         post?: never;
@@ -2309,7 +2309,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Nobody signs in with it any more */
+        /** Removes a passkey */
         delete: operations["remove_4"];
         options?: never;
         head?: never;
@@ -2376,7 +2376,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** For who has lost the app and the recovery codes: signs in with the password alone */
+        /** For people who have lost the app and the recovery codes: signs in with the password alone */
         delete: operations["dropOf"];
         options?: never;
         head?: never;
@@ -2393,7 +2393,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Makes a link good no more */
+        /** Withdraws a link */
         delete: operations["withdraw_1"];
         options?: never;
         head?: never;
@@ -2838,7 +2838,7 @@ export interface components {
             styling: components["schemas"]["Styling"];
             recipe: components["schemas"]["Recipe"];
             frame: components["schemas"]["Frame"];
-            /** @description Where everything lies in the finished picture */
+            /** @description Positions of everything in the finished picture */
             layout: components["schemas"]["FrameLayout"];
             /**
              * Format: int32
@@ -2945,7 +2945,7 @@ export interface components {
             changed: string;
             /** @enum {string} */
             standing: "NO_WORDS" | "WORDS" | "BREAKS" | "STYLE" | "CHECKED" | "DELIVERED" | "CHANGED";
-            /** @description The standing in words */
+            /** @description The progress in words */
             standingLabel: string;
             /**
              * Format: int32
@@ -4164,11 +4164,10 @@ export interface components {
             left: string[];
         };
         JsonNode: {
-            string: boolean;
-            float: boolean;
             array: boolean;
             empty: boolean;
             null: boolean;
+            float: boolean;
             container: boolean;
             number: boolean;
             /** @enum {string} */
@@ -4189,6 +4188,7 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
+            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -4444,9 +4444,9 @@ export interface components {
             handles: number[];
         };
         ReadingView: {
-            /** @description What stands now */
+            /** @description The present text */
             find: string;
-            /** @description What would stand instead */
+            /** @description The text after replacing */
             with: string;
             /** @description A term of the glossary; else the recogniser's own */
             term: boolean;
@@ -4505,7 +4505,7 @@ export interface components {
             changes: string[];
         };
         ScenePatch: {
-            /** @description Of this scene and no other; told as since when the next is asked for */
+            /** @description Tag of this scene; sent as “since” with the next request */
             tag: string;
             /** Format: int64 */
             version: number;
@@ -4967,7 +4967,7 @@ export interface components {
             strength: number;
             curve: string;
         };
-        /** @description Some facets of a look; what is missing comes from what lies under it */
+        /** @description Some facets of a look; missing ones come from the level below */
         Patch: {
             typeface?: string;
             weight?: number;

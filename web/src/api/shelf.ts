@@ -60,7 +60,7 @@ export function useActOnClip(clip: Clip) {
       if (what.act === 'archive' || what.act === 'remove') {
         const undo = back[what.act];
         notice(`“${clip.name}” is ${what.act === 'archive' ? 'in the archive' : 'removed'}.`, {
-          label: 'Bring it back',
+          label: 'Restore',
           run: () => act.mutate({ act: undo }),
         });
       }

@@ -37,7 +37,7 @@ export function HistoryPanel(props: { clipId: string; track: Track; children: Re
         >
           <p className="px-4 pt-1 pb-2 text-note text-soft">
             {steps.length === 0
-              ? 'Nothing was changed yet.'
+              ? 'No changes yet.'
               : `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}. Click one to go there; nothing is lost until you change something else.`}
           </p>
           <div ref={list} tabIndex={-1} className="max-h-[60vh] overflow-y-auto p-1">

@@ -38,7 +38,7 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
     >
       <span className="font-medium">{clips.length === 1 ? 'One clip' : `${clips.length} clips`}</span>
       <select
-        aria-label="Give them a style"
+        aria-label="Set their style"
         value=""
         onChange={(e) => change.mutate({ style: e.target.value })}
         className={field}
@@ -49,7 +49,7 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
         ))}
       </select>
       <select
-        aria-label="Break them by a recipe"
+        aria-label="Set their recipe"
         value=""
         onChange={(e) => change.mutate({ recipe: all.find((r) => r.name === e.target.value) })}
         className={field}

@@ -27,11 +27,11 @@ export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void 
           {clip.shelf === 'REMOVED' ? (
             <>
               <Item icon={<Undo2 size={15} />} onSelect={() => act.mutate({ act: 'back' })}>
-                Bring it back
+                Restore
               </Item>
               <DropdownMenu.Separator className="my-1.5 h-px bg-rule" />
               <Item icon={<Trash2 size={15} />} onSelect={() => act.mutate({ act: 'forget' })}>
-                Forget it for good
+                Delete permanently
               </Item>
             </>
           ) : (
@@ -40,23 +40,23 @@ export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void 
                 Rename
               </Item>
               <Item icon={<Copy size={15} />} onSelect={() => act.mutate({ act: 'copy' })}>
-                Copy, with its captions
+                Copy with its captions
               </Item>
               <DropdownMenu.Item asChild>
                 <a href={`/api/clips/${clip.id}/package`} download className={item}>
                   <span className="text-soft">
                     <Package size={15} />
                   </span>
-                  Save as one file, with everything
+                  Download as one file
                 </a>
               </DropdownMenu.Item>
               {clip.shelf === 'ARCHIVED' ? (
                 <Item icon={<ArchiveRestore size={15} />} onSelect={() => act.mutate({ act: 'unarchive' })}>
-                  Take out of the archive
+                  Move out of the archive
                 </Item>
               ) : (
                 <Item icon={<Archive size={15} />} onSelect={() => act.mutate({ act: 'archive' })}>
-                  Put into the archive
+                  Move to the archive
                 </Item>
               )}
               <DropdownMenu.Separator className="my-1.5 h-px bg-rule" />

@@ -13,7 +13,7 @@ import { useShelfAsked } from './useShelfAsked';
 
 const TYPING_MS = 150;
 
-/** Clips as they look, and those that hold what is searched for; a file dropped anywhere is brought in. */
+/** Clips as they look, and those that hold what is searched for; a file dropped anywhere is added. */
 export function Clips() {
   const [asked, ask] = useShelfAsked();
   const q = useSettled(asked.q, TYPING_MS);
@@ -50,7 +50,7 @@ export function Clips() {
           onClick={choose}
           className="flex items-center gap-2 rounded-full bg-accent px-5 py-2.5 font-medium text-on-accent hover:brightness-110"
         >
-          <FilePlus2 size={17} /> Bring in a clip
+          <FilePlus2 size={17} /> Add a clip
         </button>
         <input
           ref={chooser}
@@ -74,8 +74,8 @@ export function Clips() {
             {narrowed
               ? 'No clip here matches.'
               : asked.shelf === 'ARCHIVED'
-                ? 'Nothing is in the archive. Clips are put there by the three dots on their picture.'
-                : 'Nothing was removed in the last two weeks.'}{' '}
+                ? 'The archive is empty. Move clips here with the menu on their picture.'
+                : 'No clip was removed in the last two weeks.'}{' '}
             {narrowed && (
               <button
                 onClick={() => ask({ q: '', client: null, standing: '' })}
@@ -94,7 +94,7 @@ export function Clips() {
                   <div className="h-full bg-accent" style={{ width: `${Math.round(a.done * 100)}%` }} />
                 </div>
                 <p className="mt-2 text-soft">
-                  {a.done < 1 ? `${Math.round(a.done * 100)} %` : 'Looking into it'}
+                  {a.done < 1 ? `${Math.round(a.done * 100)} %` : 'Reading the file'}
                 </p>
               </div>
               <p className="mt-3 truncate font-medium">{a.name}</p>
@@ -121,7 +121,7 @@ export function Clips() {
               >
                 <FilePlus2 size={26} strokeWidth={1.5} />
                 {empty
-                  ? 'Bring your first clip: choose it here, or drop it anywhere on this page'
+                  ? 'Add your first clip: choose it here, or drop it anywhere on this page'
                   : 'Drop a clip anywhere, or choose one'}
                 <span className="text-tiny">MP4, MOV, WebM, MKV</span>
               </button>

@@ -13,8 +13,8 @@ export interface ShelfAsked {
 }
 
 const SHELVES: { shelf: Clip['shelf']; label: string; about: string }[] = [
-  { shelf: 'HERE', label: 'At hand', about: 'Clips that are being worked on' },
-  { shelf: 'ARCHIVED', label: 'Archive', about: 'Clips that were put away' },
+  { shelf: 'HERE', label: 'Current', about: 'Clips that are being worked on' },
+  { shelf: 'ARCHIVED', label: 'Archive', about: 'Archived clips' },
   { shelf: 'REMOVED', label: 'Removed', about: 'Clips that can be brought back for two weeks' },
 ];
 
@@ -35,7 +35,7 @@ export function ShelfBar(props: {
         <input
           type="search"
           aria-label="Search names and words"
-          placeholder="Search names and everything that is said"
+          placeholder="Search names and captions"
           value={asked.q}
           maxLength={200}
           onChange={(e) => onAsk({ q: e.target.value })}
@@ -44,7 +44,7 @@ export function ShelfBar(props: {
         />
         {asked.q && (
           <button
-            aria-label="Search for nothing"
+            aria-label="Clear the search"
             onClick={() => onAsk({ q: '' })}
             className="absolute top-2 right-2.5 text-soft hover:text-ink"
           >
@@ -67,12 +67,12 @@ export function ShelfBar(props: {
         ))}
       </select>
       <select
-        aria-label="How far they are"
+        aria-label="Progress"
         value={asked.standing}
         onChange={(e) => onAsk({ standing: e.target.value })}
         className={field}
       >
-        <option value="">However far</option>
+        <option value="">Any progress</option>
         {standings(found).map(({ standing, label, count }) => (
           <option key={standing} value={standing}>
             {label} ({count})
@@ -80,7 +80,7 @@ export function ShelfBar(props: {
         ))}
       </select>
       <select
-        aria-label="In what order"
+        aria-label="Sort by"
         value={asked.order}
         onChange={(e) => onAsk({ order: e.target.value as ShelfOrder })}
         className={field}

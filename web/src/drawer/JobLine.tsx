@@ -8,7 +8,7 @@ export function JobLine({ job, what }: { job: Job; what: string }) {
   return (
     <div className="rounded-lg bg-paper p-3">
       <div className="flex items-baseline justify-between gap-2">
-        <span>{job.state === 'WAITING' ? 'Waiting its turn' : (job.message ?? what)}</span>
+        <span>{job.state === 'WAITING' ? 'Queued' : (job.message ?? what)}</span>
         <button
           onClick={() => stop.mutate(undefined)}
           disabled={job.state === 'STOPPING'}

@@ -82,7 +82,7 @@ export function KeysDialog() {
                           <span className="min-w-0 flex-1 text-soft">{action.label}</span>
                           {keys[action.id] && (
                             <button
-                              aria-label={`Give “${action.label}” its own key back`}
+                              aria-label={`Give “${action.label}” its default key`}
                               onClick={() => setKeys(action.id, null)}
                               className="text-soft hover:text-ink"
                             >

@@ -30,7 +30,7 @@ export function HowPart({
         label="Quality"
         options={[
           ...(qualities.data?.map((q) => ({ ...q, value: q.quality as string })) ?? []),
-          { value: 'SIZE', label: 'To a size', about: 'As good as fits into so many megabytes' },
+          { value: 'SIZE', label: 'To a size', about: 'The best quality for a given file size' },
         ]}
         value={sized ? 'SIZE' : (how.quality ?? 'GOOD')}
         onChange={(value) =>

@@ -24,7 +24,7 @@ export function LineRow({ line, lines }: { line: OrderLine; lines: OrderLine[] }
         {line.state === 'FAILED' && <p className="mt-1 text-note text-accent">{line.message}</p>}
         {line.toolLines && (
           <details className="mt-1 text-note text-soft">
-            <summary>What the encoder said last</summary>
+            <summary>Last output of the encoder</summary>
             <pre className="mt-1 max-h-40 overflow-auto rounded bg-sunk p-2 text-tiny whitespace-pre-wrap">
               {line.toolLines}
             </pre>
@@ -109,7 +109,7 @@ function Fate({ line }: { line: OrderLine }) {
         <span className="block text-ink">{came}</span>
         {line.estimatedBytes !== undefined && (
           <span className="block text-tiny">
-            reckoned {bytes(line.estimatedBytes)}
+            estimated {bytes(line.estimatedBytes)}
             {line.estimatedSeconds !== undefined && ` in ${duration(line.estimatedSeconds)}`}
           </span>
         )}
@@ -137,11 +137,11 @@ function Fate({ line }: { line: OrderLine }) {
     );
   }
   const said = {
-    WAITING: line.turn === 1 ? 'Next' : line.turn ? `Waits, number ${line.turn}` : 'Waits',
+    WAITING: line.turn === 1 ? 'Next' : line.turn ? `Queued, number ${line.turn}` : 'Queued',
     HELD: 'Paused',
     STOPPING: 'Stopping',
     STOPPED: 'Stopped',
-    FAILED: 'It did not work',
+    FAILED: 'Failed',
   }[line.state];
   return <>{said}</>;
 }

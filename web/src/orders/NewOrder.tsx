@@ -10,7 +10,7 @@ import { AxesPart } from './AxesPart';
 import { HowPart } from './HowPart';
 import { NamesPart } from './NamesPart';
 import { PlanTable } from './PlanTable';
-import { reckoned } from './said';
+import { estimateSentence } from './said';
 
 /** Several clips, styles, frames and languages at once; the resulting files are listed beside, by name. */
 export function NewOrder() {
@@ -34,7 +34,7 @@ export function NewOrder() {
   const order = usePlaceOrder();
   const lines = some && !plan.error ? (plan.data?.lines ?? []) : [];
   const estimates = useEstimates(asked, some && !plan.error && lines.length > 0);
-  const told = reckoned(estimates.data);
+  const told = estimateSentence(estimates.data);
   const goesOn = 'It goes on when you close this window.';
   const note =
     lines.length === 0
@@ -49,7 +49,7 @@ export function NewOrder() {
       <title>New order · Salt Drum</title>
       <PageHeader />
       <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-10 max-[899px]:grid-cols-1">
-        <section aria-label="What is wanted">
+        <section aria-label="What to make">
           <h1 className="mb-4 text-lead font-semibold">New order</h1>
           <AxesPart axes={axes} onChange={setAxes} clips={clips} outputs={outputs} />
           <HowPart how={how ?? {}} onChange={setHow} />

@@ -27,7 +27,7 @@ export function Orders() {
           {orders.error && <p className="text-accent">{orders.error.message}</p>}
           {orders.data?.length === 0 && (
             <p className="text-soft">
-              Nothing was ordered yet. Begin one here, or render a clip: that is an order of one file.
+              No orders yet. Start one here, or render a clip: that is an order of one file.
             </p>
           )}
           <ul className="space-y-1.5">

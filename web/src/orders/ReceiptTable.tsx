@@ -9,10 +9,10 @@ export function ReceiptTable({ receipt, jobId }: { receipt: Receipt; jobId: stri
       <p className={`mb-2 flex items-center gap-1.5 ${bad ? 'font-semibold text-accent' : ''}`}>
         {bad === 0 ? (
           <>
-            <Check size={15} /> All as it should be
+            <Check size={15} /> No problems
           </>
         ) : (
-          `${bad === 1 ? 'One thing is' : `${bad} things are`} not as they should be`
+          `${bad} ${bad === 1 ? 'problem' : 'problems'} found`
         )}
       </p>
       <table className="w-full text-note">

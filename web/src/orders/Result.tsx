@@ -72,7 +72,7 @@ function Alone({ jobId, name }: { jobId: string; name: string }) {
     return <img src={source} alt={name} className="max-h-[70vh] rounded-lg bg-stage object-contain" />;
   }
   if (/\.m4a$/.test(name)) return <audio controls src={source} className="w-full" />;
-  return <p className="text-soft">A browser shows nothing of this kind of file: download it.</p>;
+  return <p className="text-soft">Browsers cannot show this kind of file. Download it.</p>;
 }
 
 function Panes({ job, stage }: { job: Job; stage: NonNullable<ReturnType<typeof useOrderedStage>['data']> }) {

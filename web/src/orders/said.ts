@@ -22,11 +22,11 @@ export function when(iso: string): string {
 }
 
 /** “About 12 MB in 20 s”; null if no estimate is available. */
-export function reckoned(all: Estimated[] | undefined): string | null {
+export function estimateSentence(all: Estimated[] | undefined): string | null {
   const known = all?.filter((e) => e.bytes !== undefined) ?? [];
   if (known.length === 0) return null;
   const size = known.reduce((sum, e) => sum + e.bytes!, 0);
   const seconds = known.reduce((sum, e) => sum + e.seconds!, 0);
-  const more = known.length < all!.length ? ', and more that is only known afterwards' : '';
+  const more = known.length < all!.length ? ', plus files whose size is not known yet' : '';
   return `About ${bytes(size)} in ${duration(seconds)}${more}`;
 }

@@ -7,7 +7,7 @@ export function HandedLink(props: { address: string; link: InvitationLink; about
   return (
     <div className="mt-4 max-w-2xl rounded-lg bg-tint px-4 py-3">
       <p className="mb-2 text-note">
-        {about} Good for {link.hours} hours.
+        {about} Valid for {link.hours} hours.
       </p>
       <CopyField label="Link" text={`${address || window.location.origin}${link.path}`} />
     </div>

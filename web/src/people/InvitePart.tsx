@@ -29,7 +29,7 @@ export function InvitePart({ address }: { address: string }) {
         }}
       >
         <input
-          aria-label="Whom"
+          aria-label="Name of the new person"
           placeholder="Name"
           value={name}
           maxLength={80}
@@ -37,7 +37,7 @@ export function InvitePart({ address }: { address: string }) {
           className={`${field} w-56`}
         />
         <select
-          aria-label="As what"
+          aria-label="Role"
           value={role}
           onChange={(e) => setRole(e.target.value as Role)}
           className={field}
@@ -50,13 +50,13 @@ export function InvitePart({ address }: { address: string }) {
         </select>
         {role === 'REVIEWER' && (
           <select
-            aria-label="Of which client"
+            aria-label="Client of the reviewer"
             required
             value={clientId ?? ''}
             onChange={(e) => setClientId(e.target.value === '' ? undefined : Number(e.target.value))}
             className={field}
           >
-            <option value="">Of which client?</option>
+            <option value="">Which client?</option>
             {clients.map((client) => (
               <option key={client.id} value={client.id}>
                 {client.name}
@@ -69,7 +69,7 @@ export function InvitePart({ address }: { address: string }) {
         </button>
       </form>
       {role === 'REVIEWER' && clients.length === 0 && (
-        <p className="mt-2 text-note text-soft">There is no client yet; a clip’s bench names one.</p>
+        <p className="mt-2 text-note text-soft">There is no client yet. Create one in the bench of a clip.</p>
       )}
       {invite.data && (
         <HandedLink

@@ -16,7 +16,7 @@ export function Join() {
   const [password, setPassword] = useState('');
   if (joining.error) {
     return (
-      <Card title="This link is over">
+      <Card title="This link has expired">
         <p className="leading-relaxed">{joining.error.message}</p>
       </Card>
     );
@@ -31,7 +31,7 @@ export function Join() {
     await navigate(person.role === 'REVIEWER' ? '/reviews' : '/', { replace: true });
   };
   return (
-    <Card title={here ? 'A new password' : 'Come in'}>
+    <Card title={here ? 'A new password' : 'Join'}>
       <p className="mb-5 leading-relaxed">
         {here
           ? `For ${joining.data.name}, who signs in as ${here}.`
@@ -67,7 +67,7 @@ export function Join() {
           note="At least 12 characters. A few words that do not belong together do well."
         />
         <SendButton busy={join.isPending || signIn.isPending}>
-          {here ? 'Take it and sign in' : 'Come in'}
+          {here ? 'Set it and sign in' : 'Join'}
         </SendButton>
         <Said error={join.error ?? signIn.error} />
       </form>

@@ -14,10 +14,8 @@ export function OfAllSwitch() {
         className="accent-accent"
       />
       <span>
-        Ask everybody for a second step{' '}
-        <span className="text-note text-soft">
-          Who has none signs in again, and sets one up before anything else.
-        </span>
+        Require a second step of everyone{' '}
+        <span className="text-note text-soft">People without one sign in again and set it up first.</span>
       </span>
     </label>
   );

@@ -16,7 +16,8 @@ export function PasskeysPart({ person }: { person: Person }) {
         Your passkeys
       </h2>
       <p className="mb-5 text-soft">
-        Sign in by the lock of a telephone or a computer, or by a key, without password and code.
+        Sign in with the screen lock of a phone or computer, or with a security key, without password and
+        code.
       </p>
       {passkeys.data !== undefined && passkeys.data.length > 0 && (
         <ul className="mb-5 divide-y divide-rule border-y border-rule">
@@ -44,7 +45,12 @@ export function PasskeysPart({ person }: { person: Person }) {
             add.mutate(label, { onSuccess: () => setLabel('') });
           }}
         >
-          <Field label="What it is called" value={label} onChange={setLabel} note="Such as “My telephone”." />
+          <Field
+            label="Name of the passkey"
+            value={label}
+            onChange={setLabel}
+            note="For example “My phone”."
+          />
           <SendButton busy={add.isPending}>Add a passkey</SendButton>
           <Said error={add.error ?? remove.error} />
         </form>

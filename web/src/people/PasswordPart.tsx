@@ -32,25 +32,25 @@ export function PasswordPart({ person }: { person: Person }) {
       >
         <input type="text" autoComplete="username" value={person.email} readOnly hidden />
         <Field
-          label="The present one"
+          label="Current password"
           type="password"
           complete="current-password"
           value={now}
           onChange={setNow}
         />
         <Field
-          label="The new one"
+          label="New password"
           type="password"
           complete="new-password"
           value={next}
           onChange={setNext}
           note="At least 12 characters. You are signed out everywhere else."
         />
-        <SendButton busy={set.isPending}>Take the new one</SendButton>
+        <SendButton busy={set.isPending}>Change the password</SendButton>
         <Said error={set.error} />
         {set.isSuccess && (
           <p role="status" className="mt-3 text-note">
-            It is taken.
+            The password was changed.
           </p>
         )}
       </form>

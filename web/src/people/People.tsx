@@ -32,8 +32,8 @@ export function People() {
       <div className="mx-auto max-w-6xl">
         {!session.signIn && (
           <p className="max-w-xl leading-relaxed">
-            Only who sits at this machine comes in, and does not sign in. How a workshop opens to a team
-            stands in <code className="rounded bg-sunk px-1.5 py-0.5 text-note">docs/running.md</code>.
+            Only people at this machine have access, without signing in. How to open the workshop to a team:{' '}
+            <code className="rounded bg-sunk px-1.5 py-0.5 text-note">docs/running.md</code>.
           </p>
         )}
         {me?.role === 'OWNER' && (
@@ -95,7 +95,7 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
             {person.email} ·{' '}
             {person.seen
               ? `here on ${new Date(person.seen).toLocaleDateString('en-GB', { dateStyle: 'medium' })}`
-              : 'never here yet'}
+              : 'has not signed in yet'}
           </p>
           {person.failedSignIns !== undefined && (
             <p className="text-note text-accent">
@@ -146,7 +146,7 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
           {!me && person.secondStep && (
             <button
               onClick={() => drop.mutate(person.id)}
-              title="For who has lost the app and the recovery codes"
+              title="For people who have lost the app and the recovery codes"
               className="text-accent underline"
             >
               Drop second step
@@ -171,7 +171,7 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
         <HandedLink
           address={address}
           link={link.data}
-          about={`For ${person.name} alone. It is shown this once.`}
+          about={`For ${person.name} only. It is shown only now.`}
         />
       )}
     </li>

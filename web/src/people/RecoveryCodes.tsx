@@ -5,8 +5,8 @@ export function RecoveryCodes(props: { codes: string[]; label: string; done: () 
   return (
     <>
       <p className="mb-4 text-soft">
-        Write these down and keep them where your telephone is not: each lets you in once, without the app.
-        They are shown this once.
+        Write these down and keep them away from your phone. Each works once, in place of a code of the app.
+        They are shown only now.
       </p>
       <ul
         aria-label="Recovery codes"

@@ -57,8 +57,7 @@ export function SecondStepPart({ person, first }: { person: Person; first?: bool
       ) : person.secondStep ? (
         <form onSubmit={(e) => e.preventDefault()}>
           <p className="mb-5 text-soft">
-            You sign in with your password and a code of your app. New recovery codes make the ones from
-            before worthless.
+            You sign in with your password and a code of your app. New recovery codes replace the old ones.
           </p>
           {passwordField}
           <div className="flex flex-wrap gap-x-5 gap-y-2 text-note">
@@ -74,7 +73,7 @@ export function SecondStepPart({ person, first }: { person: Person; first?: bool
               onClick={() => drop.mutate({ password }, { onSuccess: () => setPassword('') })}
               className="text-accent underline disabled:opacity-50"
             >
-              Password alone again
+              Turn the second step off
             </button>
           </div>
           <Said error={renew.error ?? drop.error} />
@@ -83,8 +82,8 @@ export function SecondStepPart({ person, first }: { person: Person; first?: bool
         <>
           <p className="mb-5 text-soft">
             {first
-              ? 'This workshop asks everybody for a code besides the password. An authenticator app on your telephone makes it.'
-              : 'A stolen password is then not enough: signing in also needs the code that an authenticator app on your telephone shows.'}
+              ? 'This workshop requires a code in addition to the password. An authenticator app on your phone makes it.'
+              : 'A stolen password is then not enough: signing in also needs the code that an authenticator app on your phone shows.'}
           </p>
           <SendButton busy={begin.isPending} onClick={() => begin.mutate()}>
             Set it up
@@ -98,7 +97,7 @@ export function SecondStepPart({ person, first }: { person: Person; first?: bool
             take.mutate({ password, code });
           }}
         >
-          <p className="mb-4 text-soft">Let the app read this picture, or type the letters under it.</p>
+          <p className="mb-4 text-soft">Scan this picture with the app, or type the letters under it.</p>
           <svg
             viewBox={`-4 -4 ${begin.data.side + 8} ${begin.data.side + 8}`}
             role="img"
@@ -113,12 +112,12 @@ export function SecondStepPart({ person, first }: { person: Person; first?: bool
           </p>
           {passwordField}
           <Field
-            label="The code that it shows now"
+            label="The code that the app shows"
             complete="one-time-code"
             value={code}
             onChange={setCode}
           />
-          <SendButton busy={take.isPending}>Ask for it from now on</SendButton>
+          <SendButton busy={take.isPending}>Turn it on</SendButton>
           <Said error={take.error} />
         </form>
       )}

@@ -18,9 +18,9 @@ export function SignIn({ ownerless, passkeys }: { ownerless: boolean; passkeys: 
     return (
       <Card title="There is no owner yet">
         <p className="leading-relaxed">
-          Whoever set this workshop up becomes its owner by a link. The server wrote it into its own folder,{' '}
+          The person who set up this workshop becomes its owner with a link. The server wrote it to the file{' '}
           <code className="rounded bg-sunk px-1.5 py-0.5 text-note">data/owner-link.txt</code>, and{' '}
-          <code className="rounded bg-sunk px-1.5 py-0.5 text-note">./salt-drum start</code> says it.
+          <code className="rounded bg-sunk px-1.5 py-0.5 text-note">./salt-drum start</code> prints it.
         </p>
       </Card>
     );

@@ -29,7 +29,11 @@ export function Reviews({ person }: { person: Person }) {
               <span className="min-w-0 flex-1 truncate font-medium">{one.clip}</span>
               <span className="text-note text-soft">
                 {one.shows === 'FILM' ? `Version ${one.round}` : 'As it is now'} ·{' '}
-                {one.verdict ? VERDICTS[one.verdict] : one.path ? 'waits for you' : 'ask for another link'}
+                {one.verdict
+                  ? VERDICTS[one.verdict]
+                  : one.path
+                    ? 'waiting for your answer'
+                    : 'ask for another link'}
               </span>
             </a>
           </li>

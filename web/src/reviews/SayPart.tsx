@@ -63,7 +63,7 @@ export function SayPart(props: {
       <textarea
         ref={field}
         aria-label="What you want to say"
-        placeholder="What should be otherwise here?"
+        placeholder="What should be different here?"
         value={text}
         rows={2}
         maxLength={2000}

@@ -24,7 +24,7 @@ export function Words(props: {
   if (cues.length === 0) return null;
   return (
     <section aria-label="Words" className="mb-6">
-      <p className="mb-1.5 text-note text-soft">Point at a word to say something about it.</p>
+      <p className="mb-1.5 text-note text-soft">Click a word to comment on it.</p>
       <ol
         ref={list}
         className="relative max-h-56 overflow-y-auto rounded-lg bg-paper px-2 py-2 text-beside max-[899px]:max-h-40"

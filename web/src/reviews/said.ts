@@ -21,9 +21,9 @@ export const moment = (when: string) =>
 /** The state of a review, for the designer. */
 export function standing(review: Review): string {
   if (review.withdrawn) return 'Withdrawn';
-  if (!review.open) return `Over since ${day(review.expires)}`;
+  if (!review.open) return `Expired on ${day(review.expires)}`;
   const who = review.remarks.findLast((r) => r.kind !== 'REMARK' && r.round === review.round)?.author;
   if (review.verdict === 'APPROVED') return `Approved by ${who}`;
   if (review.verdict === 'CHANGES') return `${who} asks for changes`;
-  return `Waits for an answer, until ${day(review.expires)}`;
+  return `Waiting for an answer until ${day(review.expires)}`;
 }

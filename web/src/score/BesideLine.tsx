@@ -48,7 +48,9 @@ export function BesideLine(props: {
         done.current = false;
         setTyping(true);
       }}
-      title={byHand ? 'Typed or confirmed by hand: translating again leaves it' : 'Type the translation'}
+      title={
+        byHand ? 'Typed or confirmed by hand: translating again does not change it' : 'Type the translation'
+      }
       className="mt-0.5 flex w-full items-baseline gap-2 rounded px-[3px] text-left text-beside italic hover:bg-sunk"
     >
       <span className={text ? 'text-ink/80' : 'text-soft'}>{text || 'No text yet'}</span>

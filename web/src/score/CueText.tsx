@@ -199,7 +199,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
               </span>
             ))}
           </p>
-          <p className="text-soft">Enter takes yours, Escape theirs, Ctrl&nbsp;Enter puts both together.</p>
+          <p className="text-soft">Enter keeps yours, Escape theirs, Ctrl&nbsp;Enter merges both.</p>
         </div>
       )}
     </>

@@ -46,7 +46,7 @@ it('shows what was typed in a cue that somebody took away, and makes a cue of it
 
 it('drops it when that is meant', async () => {
   render(<LostText clip={clip} track={track()} />);
-  await userEvent.click(screen.getByRole('button', { name: 'Drop it' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Discard it' }));
   expect(screen.queryByRole('alert')).toBeNull();
   expect(sessionStorage.getItem('typed a 7')).toBeNull();
 });

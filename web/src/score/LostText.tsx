@@ -24,7 +24,7 @@ export function LostText({ clip, track }: { clip: Clip; track: Track }) {
       role="alert"
       className="mx-4 mb-3 flex-none rounded-lg border border-rule bg-paper px-4 py-3 text-note shadow-lg"
     >
-      <p className="text-soft">The cue in which you typed this is not there any more:</p>
+      <p className="text-soft">The cue in which you typed this was deleted:</p>
       <p dir="auto" className="py-1 text-head text-ink">
         {draft.text}
       </p>
@@ -41,7 +41,7 @@ export function LostText({ clip, track }: { clip: Clip; track: Track }) {
           Make a cue of it
         </button>
         <button className="rounded-md px-3 py-1 text-soft hover:bg-sunk" onClick={() => drop(cueId)}>
-          Drop it
+          Discard it
         </button>
       </p>
     </div>

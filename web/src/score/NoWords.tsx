@@ -21,14 +21,14 @@ export function NoWords({ clip, working }: { clip: Clip; working: Job | undefine
       className="flex min-h-0 min-w-0 flex-1 items-center justify-center px-10"
     >
       {working ? (
-        <p className="text-lead text-soft">{working.message ?? 'Waiting its turn'}</p>
+        <p className="text-lead text-soft">{working.message ?? 'Queued'}</p>
       ) : (
         <div className="max-w-md">
           <h2 className="text-title font-semibold">This clip has no words yet</h2>
           <p className="mt-3 text-soft">
             If you have the script, paste it: each word gets its exact time from the voice. If not, let the
-            speech be recognised and correct the draft. Where nobody speaks, type the cues along with the
-            picture.
+            speech be recognised and correct the draft. If the clip has no speech, type the cues along with
+            the picture.
           </p>
           <div className="mt-6 flex flex-wrap gap-3">
             <button

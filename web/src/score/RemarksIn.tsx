@@ -23,7 +23,7 @@ export function RemarksIn({ clipId, cueId }: { clipId: string; cueId: number }) 
           <button
             tabIndex={-1}
             onClick={() => settle.mutate({ id: remark.id, settled: true })}
-            title="Settled: it disappears here, and its author is told"
+            title="Settle: it is hidden here, and its author is informed"
             className="flex flex-none items-center gap-1 rounded-full px-2 py-0.5 hover:bg-paper"
           >
             <Check size={13} /> Settle

@@ -73,7 +73,7 @@ function Said() {
       data-testid="finding-says"
       className="w-80 flex-none truncate text-note text-white"
     >
-      {here || (open.length === 0 ? 'Nothing is wrong' : `${open.length} findings`)}
+      {here || (open.length === 0 ? 'No findings' : `${open.length} findings`)}
     </span>
   );
 }

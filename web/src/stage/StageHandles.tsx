@@ -250,8 +250,8 @@ function Others({ parts, scene }: { parts: Part[]; scene: Scene }) {
       block && (
         <button
           key={part.cueId}
-          aria-label={headline ? 'Take hold of the headline' : 'Take hold of the caption'}
-          title={headline ? 'Take hold of the headline' : 'Take hold of the caption'}
+          aria-label={headline ? 'Select the headline on the stage' : 'Select the caption on the stage'}
+          title={headline ? 'Select the headline on the stage' : 'Select the caption on the stage'}
           data-testid={headline ? 'other-headline' : 'other-caption'}
           onClick={() => {
             usePlayer.getState().pause();

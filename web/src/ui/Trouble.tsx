@@ -15,13 +15,11 @@ export class Trouble extends Component<{ children: ReactNode }, { error: Error |
     if (!this.state.error) return this.props.children;
     return (
       <main role="alert" className="flex h-full flex-col items-center justify-center gap-4 px-8 text-center">
-        <p className="text-lead">
-          This page met a fault and could not go on. Your words are safe on the server.
-        </p>
+        <p className="text-lead">This page has failed. Your words are safe on the server.</p>
         <p className="max-w-xl text-note text-soft">{this.state.error.message}</p>
         <p className="flex gap-6">
           <button onClick={() => window.location.reload()} className="text-accent underline">
-            Load it again
+            Reload
           </button>
           <a href="/" className="text-accent underline">
             Back to the clips

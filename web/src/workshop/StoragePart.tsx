@@ -13,7 +13,7 @@ export function StoragePart() {
   const used = disk.totalBytes - disk.freeBytes;
   const rows = [
     { label: `${kept.clips} ${kept.clips === 1 ? 'clip' : 'clips'}`, size: kept.clipBytes },
-    { label: 'Made to work with them: films for the browser, posters, sounds', size: kept.besideBytes },
+    { label: 'Working files: videos for the browser, posters, sounds', size: kept.besideBytes },
     { label: `${kept.renders} finished ${kept.renders === 1 ? 'file' : 'files'}`, size: kept.renderBytes },
     { label: 'Words, captions, styles and histories', size: kept.databaseBytes },
   ];
@@ -98,7 +98,7 @@ function Keep({ storage }: { storage: Storage }) {
       {going && <Goes going={going} now={same} />}
       {!same && (
         <button className="mt-3 rounded-full bg-accent px-5 py-2 font-medium text-on-accent hover:brightness-110">
-          Keep them so
+          Save
         </button>
       )}
     </form>
@@ -107,14 +107,18 @@ function Keep({ storage }: { storage: Storage }) {
 
 function Goes({ going, now }: { going: Going[]; now: boolean }) {
   if (going.length === 0) {
-    return <p className="mt-3 text-note text-soft">{now ? 'Nothing goes.' : 'Nothing would go now.'}</p>;
+    return (
+      <p className="mt-3 text-note text-soft">
+        {now ? 'Nothing is deleted.' : 'Nothing would be deleted now.'}
+      </p>
+    );
   }
   const size = bytes(going.reduce((sum, file) => sum + file.bytes, 0));
   const count = going.length === 1 ? 'One file' : `${going.length} files`;
   return (
     <div className="mt-3 rounded-lg bg-sunk px-4 py-3">
       <p className="font-medium">
-        {count}, {size}, {now ? 'will go within the hour' : 'would go within the hour'}:
+        {count}, {size}, {now ? 'will be deleted within the hour' : 'would be deleted within the hour'}:
       </p>
       <ul className="mt-1 max-h-40 overflow-y-auto text-note">
         {going.map((file) => (

@@ -5,7 +5,7 @@ export function TroublesPart() {
   const troubles = useStorage().data?.troubles ?? [];
   if (troubles.length === 0) return null;
   return (
-    <ul aria-label="Troubles" className="mb-10 space-y-2">
+    <ul aria-label="Problems" className="mb-10 space-y-2">
       {troubles.map((trouble) => (
         <li key={trouble} className="rounded-lg border-l-4 border-accent bg-tint px-4 py-3">
           {trouble}

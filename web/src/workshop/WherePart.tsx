@@ -39,7 +39,7 @@ export function WherePart() {
 
 function waiting(work: WorkView): string {
   const queued = work.waiting.filter((lane) => lane.waiting > 0);
-  if (queued.length === 0) return 'Nothing waits.';
+  if (queued.length === 0) return 'The queue is empty.';
   return `Waiting: ${queued.map((lane) => `${lane.label.toLowerCase()} ${lane.waiting}`).join(', ')}.`;
 }
 
@@ -98,7 +98,7 @@ function Row({ worker }: { worker: Worker }) {
               {lane.label} {lane.atOnce > 1 && `· ${lane.atOnce} at once`}
             </p>
           ))}
-        {worker.lanes.every((lane) => lane.atOnce === 0) && <p>Takes up no work</p>}
+        {worker.lanes.every((lane) => lane.atOnce === 0) && <p>Takes no new jobs</p>}
       </div>
     </li>
   );

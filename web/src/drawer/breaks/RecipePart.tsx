@@ -16,16 +16,16 @@ const CONTROLS: { field: Numbers; label: string; least: number; most: number; st
     { field: 'lineCharacters', label: 'Characters a line', least: 4, most: 60, step: 1, unit: '' },
     { field: 'lines', label: 'Lines', least: 1, most: 4, step: 1, unit: '' },
     { field: 'words', label: 'Words a cue', least: 1, most: 20, step: 1, unit: '' },
-    { field: 'longestMs', label: 'Longest showing', least: 500, most: 10_000, step: 100, unit: 's' },
-    { field: 'shortestMs', label: 'Shortest showing', least: 0, most: 2_000, step: 20, unit: 's' },
-    { field: 'pauseMs', label: 'Breaking pause', least: 100, most: 2_000, step: 10, unit: 's' },
+    { field: 'longestMs', label: 'Longest display time', least: 500, most: 10_000, step: 100, unit: 's' },
+    { field: 'shortestMs', label: 'Shortest display time', least: 0, most: 2_000, step: 20, unit: 's' },
+    { field: 'pauseMs', label: 'Pause that breaks', least: 100, most: 2_000, step: 10, unit: 's' },
     { field: 'bridgeMs', label: 'Bridge gaps up to', least: 0, most: 1_500, step: 10, unit: 's' },
     { field: 'holdMs', label: 'Stay after a word', least: 0, most: 1_500, step: 10, unit: 's' },
     { field: 'leadInMs', label: 'Show before it', least: 0, most: 300, step: 10, unit: 's' },
   ];
 
 function saidOf(recipe: Recipe): string {
-  if (recipe.words === 1) return 'Each word its own cue';
+  if (recipe.words === 1) return 'One word a cue';
   const lines = recipe.lines === 1 ? 'one line' : ['', '', 'two', 'three', 'four'][recipe.lines] + ' lines';
   return `${recipe.lineCharacters} characters, ${lines}`;
 }

@@ -31,7 +31,7 @@ export function TimePart(props: { clip: Clip; track: Track; cues: Cue[]; said: s
           label="Show at least"
           edit={{ kind: 'holdAtLeast', cueIds, leastMs: least }}
         >
-          <Ms label="Least time that a cue is shown" value={least} set={setLeast} />
+          <Ms label="Minimum time that a cue is shown" value={least} set={setLeast} />
         </Doing>
       </div>
       {cues.length > 0 && <Shift clip={clip} track={track} cues={cues} key={cues[0].id} />}

@@ -31,7 +31,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       order(undefined);
     }
   }, [wants, clip.id, order]);
-  if (!found) return <p className="text-note text-soft">Looking</p>;
+  if (!found) return <p className="text-note text-soft">Checking</p>;
   const looked = kinds.filter((k) => (!k.ofVoice || found.voice) && (!k.ofPicture || found.picture));
   const safe = open.filter((f) => !kinds.find((k) => k.kind === f.kind)?.oneByOne);
   const edits = mending(safe);
@@ -39,13 +39,13 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
     <>
       <Section
         title={
-          open.length === 0 ? 'Nothing is wrong' : open.length === 1 ? '1 finding' : `${open.length} findings`
+          open.length === 0 ? 'No findings' : open.length === 1 ? '1 finding' : `${open.length} findings`
         }
       >
         {measuring && <JobLine job={measuring} what="Measuring picture and voice" />}
         {!measuring && open.length === 0 && (
           <p className="mb-3 text-note text-soft">
-            Looked for {looked.length} kinds of mistakes in {track.cues.length} cues and found none.
+            Checked {track.cues.length} cues for {looked.length} kinds of mistakes. Found none.
           </p>
         )}
         {!measuring && (failed || found.unheard > 0 || (!found.voice && clip.sounds > 0)) && (

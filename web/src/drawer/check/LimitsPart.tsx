@@ -5,7 +5,7 @@ import type { CheckKind, Clip, Limits } from '../../api/types';
 import { QuietButton } from '../../ui/parts';
 import { NumberControl } from '../style/controls/NumberControl';
 
-/** What is looked for, from where on it is a finding, and where each limit comes from. */
+/** What is checked, from where on it is a finding, and where each limit comes from. */
 export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKind[]; looked: CheckKind[] }) {
   const limits = useLimits(clip.client?.id).data;
   const parts = useLimitParts().data;
@@ -24,9 +24,9 @@ export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKi
               onNow={set(part.name as keyof Limits)}
             />
           ))}
-        <QuietButton onClick={() => keep.mutate(null)}>Back to what is usual</QuietButton>
+        <QuietButton onClick={() => keep.mutate(null)}>Reset to the defaults</QuietButton>
       </Fold>
-      <Fold title="What is looked for">
+      <Fold title="What is checked">
         <ul className="space-y-2 text-note">
           {kinds.map((kind) => (
             <li key={kind.kind}>

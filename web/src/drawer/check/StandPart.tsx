@@ -39,7 +39,7 @@ export function StandPart({ clip, track, kinds }: { clip: Clip; track: Track; ki
               }
               className="text-accent hover:underline"
             >
-              Look at it again
+              Reopen
             </button>
           </li>
         ))}

@@ -111,7 +111,7 @@ export function BarsPart(props: {
                   </button>
                 ))}
             </div>
-            <QuietButton onClick={() => file.current!.click()}>Bring in a picture</QuietButton>
+            <QuietButton onClick={() => file.current!.click()}>Add a picture</QuietButton>
           </>
         )}
         <p className="mt-1 text-note text-soft">

@@ -4,7 +4,7 @@ import { usePlayer } from '../../player/player';
 import { stamp } from '../../player/time';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** What stays in sight of a clip that fills its frame: one point, or points that the frame goes to in their time. */
+/** Focus of a clip that fills its frame: one point, or points that the frame goes to in their time. */
 export function FocusPart({ frame, set }: { frame: Frame; set: (part: Partial<Frame>) => void }) {
   const points = frame.focus ?? [];
   const addHere = () => {
@@ -18,7 +18,7 @@ export function FocusPart({ frame, set }: { frame: Frame; set: (part: Partial<Fr
     set({ focus: [...from, ...rest, { ms, x, y }] });
   };
   return (
-    <Section title="What stays in sight">
+    <Section title="Focus">
       <p className="mb-3 text-note text-soft">
         {points.length > 1
           ? 'The frame goes from point to point. Drag the picture on the stage to set one at the playhead.'

@@ -11,8 +11,8 @@ const ASPECTS: { value: Frame['aspect']; label: string; about: string }[] = [
   { value: 'WIDE', label: '16:9', about: 'Wide' },
 ];
 const SITS: { value: Frame['sit']; label: string; about: string }[] = [
-  { value: 'FILL', label: 'Fill', about: 'What hangs over is cropped' },
-  { value: 'FIT', label: 'Fit', about: 'All is seen, with bars' },
+  { value: 'FILL', label: 'Fill', about: 'What is outside is cropped' },
+  { value: 'FIT', label: 'Fit', about: 'The whole picture is visible, with bars' },
 ];
 
 export function ShapePart(props: {

@@ -4,7 +4,7 @@ import { usePanels } from '../../state/panels';
 import { QuietButton, Section } from '../../ui/parts';
 import { NumberControl } from '../style/controls/NumberControl';
 
-/** What a phone lays over tall clips: kept for the client, or for the workshop. */
+/** What phones show over tall clips: kept for the client, or for the workshop. */
 export function ZonesPart({ clip, layout }: { clip: Clip; layout: FrameLayout }) {
   const zones = useZones(clip.client?.id);
   const parts = useZoneParts();
@@ -15,8 +15,8 @@ export function ZonesPart({ clip, layout }: { clip: Clip; layout: FrameLayout })
     <Section title="Safe areas">
       <p className="mb-3 text-note text-soft">
         {layout.zones.length > 0
-          ? `What a phone lays over tall clips ${whose}.`
-          : 'Phones lay nothing over a picture of this shape: a margin of 5 % is kept.'}
+          ? `What phones show over tall clips ${whose}.`
+          : 'Phones show nothing over a picture of this shape: a margin of 5 % is kept.'}
       </p>
       <div className="flex flex-col gap-2">
         <QuietButton onClick={() => usePanels.getState().set({ zones: !shown })} hint="Z">
@@ -33,7 +33,7 @@ export function ZonesPart({ clip, layout }: { clip: Clip; layout: FrameLayout })
                 onNow={(value) => keep.mutate({ ...zones.data, [part.name]: value })}
               />
             ))}
-            <QuietButton onClick={() => keep.mutate(null)}>Back to what is usual</QuietButton>
+            <QuietButton onClick={() => keep.mutate(null)}>Reset to the defaults</QuietButton>
           </>
         )}
       </div>

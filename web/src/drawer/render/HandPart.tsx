@@ -70,7 +70,7 @@ function NewLink({ clip, films, onDone }: { clip: Clip; films: Job[]; onDone: ()
         </select>
       </label>
       <label className="mb-3 block">
-        <span className="mb-1 block text-note text-soft">A word to them</span>
+        <span className="mb-1 block text-note text-soft">Message to the client</span>
         <textarea
           value={note}
           rows={2}
@@ -80,7 +80,7 @@ function NewLink({ clip, films, onDone }: { clip: Clip; films: Job[]; onDone: ()
         />
       </label>
       <label className="mb-4 flex items-center gap-2">
-        <span className="text-note text-soft">Good for</span>
+        <span className="text-note text-soft">Valid for</span>
         <select value={days} onChange={(e) => setDays(Number(e.target.value))} className="field px-2 py-1">
           {DAYS.map((d) => (
             <option key={d} value={d}>
@@ -95,7 +95,7 @@ function NewLink({ clip, films, onDone }: { clip: Clip; films: Job[]; onDone: ()
       <p className="mt-2 text-note text-soft">
         Anyone with the link sees only this, and answers without an account.
         {session && !session.address && (
-          <> It leads to this machine: others reach it only where the workshop has an address of its own.</>
+          <> The link points to this machine. Others can open it only if the workshop has its own address.</>
         )}
       </p>
     </form>

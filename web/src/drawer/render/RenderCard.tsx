@@ -48,7 +48,7 @@ export function RenderCard({ job }: { job: Job }) {
               ? (job.outputName ?? job.fileName)
               : job.state === 'STOPPED'
                 ? 'Stopped'
-                : 'It did not work'}
+                : 'Failed'}
           </span>
           <span className="block text-soft">{job.state === 'FAILED' || gone ? job.message : when}</span>
         </span>
@@ -89,11 +89,7 @@ function ReceiptPart({ jobId }: { jobId: string }) {
     >
       {bad === 0 ? <Check size={14} className="flex-none" /> : null}
       <span className={`min-w-0 flex-1 ${bad === 0 ? '' : 'text-accent'}`}>
-        {bad === 0
-          ? 'Looked at: all as it should be'
-          : bad === 1
-            ? 'One thing is not as it should be'
-            : `${bad} things are not as they should be`}
+        {bad === 0 ? 'Verified: no problems' : bad === 1 ? '1 problem found' : `${bad} problems found`}
         {pieces && <span className="block text-soft">Pieces: {pieces.measured}</span>}
       </span>
       <ChevronRight size={14} className="flex-none" />

@@ -10,7 +10,7 @@ import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
 import { useSettings } from '../../state/setting';
 import { HowPart } from '../../orders/HowPart';
-import { reckoned } from '../../orders/said';
+import { estimateSentence } from '../../orders/said';
 import { usePlayer } from '../../player/player';
 import { MainButton, Section } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
@@ -39,7 +39,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
   };
   // What can be made at all is known a moment after the page is there.
   const some = outputs.some((o) => chosen.has(o.output));
-  const told = reckoned(useEstimates(asked, some && track.cues.length > 0, track.frame).data);
+  const told = estimateSentence(useEstimates(asked, some && track.cues.length > 0, track.frame).data);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
   const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
@@ -102,7 +102,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
             <Link to={`/clips/${clip.id}/check`} className="text-accent underline">
               {open === 1 ? 'One open finding' : `${open} open findings`}
             </Link>
-            : look at {open === 1 ? 'it' : 'them'} before it leaves the house.
+            : look at {open === 1 ? 'it' : 'them'} before it goes out.
           </p>
         )}
         {lacking > 0 && (
@@ -151,7 +151,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
             {renders.map((job) => (
               <li key={job.id}>
                 {job.open ? (
-                  <JobLine job={job} what={job.fileName ?? 'Making it'} />
+                  <JobLine job={job} what={job.fileName ?? 'Rendering'} />
                 ) : (
                   <RenderCard job={job} />
                 )}

@@ -17,7 +17,7 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
   return (
     <div className="rounded-lg bg-paper px-3 py-3" data-review={review.id}>
       <p className="truncate font-medium">
-        {review.shows === 'STAGE' ? 'The stage, as it is' : (review.fileName ?? 'A film that is gone')}
+        {review.shows === 'STAGE' ? 'The stage, as it is' : (review.fileName ?? 'A render that was removed')}
       </p>
       <p
         className={`mb-2 flex items-center gap-1.5 text-note ${review.open && review.verdict === 'CHANGES' ? 'text-accent' : 'text-soft'}`}
@@ -32,8 +32,8 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
           <CopyField label="Link" text={`${address || window.location.origin}${review.path}`} />
         ) : (
           <p className="text-note text-soft">
-            The link that was sent still works. It is not known here any more, for this workshop was brought
-            back from a backup.
+            The link that was sent still works, but it cannot be shown: this workshop was restored from a
+            backup.
           </p>
         ))}
       {review.remarks.length > 0 && (
@@ -55,7 +55,7 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
           )}
           <button
             onClick={() => relink.mutate(review.id)}
-            title="The one before shows nothing any more"
+            title="The old link stops working"
             className="text-accent underline"
           >
             Replace the link

@@ -86,7 +86,7 @@ export function CompareDialog({ clip, track, keep }: { clip: Clip; track: Track;
                     }}
                     className="rounded-full bg-accent px-4 py-1.5 font-medium text-on-accent hover:brightness-110"
                   >
-                    Take it
+                    Use it
                   </button>
                 </figcaption>
               </figure>

@@ -42,7 +42,7 @@ export function ComparePart({ styles }: { styles: Style[] }) {
           Play side by side
         </button>
         <button onClick={() => useCompare.setState({ chosen: null })} className="underline">
-          Leave it
+          Cancel
         </button>
       </div>
     </fieldset>

@@ -55,7 +55,7 @@ function Lay({ label, onClick }: { label: string; onClick: () => void }) {
   return (
     <button
       onClick={onClick}
-      title={`Lay it on what is in hand: ${label.toLowerCase()}`}
+      title={`Apply to: ${label.toLowerCase()}`}
       className="rounded-full border border-rule bg-page px-2.5 py-0.5 hover:border-ink"
     >
       {label}

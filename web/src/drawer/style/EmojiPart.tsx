@@ -30,7 +30,7 @@ export function EmojiPart({ clip, track }: { clip: Clip; track: Track }) {
         {asked.isError && <p className="text-note text-accent">{asked.error.message}</p>}
         {asked.data && words.length === 0 && (
           <p className="text-note text-soft">
-            No word asks for one. Any word can have one: select it, and choose under “Emoji at a word”.
+            No word suggests an emoji. Any word can have one: select it, and choose under “Emoji at a word”.
           </p>
         )}
         <ul
@@ -51,7 +51,7 @@ export function EmojiPart({ clip, track }: { clip: Clip; track: Track }) {
           <QuietButton
             onClick={() => put(words.map((one) => ({ wordId: one.wordId, emoji: one.emoji[0].emoji })))}
           >
-            <Check size={16} /> Take the first of all {words.length}
+            <Check size={16} /> Use the first for all {words.length}
           </QuietButton>
         )}
       </Collapsible.Content>

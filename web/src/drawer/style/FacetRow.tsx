@@ -14,7 +14,7 @@ import { TypefaceControl } from './controls/TypefaceControl';
 import type { LookChange } from '../../state/useLookChange';
 
 const FROM: Record<Origin, string> = {
-  REST: 'As it is where nothing is said',
+  REST: 'Default',
   STYLE: 'From the style',
   TRACK: 'From the track',
   CUE: 'From the cue',
@@ -42,7 +42,7 @@ export function FacetRow(props: {
     <div className="group/facet relative" data-facet={facet.name} data-origin={origin}>
       <button
         aria-label={`${facet.label}: ${FROM[origin]}${mine ? ', reset it' : ''}`}
-        title={mine ? `${FROM[origin]}. Click to take it back` : FROM[origin]}
+        title={mine ? `${FROM[origin]}. Click to reset it` : FROM[origin]}
         disabled={!mine}
         onClick={() => change.reset([facet.name])}
         className={`absolute top-1 -left-[18px] flex size-[18px] items-center justify-center rounded ${mine ? 'text-accent hover:bg-tint' : ''}`}

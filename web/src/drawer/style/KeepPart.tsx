@@ -36,7 +36,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
       },
     );
   return (
-    <Section title="Keep this look">
+    <Section title="Save this look">
       <form
         className="flex gap-2"
         onSubmit={(e) => {
@@ -48,7 +48,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
           aria-label="Name of the new style"
           value={name}
           onChange={(e) => setName(e.target.value)}
-          placeholder="Name of a new style"
+          placeholder="Name of the new style"
           maxLength={60}
           className="field min-w-0 flex-1 px-3 py-1.5"
         />
@@ -88,7 +88,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
             <a
               href={styleFile(style.name, true)}
               download
-              title="A ZIP of the style with the fonts and stickers that were brought in for it"
+              title="A ZIP of the style with the fonts and stickers that were added for it"
               className={FILE}
             >
               With its fonts
@@ -127,7 +127,7 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
             }}
             className="text-accent underline"
           >
-            Bring it back
+            Restore
           </button>
         </p>
       )}

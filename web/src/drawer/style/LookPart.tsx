@@ -66,7 +66,7 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
                 {own.length > 0 && (
                   <button
                     onClick={() => change.reset(own.map((f) => f.name))}
-                    title={`Take back what is changed here: ${own.map((f) => f.label).join(', ')}`}
+                    title={`Reset what is changed here: ${own.map((f) => f.label).join(', ')}`}
                     className="ml-1 rounded px-1.5 text-tiny text-accent hover:bg-tint"
                   >
                     {own.length} changed

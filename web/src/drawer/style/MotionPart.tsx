@@ -85,7 +85,7 @@ function Keep({ clipId }: { clipId: string }) {
     >
       <input
         aria-label="Name of the new motion"
-        placeholder="Keep the track’s motion as"
+        placeholder="Save the track’s motion as"
         value={name}
         maxLength={60}
         onChange={(e) => setName(e.target.value)}
@@ -93,8 +93,8 @@ function Keep({ clipId }: { clipId: string }) {
       />
       <button
         disabled={!name.trim()}
-        aria-label="Keep this motion"
-        title="Keep this motion"
+        aria-label="Save this motion"
+        title="Save this motion"
         className="rounded-full border border-rule px-3 hover:border-ink disabled:opacity-40"
       >
         <Save size={15} />
@@ -107,7 +107,7 @@ function Kept({ motion }: { motion: Motion }) {
   const away = usePutMotionAway();
   return (
     <p className="flex items-center gap-2 text-note text-soft">
-      <span className="min-w-0 flex-1">{motion.about || `“${motion.name}” is kept.`}</span>
+      <span className="min-w-0 flex-1">{motion.about || `“${motion.name}” is saved.`}</span>
       <a
         href={styleFile(motion.name, false)}
         download

@@ -22,7 +22,7 @@ export function ScopePart({ track, reach, roles }: { track: Track; reach: Reach;
   return (
     <div className="sticky -top-5 z-10 -mx-5 mb-4 border-b border-rule bg-page px-5 py-3">
       <OneOf
-        label="What a change touches"
+        label="What a change applies to"
         value={reach.scope}
         onChange={(scope) => {
           if (selected.kind === 'headline') useSelection.getState().select({ kind: 'none' });

@@ -26,7 +26,7 @@ export function StyleFileIn() {
         }}
       />
       <QuietButton onClick={() => input.current?.click()}>
-        <FolderInput size={16} /> Bring in a style file
+        <FolderInput size={16} /> Add a style file
       </QuietButton>
       {seen && (
         <div className="mt-2 rounded-lg bg-tint p-3 text-note" role="group" aria-label="Style file">
@@ -34,7 +34,7 @@ export function StyleFileIn() {
             <div key={style.name} className="mb-1.5">
               <p className="font-semibold">{style.name}</p>
               {style.about && <p>{style.about}</p>}
-              {style.exists && <p>There is a style of this name: it gets a version more.</p>}
+              {style.exists && <p>A style of this name exists: it gets a new version.</p>}
               {style.missingStickers > 0 && (
                 <p>
                   Not here, and left out: {style.missingStickers}{' '}
@@ -55,10 +55,10 @@ export function StyleFileIn() {
           ))}
           <div className="mt-1.5 flex gap-3">
             <button onClick={take} className="text-accent underline">
-              {seen.view.styles.length > 1 ? `Take all ${seen.view.styles.length}` : 'Take it'}
+              {seen.view.styles.length > 1 ? `Add all ${seen.view.styles.length}` : 'Add it'}
             </button>
             <button onClick={() => setSeen(null)} className="underline">
-              Leave it
+              Cancel
             </button>
           </div>
         </div>

@@ -54,7 +54,7 @@ export function SuggestPart({ clip, track, roles }: { clip: Clip; track: Track; 
           />
           many
         </label>
-        {asked.isPending && <p className="text-note text-soft">Listening to the voice…</p>}
+        {asked.isPending && <p className="text-note text-soft">Measuring the voice…</p>}
         {asked.isError && <p className="text-note text-accent">{asked.error.message}</p>}
         {asked.data && words.length === 0 && (
           <p className="text-note text-soft">Nothing stands out that is not emphasised already.</p>

@@ -25,7 +25,7 @@ export function CarriedPart({ clip }: { clip: Clip }) {
         {moved > 0 && <li>{count(moved)} moved.</li>}
         {lost.length > 0 && (
           <li>
-            {count(lost.length)} {lost.length === 1 ? 'is' : 'are'} said no more:{' '}
+            {count(lost.length)} {lost.length === 1 ? 'is' : 'are'} no longer said:{' '}
             <span className="text-soft">{lost.map((word) => word.text).join(' ')}</span>
           </li>
         )}

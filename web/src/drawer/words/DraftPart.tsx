@@ -16,7 +16,9 @@ export function DraftPart({ clip }: { clip: Clip }) {
           </QuietButton>
         ))}
       </div>
-      <p className="mt-2 text-note text-soft">Over the whole track, but for locked cues. Times stay.</p>
+      <p className="mt-2 text-note text-soft">
+        Applies to the whole track except locked cues. Times do not change.
+      </p>
     </Section>
   );
 }

@@ -60,11 +60,11 @@ export function FilePart({ clip, version }: { clip: Clip; version: number }) {
         <div role="status" className="rounded-lg bg-paper p-3 text-note">
           <p>
             {done.words} words in {done.cues} cues.{' '}
-            {done.repairs.length === 0 ? 'Nothing had to be repaired.' : 'Repaired on the way:'}
+            {done.repairs.length === 0 ? 'Nothing had to be repaired.' : 'Repaired:'}
           </p>
           {done.proposed && (
             <p className="mt-1">
-              It does not say its language, and looks like {proposedName}.{' '}
+              The file does not name its language. It looks like {proposedName}.{' '}
               <button
                 onClick={() => {
                   change.mutate({ kind: 'setLanguage', language: done.proposed! });

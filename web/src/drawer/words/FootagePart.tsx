@@ -12,10 +12,10 @@ export function FootagePart({ clip, busy }: { clip: Clip; busy: boolean }) {
   return (
     <Section title="Footage">
       {replace.isPending ? (
-        <p role="status">{arrived < 1 ? `${Math.round(100 * arrived)} % are here` : 'Looking into it'}</p>
+        <p role="status">{arrived < 1 ? `${Math.round(100 * arrived)} % uploaded` : 'Reading the file'}</p>
       ) : (
         <QuietButton disabled={busy} onClick={() => chooser.current?.click()}>
-          <Clapperboard size={16} /> Replace it by another cut
+          <Clapperboard size={16} /> Replace it with another cut
         </QuietButton>
       )}
       <p className="mt-2 text-note text-soft">

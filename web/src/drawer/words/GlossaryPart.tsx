@@ -31,7 +31,7 @@ export function GlossaryPart({ clip }: { clip: Clip }) {
       <p className="mt-1 mb-2 text-note text-soft">
         One a line. Recognition listens for them, the spelling check knows them; after = write how a term is
         said.
-        {!clip.client && ' Without a client they hold for every clip.'}
+        {!clip.client && ' Without a client they apply to every clip.'}
       </p>
       {text !== stored && (
         <QuietButton onClick={() => save.mutate({ text }, { onSuccess: () => setTyped(null) })}>

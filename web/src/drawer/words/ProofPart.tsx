@@ -107,7 +107,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
   if (!wrong) return word.source === 'TYPED' && plain && !known ? keep : null;
   return (
     <div className="mt-3 rounded-lg bg-paper p-3">
-      <p className="text-note text-soft">In no dictionary and no glossary. Was this meant?</p>
+      <p className="text-note text-soft">Not in a dictionary or glossary. Did you mean:</p>
       <div className="my-2 flex flex-wrap gap-1.5">
         {suggestions.data?.map((s) => (
           <button
@@ -121,7 +121,7 @@ export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; 
             {s}
           </button>
         ))}
-        {suggestions.data?.length === 0 && <span className="text-note">Nothing comes near it.</span>}
+        {suggestions.data?.length === 0 && <span className="text-note">No similar word was found.</span>}
       </div>
       {keep}
     </div>

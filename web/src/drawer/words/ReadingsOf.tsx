@@ -19,9 +19,7 @@ export function ReadingsOf({ clip, track, word }: { clip: Clip; track: Track; wo
               onClick={() =>
                 mutate({ kind: 'replaceText', find: reading.find, with: reading.with, wordIds: [word.id] })
               }
-              title={
-                reading.term ? 'A term of the glossary that sounds like it' : 'Another way it may be heard'
-              }
+              title={reading.term ? 'A term of the glossary that sounds like it' : 'Another possible reading'}
               className="flex w-full items-center gap-2 rounded-md px-2 py-1 text-left hover:bg-sunk"
             >
               <span className={reading.term ? 'text-accent' : 'text-soft'}>

@@ -57,8 +57,8 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
         />
         <input
           ref={second}
-          aria-label="Becomes"
-          placeholder="Becomes"
+          aria-label="Replace with"
+          placeholder="Replace with"
           value={replacement}
           onChange={(e) => setReplacement(e.target.value)}
           className={field}
@@ -92,7 +92,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
                 />
                 <span className="min-w-0">
                   <Changed before={place.before} after={place.after} />
-                  {place.locked && <span className="block text-tiny text-soft">Locked: it stays</span>}
+                  {place.locked && <span className="block text-tiny text-soft">Locked: not replaced</span>}
                 </span>
                 <button
                   type="button"
@@ -115,12 +115,12 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
             onChange={(e) => setTerm(e.target.checked)}
             className="accent-accent"
           />
-          Keep it as a term {clip.client ? `of ${clip.client.name}` : 'of the workshop'}
+          Save as a term {clip.client ? `of ${clip.client.name}` : 'of the workshop'}
         </label>
         <MainButton disabled={chosen.length === 0} onClick={replace}>
           <Replace size={16} /> Replace at {chosen.length} {chosen.length === 1 ? 'place' : 'places'}
         </MainButton>
-        <QuietButton onClick={close}>Leave it as it is</QuietButton>
+        <QuietButton onClick={close}>Skip it</QuietButton>
       </form>
     </section>
   );

@@ -67,12 +67,14 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
           ))}
           {translators.data?.length === 0 && (
             <p className="text-note text-soft">
-              No translator for this pair is here: click a line in the score and type. Translators are added
-              with <code className="text-tiny">./salt-drum start --with-translation</code>.
+              No translator is installed for this pair: click a line in the score and type. Translators are
+              added with <code className="text-tiny">./salt-drum start --with-translation</code>.
             </p>
           )}
           {(translators.data?.length ?? 0) > 0 && (
-            <p className="text-note text-soft">Lines that a hand typed, confirmed or locked stay.</p>
+            <p className="text-note text-soft">
+              Lines that were typed or confirmed by hand, or locked, do not change.
+            </p>
           )}
           {translation.data?.undo && (
             <button

@@ -60,7 +60,7 @@ function EmojiList(props: { language: string; onChoose: (emoji: string) => void 
           </li>
         ))}
       </ul>
-      {found.data?.length === 0 && <p className="text-note text-soft">No emoji is called so.</p>}
+      {found.data?.length === 0 && <p className="text-note text-soft">No emoji has this name.</p>}
       <StickerList onChoose={props.onChoose} />
     </>
   );

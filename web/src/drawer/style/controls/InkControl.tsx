@@ -32,7 +32,7 @@ export function InkControl(props: {
         label={`${props.label}: one colour or several`}
         options={[
           { value: 'flat', label: 'One colour', about: 'One colour' },
-          { value: 'blend', label: 'Blend', about: 'Colours that run into each other' },
+          { value: 'blend', label: 'Blend', about: 'Several colours, one blending into the next' },
         ]}
         value={value.kind}
         onChange={(kind) =>
@@ -126,7 +126,7 @@ export function InkControl(props: {
               }
               className="flex items-center gap-1 text-note text-soft hover:text-ink"
             >
-              <Plus size={14} /> A colour more
+              <Plus size={14} /> Add a colour
             </button>
           )}
           <ChoiceControl

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useFonts, useNoteFont, usePutFontAway } from '../../../api/fonts';
 import type { OwnFont } from '../../../api/types';
 
-/** The files of the fonts that were brought in: what is noted of their licences, and out of the list with them. */
+/** The files of the fonts that were added: what is noted of their licences, and out of the list with them. */
 export function OwnFonts() {
   const fonts = useFonts(true).data?.filter((font) => !font.putAway) ?? [];
   const away = usePutFontAway();
@@ -27,7 +27,7 @@ export function OwnFonts() {
               <Trash2 size={14} />
             </button>
           </p>
-          {font.closed && <p className="text-accent">Its maker forbids to embed it.</p>}
+          {font.closed && <p className="text-accent">Its maker does not allow embedding.</p>}
           <Licence font={font} />
         </div>
       ))}
@@ -38,7 +38,7 @@ export function OwnFonts() {
             onClick={() => away.mutate({ id: gone.id, away: false }, { onSuccess: () => setGone(null) })}
             className="text-accent underline"
           >
-            Bring it back
+            Restore
           </button>
         </p>
       )}

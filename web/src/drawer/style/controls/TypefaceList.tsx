@@ -7,12 +7,12 @@ import { OwnFonts } from './OwnFonts';
 import { TypefaceSample } from './TypefaceSample';
 
 const GROUPS: { origin: Typeface['origin']; title: string }[] = [
-  { origin: 'OWN', title: 'Brought in' },
+  { origin: 'OWN', title: 'Added' },
   { origin: 'SHIPPED', title: 'With Salt Drum' },
   { origin: 'MACHINE', title: 'On this machine' },
 ];
 
-/** Every family in its own letters, found by its name; fonts are brought in here. */
+/** Every family in its own letters, found by its name; fonts are added here. */
 export function TypefaceList(props: { value: string; text: string; onChoose: (family: string) => void }) {
   const typefaces = useTypefaces();
   const bring = useBringInFont();
@@ -47,10 +47,10 @@ export function TypefaceList(props: { value: string; text: string; onChoose: (fa
         <button
           onClick={() => file.current?.click()}
           disabled={bring.isPending}
-          title="Bring in a font: TTF, OTF or WOFF2. It is looked at before it is taken."
+          title="Add a font: TTF, OTF or WOFF2. It is checked before it is added."
           className="flex flex-none items-center gap-1.5 rounded-full border border-rule px-3 hover:border-ink disabled:opacity-50"
         >
-          <FolderInput size={15} /> {bring.isPending ? 'Looking…' : 'Bring in'}
+          <FolderInput size={15} /> {bring.isPending ? 'Checking…' : 'Add a font'}
         </button>
       </div>
       <div className="min-h-0 flex-1 overflow-y-auto p-1.5">
@@ -79,7 +79,7 @@ export function TypefaceList(props: { value: string; text: string; onChoose: (fa
           );
         })}
         {found?.length === 0 && (
-          <p className="p-3 text-note text-soft">No typeface of that name is here. Bring in its font.</p>
+          <p className="p-3 text-note text-soft">No typeface has that name. Add its font.</p>
         )}
       </div>
     </>

@@ -68,13 +68,13 @@ public final class CaptionOptions {
     @Option(
             names = "--font",
             paramLabel = "FILE",
-            description = "A font that the style asks for: .ttf, .otf or .woff2. Can be said more than once.")
+            description = "A font that the style asks for: .ttf, .otf or .woff2. Can be repeated.")
     List<Path> given = new ArrayList<>();
 
     @Option(
             names = "--sticker",
             paramLabel = "FILE",
-            description = "A picture to show at words: .svg in flat colours, or .png. Can be said more than once.")
+            description = "A picture to show at words: .svg in flat colours, or .png. Can be repeated.")
     List<Path> drawings = new ArrayList<>();
 
     private final CaptionFonts fonts = new CaptionFonts();

@@ -14,8 +14,8 @@ import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.file.CaptionFile.Repair;
 
 @Command(
-        description =
-                "Writes a caption file as another kind, by the file names' endings: json, srt, vtt, ttml, ass, txt.")
+        description = "Converts a caption file to another format, by the file names' extensions: json, srt, vtt, "
+                + "ttml, ass, txt.")
 final class ConvertCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "IN")
     Path in;
@@ -23,8 +23,8 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(
             names = "--recipe",
             paramLabel = "NAME|key=value,…",
-            description =
-                    "Breaks the text again. Without it the file's own breaks are kept; a words file without breaks gets “phrase”.")
+            description = "Breaks the text again. Without it the file's own breaks are kept; a words file without "
+                    + "breaks gets “phrase”.")
     String recipe;
 
     @Option(names = "-o", required = true, paramLabel = "OUT")

@@ -22,14 +22,12 @@ import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.scene.Scene;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameGraph;
 import saltdrum.media.clip.Probe;
+import saltdrum.media.output.BarsFile;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.OutputKind;
-import saltdrum.media.paint.BarsPicture;
 
-@Command(
-        description = "Makes several outputs of a clip and its captions in a folder. A file that is there is replaced.")
+@Command(description = "Makes several outputs of a clip and its captions in a folder. Existing files are replaced.")
 final class DeliverCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "CLIP")
     Path clip;
@@ -99,15 +97,11 @@ final class DeliverCommand implements Callable<Integer> {
         Files.createDirectories(folder);
         Path bars = Files.createTempFile(folder, "bars", ".png");
         try {
-            boolean cut = new FrameGraph(info, frame).wantsBarsPicture();
-            if (cut) {
-                Files.write(bars, BarsPicture.png(frame, frame.output(info.size()), null));
-            }
             Delivery delivery = new Delivery(
                     clip,
                     info,
                     frame,
-                    cut ? bars : null,
+                    BarsFile.write(info, frame, picture -> null, bars),
                     scene,
                     List.of(track),
                     new BurnOrder(preset, crf, false, rate, megabytes == null ? null : Math.round(megabytes * 1e6)),

@@ -27,7 +27,9 @@ final class StylesCommand implements Callable<Integer> {
         return 0;
     }
 
-    @Command(name = "check", description = "Says whether a style file can be read, and what it needs that is not here.")
+    @Command(
+            name = "check",
+            description = "Checks whether a style file can be read, and which fonts and pictures it lacks.")
     static final class Check implements Callable<Integer> {
         @Spec
         CommandSpec spec;

@@ -28,7 +28,7 @@ final class WordsCommand implements Callable<Integer> {
     @Option(
             names = "--script",
             paramLabel = "FILE",
-            description = "What is said, as plain text. Without it the speech is recognised.")
+            description = "The script, as plain text. Without it the speech is recognised.")
     Path script;
 
     @Option(names = "--language", defaultValue = "en", description = "BCP 47 tag, en by default.")
@@ -41,7 +41,7 @@ final class WordsCommand implements Callable<Integer> {
             names = "--sound",
             defaultValue = "0",
             paramLabel = "STREAM[:CHANNEL]",
-            description = "Which sound is listened to, counted from 0; without a channel all are mixed.")
+            description = "The sound to use, counted from 0; without a channel all are mixed.")
     String sound;
 
     @Option(

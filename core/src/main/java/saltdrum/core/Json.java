@@ -88,11 +88,11 @@ public final class Json {
                 .collect(Collectors.joining("."));
         String at = path.isEmpty() ? "" : " at " + Quoted.of(path);
         if (e instanceof UnrecognizedPropertyException unknown) {
-            return Quoted.of(unknown.getPropertyName()) + " is nothing we know" + at;
+            return Quoted.of(unknown.getPropertyName()) + " is unknown" + at;
         } else if (e instanceof InvalidTypeIdException kind) {
             return (kind.getTypeId() == null
                             ? "the kind is missing"
-                            : Quoted.of(kind.getTypeId()) + " is no kind we know")
+                            : Quoted.of(kind.getTypeId()) + " is not a known kind")
                     + at;
         } else if (e instanceof DatabindException) {
             return "this is not the expected value" + at;

@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** Comments of all modules avoid the words that CONTRIBUTING.md lists, and long sentences. */
+/** Comments, messages and documents avoid the words that CONTRIBUTING.md lists, and long sentences. */
 class PlainEnglishTest {
     private static final Path ROOT = Path.of("..");
     private static final int MOST_WORDS = 30;
@@ -32,6 +32,12 @@ class PlainEnglishTest {
     private static final Pattern TYPESCRIPT =
             Pattern.compile("(?:^|\\n)[ \\t]*(/\\*\\*.*?\\*/|//[^\\n]*(?:\\n[ \\t]*//[^\\n]*)*)", Pattern.DOTALL);
 
+    private static final Pattern JAVA_MESSAGE = Pattern.compile("\"((?:\\\\.|[^\"\\\\\\n])*)\"");
+    private static final Pattern PAGE_MESSAGE = Pattern.compile("[\"'`]([A-Z“][^\"'`<>=;]*)[\"'`]|>([^<>{}=;]+)<");
+    private static final Pattern WORDS = Pattern.compile("(\\p{L}+[,.:;]? ){2}\\p{L}+");
+    private static final Pattern CODE_LIKE = Pattern.compile(
+            "#\\{|:[0-9]|\\b(select|insert|update|delete|where|from \\w+ where|order by|on conflict)\\b|^ ?(a an|the a) |[|\\\\]{1}[bdsw(]");
+
     private static final Pattern CODE = Pattern.compile("\\{@\\w+\\s[^}]*}|@param \\S+|`[^`]*`");
 
     @Test
@@ -46,6 +52,73 @@ class PlainEnglishTest {
             }
         }
         assertThat(faults).isEmpty();
+    }
+
+    /**
+     * String literals of three words and more in the product's own code: messages, labels, summaries of operations. Lists of
+     * words and of benchmarks are exempt.
+     */
+    @Test
+    void messagesAreInPlainEnglish() throws IOException {
+        List<String> faults = new ArrayList<>();
+        int messages = 0;
+        for (Path file : sources()) {
+            if (file.toString()
+                    .matches(".*/src/test/.*|.*\\.test\\..*|.*/(WordSense|LanguageGuess|BenchCommand)\\.java")) {
+                continue;
+            }
+            String code = Files.readString(file).replaceAll("\"\\s*\\n\\s*\\+ \"", "");
+            Matcher found = (file.toString().endsWith(".java") ? JAVA_MESSAGE : PAGE_MESSAGE).matcher(code);
+            while (found.find()) {
+                String message = found.group(1) != null ? found.group(1) : found.group(2);
+                if (message != null
+                        && WORDS.matcher(message).find()
+                        && !CODE_LIKE.matcher(message).find()) {
+                    messages++;
+                    faults(message.replaceAll("\\s+", " "))
+                            .forEach(fault -> faults.add(file.getFileName() + ": " + fault));
+                }
+            }
+        }
+        assertThat(messages).isGreaterThan(1500);
+        assertThat(faults).isEmpty();
+    }
+
+    /** Quotations, code, text in parentheses and addresses are not counted. */
+    @Test
+    void documentsAreInPlainEnglish() throws IOException {
+        List<String> faults = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(ROOT)) {
+            List<Path> documents = files.filter(
+                            file -> file.toString().matches("\\.\\./((docs|[a-z0-9]+|docs/[a-z-]+)/)?[^/]*\\.md"))
+                    .filter(file -> !file.endsWith("NOTICE.md"))
+                    .toList();
+            assertThat(documents).hasSizeGreaterThan(60);
+            for (Path document : documents) {
+                for (String block : blocks(Files.readString(document))) {
+                    faults(block).forEach(fault -> faults.add(document.getFileName() + ": " + fault));
+                }
+            }
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    /** Paragraphs, headings, entries of lists and cells of tables. */
+    private static List<String> blocks(String markdown) {
+        String text = markdown.replaceAll("(?ms)^```.*?^```", "")
+                .replaceAll("`[^`]*`", "code")
+                .replaceAll("\\]\\([^)]*\\)", "]")
+                .replaceAll("“[^”]*”|\\*[A-Z][a-z]+\\*", "quoted")
+                .replaceAll("\\([^()]*\\)", "")
+                .replaceAll("(?m)^\\|\\s*Avoid \\|(.|\\n)*?\\n\\n", "\n");
+        List<String> blocks = new ArrayList<>();
+        for (String block : text.split("\\n\\s*\\n|\\n(?=[-*#|]|\\d+\\. )")) {
+            blocks.addAll(List.of((block.startsWith("|") ? block.replace("|", "\n") : block.replaceAll("\\s+", " "))
+                    .replace(" · ", "\n")
+                    .replaceAll("(?<=[.!?:;])\\*+ ", " ")
+                    .split("\n")));
+        }
+        return blocks;
     }
 
     @Test

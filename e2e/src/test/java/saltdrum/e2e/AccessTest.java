@@ -41,7 +41,7 @@ class AccessTest extends OnTheBench {
         page.getByLabel("Lens").first().waitFor();
         assertThat(found()).as("lens").isEmpty();
         page.keyboard().press("r");
-        page.getByLabel("Becomes").waitFor();
+        page.getByLabel("Replace with").waitFor();
         assertThat(found()).as("replace").isEmpty();
         page.locator("[data-word]").nth(2).click();
         page.keyboard().press("h");
@@ -87,7 +87,7 @@ class AccessTest extends OnTheBench {
         page.getByText("2 of 2 files done").waitFor();
         assertThat(found()).as("order").isEmpty();
         page.getByTitle("Look at it, and its receipt").first().click();
-        page.getByText("All as it should be").waitFor();
+        page.getByText("No problems").waitFor();
         assertThat(found()).as("receipt").isEmpty();
     }
 }

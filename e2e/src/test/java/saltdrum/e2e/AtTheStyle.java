@@ -52,7 +52,7 @@ abstract class AtTheStyle extends OnTheBench {
     }
 
     void scope(String name) {
-        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("What a change touches"))
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("What a change applies to"))
                 .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(name))
                 .click();
     }

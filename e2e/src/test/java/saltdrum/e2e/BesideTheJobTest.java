@@ -29,7 +29,7 @@ class BesideTheJobTest extends OnTheBench {
                 .setInputFiles(new FilePayload(
                         "letter.mp4", "video/mp4", "a letter home".repeat(50).getBytes()));
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("letter.mp4: This is");
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring in a clip")))
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a clip")))
                 .isEnabled();
     }
 
@@ -230,7 +230,7 @@ class BesideTheJobTest extends OnTheBench {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Your words are safe on the server");
         page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("target/fault.png")));
         page.unroute("**/api/clips/" + clipId + "/track");
-        page.getByText("Load it again").click();
+        page.getByText("Reload").click();
         assertThat(page.getByText("This clip has no words yet")).isVisible();
     }
 }

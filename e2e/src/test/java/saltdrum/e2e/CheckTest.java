@@ -59,7 +59,7 @@ class CheckTest extends OnTheBench {
         for (JsonNode finding : server.get("/api/clips/" + clipId + "/findings").path("findings")) {
             open += finding.path("reason").isMissingNode() ? 1 : 0;
         }
-        return open == 0 ? "Nothing is wrong" : open == 1 ? "1 finding" : open + " findings";
+        return open == 0 ? "No findings" : open == 1 ? "1 finding" : open + " findings";
     }
 
     private Set<String> kinds() throws Exception {
@@ -132,7 +132,7 @@ class CheckTest extends OnTheBench {
 
         letOneStand();
         mendTheRest();
-        assertThat(page.getByText("Nothing is wrong")).isVisible();
+        assertThat(page.getByText("No findings")).isVisible();
         assertThat(page.getByText("“The client shouts.”")).isVisible();
         assertThat(kinds()).isEmpty();
 
@@ -290,7 +290,7 @@ class CheckTest extends OnTheBench {
         page.mouse().up();
         Patience.await("the wider area").until(() -> textZone() >= 0.25);
         assertThat(textZone()).isBetween(0.27, 0.31);
-        button("Back to what is usual").click();
+        button("Reset to the defaults").click();
         Patience.await("the usual area").until(() -> textZone() <= 0.25);
         assertThat(textZone()).isEqualTo(0.2);
     }

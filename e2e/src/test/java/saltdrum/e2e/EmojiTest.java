@@ -109,13 +109,13 @@ class EmojiTest extends AtTheStyle {
         String clipId = styled("All emoji.mp4", WORDS);
         button("Emoji for words").click();
         long version = version(clipId);
-        page.getByText("Take the first of all 2").click();
+        page.getByText("Use the first for all 2").click();
         awaitVersionAfter(clipId, version);
         assertThat(version(clipId)).isEqualTo(version + 1);
         assertThat(page.getByText("No word asks for one.")).isVisible();
         button("Undo").click();
         awaitVersionAfter(clipId, version + 1);
-        assertThat(page.getByText("Take the first of all 2")).isVisible();
+        assertThat(page.getByText("Use the first for all 2")).isVisible();
     }
 
     @Test
@@ -124,7 +124,7 @@ class EmojiTest extends AtTheStyle {
         button("Emoji for words").click();
         page.getByLabel("Another emoji for coats").click();
         svg("harmful.svg", "<svg viewBox='0 0 9 9'><script>alert(1)</script><path d='M0 0h9v9z'/></svg>");
-        assertThat(page.getByText("A drawing of flat colours has no “script”.").first())
+        assertThat(page.getByText("A drawing with flat colours cannot have “script”.").first())
                 .isVisible();
         svg("Red buoy.svg", "<svg viewBox='0 0 9 9'><path fill='#cf4327' d='M0 9L4.5 0L9 9z'/></svg>");
         long version = version(clipId);
@@ -141,7 +141,7 @@ class EmojiTest extends AtTheStyle {
         page.getByLabel("Put away Red buoy").click();
         assertThat(page.getByText("Red buoy is put away.")).isVisible();
         assertThat(emoji(clipId).path("picture").asText()).startsWith("sticker:");
-        page.getByText("Bring it back").click();
+        page.getByText("Restore").click();
         assertThat(page.getByLabel("Red buoy", new Page.GetByLabelOptions().setExact(true)))
                 .isVisible();
     }
@@ -152,7 +152,8 @@ class EmojiTest extends AtTheStyle {
         button("Emoji for words").click();
         page.getByLabel("Another emoji for coats").click();
         sticker("cut off.png", "image/png", Arrays.copyOf(png(new Color(0x2f7c86)), 60));
-        assertThat(page.getByText("This picture is broken or cut off.").first()).isVisible();
+        assertThat(page.getByText("This picture is broken or incomplete.").first())
+                .isVisible();
         sticker("Green sign.png", "image/png", png(new Color(0x2f7c86)));
         Locator sign = page.getByLabel("Green sign", new Page.GetByLabelOptions().setExact(true));
         assertThat((Integer) sign.locator("img").evaluate("async img => (await img.decode(), img.naturalWidth)"))

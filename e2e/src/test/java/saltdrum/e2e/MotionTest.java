@@ -71,7 +71,7 @@ class MotionTest extends AtTheStyle {
 
         // Kept, and used with another look.
         page.getByLabel("Name of the new motion").fill("Shoal");
-        page.getByLabel("Keep this motion").click();
+        page.getByLabel("Save this motion").click();
         page.locator("[data-motion=Shoal]").waitFor();
         choose(clipId, "Regatta");
         assertThat(facet(clipId, "", "entrance")).contains("BLUR");

@@ -92,7 +92,8 @@ class OrderTest extends OnTheBench {
     }
 
     private static final String CUES =
-            "1\n00:00:00,500 --> 00:00:02,000\nLook closely now\n\n2\n00:00:04,600 --> 00:00:06,500\nunder this stone\n\n"
+            "1\n00:00:00,500 --> 00:00:02,000\nLook closely now\n\n2\n00:00:04,600 --> 00:00:06,500\nunder this "
+                    + "stone\n\n"
                     + "3\n00:00:08,300 --> 00:00:09,500\nbefore the tide\n";
 
     /** Ten seconds of a clip with three cues and a Swedish translation of them. */
@@ -192,7 +193,7 @@ class OrderTest extends OnTheBench {
                     .contains("pool Chalk 1x1.mp4", "pool.srt", "pool Chalk overlay-vp9.webm");
         }
         page.getByLabel("Look at pool Chalk 1x1.mp4").click();
-        assertThat(page.getByText("All as it should be")).isVisible();
+        assertThat(page.getByText("No problems")).isVisible();
         page.getByLabel("Time").fill("5.52");
         int fromStage = difference();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Clip"))

@@ -91,7 +91,7 @@ class RoughDraftTest extends MinuteClip {
         assertThat(track(clipId).path("cues")).isEqualTo(end);
 
         page.keyboard().press("h");
-        Locator steppedBack = page.getByText("Bring in", new Page.GetByTextOptions().setExact(false))
+        Locator steppedBack = page.getByText("Import", new Page.GetByTextOptions().setExact(false))
                 .last();
         changing(clipId, steppedBack::click);
         assertThat(heard(clipId)).isEqualTo(drafted);

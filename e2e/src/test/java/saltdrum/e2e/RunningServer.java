@@ -198,7 +198,7 @@ final class RunningServer {
                 .build());
     }
 
-    /** @return the id of the clip that was brought in */
+    /** @return the id of the clip that was added */
     String bring(Path file, String as) throws IOException {
         return put("/api/clips?name=" + URLEncoder.encode(as, StandardCharsets.UTF_8), file)
                 .path("id")

@@ -43,7 +43,7 @@ class ScoreTest extends MinuteClip {
         List<Heard> before = heard(clipId);
         word("mumble").click();
         page.keyboard().press("r");
-        page.getByLabel("Becomes").fill("Varnish");
+        page.getByLabel("Replace with").fill("Varnish");
         assertThat(page.getByText(mumbles + " places. ")).isVisible();
         page.getByRole(AriaRole.CHECKBOX).first().uncheck();
         changing(clipId, () -> page.getByText("Replace at " + (mumbles - 1) + " places")

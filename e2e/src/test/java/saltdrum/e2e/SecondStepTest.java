@@ -31,8 +31,8 @@ class SecondStepTest extends WithVisitors {
                 .innerText()
                 .replace(" ", "");
         page.locator("input[autocomplete=current-password]").last().fill(PASSWORD);
-        page.getByLabel("The code that it shows now").fill(TestCodes.of(secret, 0));
-        button(page, "Ask for it from now on").click();
+        page.getByLabel("The code that the app shows").fill(TestCodes.of(secret, 0));
+        button(page, "Turn it on").click();
         assertThat(page.getByLabel("Recovery codes").locator("li")).hasCount(10);
         return secret;
     }
@@ -56,7 +56,7 @@ class SecondStepTest extends WithVisitors {
         assertThat(ada.getByText("There is no owner yet")).isVisible();
         join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
         ada.navigate(home + "/people");
-        ada.getByLabel("Whom").fill("Bo Tarn");
+        ada.getByLabel("Name of the new person").fill("Bo Tarn");
         button(ada, "Make a link").click();
         String invitation = ada.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
                 .inputValue();
@@ -67,8 +67,8 @@ class SecondStepTest extends WithVisitors {
         String recovery = ada.getByLabel("Recovery codes").locator("li").first().innerText();
         button(ada, "I have them").click();
         assertThat(ada.getByText("with a second step")).isVisible();
-        ada.getByLabel("Ask everybody for a second step").click();
-        assertThat(ada.getByLabel("Ask everybody for a second step")).isChecked();
+        ada.getByLabel("Require a second step of everyone").click();
+        assertThat(ada.getByLabel("Require a second step of everyone")).isChecked();
 
         // Bo is signed out, and cannot go on before he has one too.
         signIn(bo, "bo@quay.example");
@@ -81,7 +81,7 @@ class SecondStepTest extends WithVisitors {
         assertThat(bo.getByRole(AriaRole.ALERT)).containsText("password or code is wrong");
         bo.getByLabel("Code of your app").fill(TestCodes.of(his, 1));
         button(bo, "Sign in").click();
-        assertThat(button(bo, "Bring in a clip")).isVisible();
+        assertThat(button(bo, "Add a clip")).isVisible();
 
         ada.getByLabel("You are Ada Quill").click();
         ada.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
@@ -116,7 +116,7 @@ class SecondStepTest extends WithVisitors {
         authenticator.add("options", options);
         browser.send("WebAuthn.addVirtualAuthenticator", authenticator);
 
-        ada.getByLabel("What it is called").fill("My telephone");
+        ada.getByLabel("Name of the passkey").fill("My telephone");
         button(ada, "Add a passkey").click();
         assertThat(ada.getByText("My telephone").first()).isVisible();
         assertThat(ada.getByLabel("Entries")).containsText("Added a passkey");

@@ -47,7 +47,8 @@ class ShelfTest extends OnTheBench {
         String name = "shelved" + System.nanoTime();
         clip(
                 name,
-                "1\n00:00:00,500 --> 00:00:02,000\nPaint the blenny\n\n2\n00:00:03,000 --> 00:00:05,000\nunder a dulse moon\n");
+                "1\n00:00:00,500 --> 00:00:02,000\nPaint the blenny\n\n2\n00:00:03,000 --> 00:00:05,000\nunder "
+                        + "a dulse moon\n");
         page.navigate(server.url());
         Locator search = page.getByLabel("Search names and words");
         search.fill("BLENNY dulse");
@@ -65,7 +66,7 @@ class ShelfTest extends OnTheBench {
         page.goBack();
         assertThat(search).hasValue("dulse");
 
-        choose(name, "Copy, with its captions");
+        choose(name, "Copy with its captions");
         assertThat(page.locator("[data-clip]")).hasCount(2);
         choose(name + " copy", "Rename");
         Locator field = page.getByLabel("New name of " + name + " copy");
@@ -73,22 +74,22 @@ class ShelfTest extends OnTheBench {
         field.press("Enter");
         assertThat(card(name + " again")).isVisible();
 
-        choose(name, "Put into the archive");
+        choose(name, "Move to the archive");
         notice("is in the archive");
         assertThat(page.locator("[data-clip]")).hasCount(1);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Archive"))
                 .click();
         assertThat(page.locator("[data-clip]")).hasCount(1);
-        choose(name, "Take out of the archive");
+        choose(name, "Move out of the archive");
         assertThat(page.getByText("No clip here matches.")).isVisible();
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("At hand"))
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Current"))
                 .click();
         assertThat(page.locator("[data-clip]")).hasCount(2);
 
         choose(name + " again", "Remove");
         notice("is removed");
         assertThat(page.locator("[data-clip]")).hasCount(1);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring it back"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Restore"))
                 .click();
         assertThat(card(name + " again")).isVisible();
 
@@ -96,7 +97,7 @@ class ShelfTest extends OnTheBench {
         assertThat(page.locator("[data-clip]")).hasCount(1);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Removed"))
                 .click();
-        choose(name + " again", "Forget it for good");
+        choose(name + " again", "Delete permanently");
         assertThat(page.getByText("No clip here matches.")).isVisible();
     }
 
@@ -107,9 +108,9 @@ class ShelfTest extends OnTheBench {
         page.navigate(server.url() + "/?q=splice");
         page.getByLabel("More of " + name, new Page.GetByLabelOptions().setExact(true))
                 .click();
-        Download file = page.waitForDownload(() -> page.getByRole(
-                        AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Save as one file, with everything"))
-                .click());
+        Download file = page.waitForDownload(
+                () -> page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Download as one file"))
+                        .click());
         assertThat(file.suggestedFilename()).isEqualTo(name + ".clip.zip");
         page.navigate(server.url());
         page.getByTestId("chooser").setInputFiles(file.path());

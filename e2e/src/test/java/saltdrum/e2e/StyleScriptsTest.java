@@ -66,7 +66,7 @@ class StyleScriptsTest extends AtTheStyle {
                         new Page.GetByRoleOptions().setName("Place").setExact(true))
                 .click();
         long version = version(clipId);
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("What does not fit"))
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Text that does not fit"))
                 .selectOption("ALL");
         awaitVersionAfter(clipId, version);
         assertThat(page.getByText(Pattern.compile("set at \\d+\\s%"))).hasCount(2);

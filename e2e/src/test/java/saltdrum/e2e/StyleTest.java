@@ -100,7 +100,7 @@ class StyleTest extends AtTheStyle {
         page.getByLabel("Style file").first().setInputFiles(file.path());
         Locator seen = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Style file"));
         assertThat(seen).containsText("Harbour bell");
-        seen.getByText("Take it").click();
+        seen.getByText("Add it").click();
         choose(second, "Harbour bell");
         assertThat(pixels(700)).isEqualTo(before);
     }
@@ -143,7 +143,7 @@ class StyleTest extends AtTheStyle {
         page.waitForFunction(
                 "() => [...document.querySelectorAll('[data-compared] canvas')].every(c => c.dataset.paintedMs > 400)");
         long version = version(clipId);
-        page.locator("[data-compared=Tidemark]").getByText("Take it").click();
+        page.locator("[data-compared=Tidemark]").getByText("Use it").click();
         awaitVersionAfter(clipId, version);
         assertThat(stages).hasCount(0);
         assertThat(track(clipId).path("head").path("style").asString()).isEqualTo("Tidemark");
@@ -210,7 +210,7 @@ class StyleTest extends AtTheStyle {
         page.getByLabel("Find a typeface").fill("");
         page.getByLabel("Font file")
                 .setInputFiles(new FilePayload("cut.ttf", "font/ttf", new byte[] {0, 1, 0, 0, 0, 9}));
-        assertThat(page.getByText("This font was not taken. It is no font.")).isVisible();
+        assertThat(page.getByText("This font was not added. It is not a font.")).isVisible();
     }
 
     @Test

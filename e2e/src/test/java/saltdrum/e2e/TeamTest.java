@@ -96,7 +96,7 @@ class TeamTest extends WithVisitors {
         join(ada, Files.readString(server.data().resolve("owner-link.txt")).strip(), "Ada Quill", "ada@quay.example");
         ada.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People"))
                 .click();
-        ada.getByLabel("Whom").fill("Bo Tarn");
+        ada.getByLabel("Name of the new person").fill("Bo Tarn");
         button(ada, "Make a link").click();
         String invitation = ada.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
                 .inputValue();
@@ -125,9 +125,9 @@ class TeamTest extends WithVisitors {
         twoAtOnce(ada, bo, bench);
         bo.navigate(bench + "/render");
         render(bo);
-        assertThat(bo.getByText("Looked at: all as it should be")).isVisible();
+        assertThat(bo.getByText("Verified: no problems")).isVisible();
         button(bo, "Make a review link").click();
-        bo.getByLabel("A word to them").fill("With the new colours.");
+        bo.getByLabel("Message to the client").fill("With the new colours.");
         button(bo, "Make the link").click();
         String link = bo.getByLabel("Link", new Page.GetByLabelOptions().setExact(true))
                 .inputValue();
@@ -212,7 +212,7 @@ class TeamTest extends WithVisitors {
         bo.navigate(bench + "/words");
         bo.getByTestId("footage").setInputFiles(cut);
         Locator carried = bo.getByTestId("carried");
-        assertThat(carried).containsText("5 words are said no more: Three varnishes, thin as tea.");
+        assertThat(carried).containsText("5 words are no longer said: Three varnishes, thin as tea.");
         assertThat(bo.locator("[data-word]").filter(new Locator.FilterOptions().setHasText("varnishes")))
                 .hasCount(0);
         bo.waitForFunction(

@@ -45,7 +45,7 @@ abstract class WithVisitors {
         page.getByLabel("Your name").fill(name);
         page.getByLabel("E-mail address").fill(email);
         page.getByLabel("Password").fill(PASSWORD);
-        button(page, "Come in").click();
-        assertThat(button(page, "Bring in a clip")).isVisible();
+        button(page, "Join").click();
+        assertThat(button(page, "Add a clip")).isVisible();
     }
 }

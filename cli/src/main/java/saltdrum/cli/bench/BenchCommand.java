@@ -31,7 +31,8 @@ import saltdrum.core.BadInputException;
 
 @Command(
         description =
-                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two), siege (a server under fire) and soak (hours of work, and memory) by name.")
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns "
+                        + "in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two), siege (a server under fire) and soak (hours of work, and memory) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
 
@@ -48,7 +49,7 @@ public final class BenchCommand implements Callable<Integer> {
     @Option(
             names = "--style",
             paramLabel = "NAME",
-            description = "Of burn and paint: only these styles. Can be said more than once.")
+            description = "Of burn and paint: only these styles. Can be repeated.")
     List<String> styles = List.of();
 
     @Spec

@@ -3,14 +3,14 @@ package saltdrum.core.check;
 import com.fasterxml.jackson.annotation.JsonValue;
 
 /**
- * What is looked for.
+ * What is checked.
  *
  * <p>Sources, each beside its kind: where none is named the limit is common practice and can be changed for a client.
  */
 public enum CheckKind {
     SPEED("speed", "Too fast to read", "Common practice, no source; by script, as published broadcast guidelines do."),
-    SHORT("short", "On the screen too shortly", "Common practice, no source."),
-    LONG("long", "On the screen too long", "Common practice in broadcast subtitling, from memory: 7 seconds."),
+    SHORT("short", "Shown too briefly", "Common practice, no source."),
+    LONG("long", "Shown too long", "Common practice in broadcast subtitling, from memory: 7 seconds."),
     LINE_LENGTH(
             "lineLength",
             "Line too long",
@@ -35,7 +35,7 @@ public enum CheckKind {
     REPEATED("repeated", "A word twice", "Common practice, no source."),
     UNSURE("unsure", "Unsure word", "How sure the recogniser was, against the workshop's limit."),
     SPELLING("spelling", "Spelling", "The dictionary of the language and the client's glossary."),
-    EMPTY("empty", "Nothing to read", "A cue of marks alone."),
+    EMPTY("empty", "Nothing to read", "A cue of punctuation only."),
     EMPHASIS("emphasis", "Too much emphasis", "Common practice, no source: one word in five."),
     FLASHING("flashing", "Flashing", "WCAG 2.2, success criterion 2.3.1: three flashes in any second."),
     LETTERS("letters", "Letters that no font has", "They are not drawn."),

@@ -1,10 +1,9 @@
 package saltdrum.core.check;
 
 import java.lang.ref.WeakReference;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
+import saltdrum.core.LruMap;
 import saltdrum.core.scene.Part;
 
 /**
@@ -19,12 +18,7 @@ public final class PartCache<T> {
 
     private record Entry<T>(WeakReference<Part> part, T value) {}
 
-    private final Map<Key, Entry<T>> all = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Entry<T>> eldest) {
-            return size() > MOST;
-        }
-    });
+    private final Map<Key, Entry<T>> all = LruMap.of(MOST);
 
     public T of(Part part, Object also, Supplier<T> make) {
         Key key = new Key(System.identityHashCode(part), also);

@@ -50,12 +50,13 @@ public record Bars(
             throw new BadInputException("Choose a picture for the bars first.");
         }
         if (picture != null && !picture.matches("[0-9a-f]{64}")) {
-            throw new BadInputException("“picture” is the name of a picture that was brought in.");
+            throw new BadInputException("“picture” must be the name of an added picture.");
         }
         top = top == null ? null : within("top", top, 0, MOST_OF_BOTH);
         bottom = bottom == null ? null : within("bottom", bottom, 0, MOST_OF_BOTH);
         if (part(top) + part(bottom) > MOST_OF_BOTH + 1e-9) {
-            throw new BadInputException("The bars leave no room for the clip: together they take at most nine tenths.");
+            throw new BadInputException(
+                    "The bars leave no room for the clip: together they can take at most nine tenths.");
         }
     }
 

@@ -93,7 +93,7 @@ public record Frame(
 
     public Frame {
         if (aspect == null || sit == null) {
-            throw new BadInputException("A frame needs an aspect and a way to sit.");
+            throw new BadInputException("A frame needs an aspect and a fit.");
         }
         if (barColour == null || !barColour.matches("#[0-9a-fA-F]{6}")) {
             throw new BadInputException("The bars' colour must be written #RRGGBB, not " + Quoted.of(barColour) + ".");
@@ -106,7 +106,8 @@ public record Frame(
                         || Math.max(typed.width(), typed.height()) > MOST_SIDE
                         || !typed.equals(typed.even()))) {
             throw new BadInputException("A frame of " + typed.width() + "×" + typed.height()
-                    + " cannot be made: both sides are even, and between " + LEAST_SIDE + " and " + MOST_SIDE + ".");
+                    + " is not possible: both sides must be even, and between " + LEAST_SIDE + " and " + MOST_SIDE
+                    + ".");
         }
         // Frames from before clips could be turned say nothing of it.
         turn = turn == null ? Integer.valueOf(0) : turn;

@@ -25,7 +25,7 @@ public record Range(int fromMs, int toMs) {
         int to = (int) Math.min(clipMs, toMs == null ? clipMs : toMs);
         if (from < 0 || from >= to) {
             throw new BadInputException(
-                    "That range holds nothing of the clip, which is " + clipMs / 1000.0 + " s long. Choose it again.");
+                    "That range is outside the clip, which is " + clipMs / 1000.0 + " s long. Choose it again.");
         }
         return new Range(from, to);
     }

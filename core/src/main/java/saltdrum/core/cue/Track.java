@@ -103,14 +103,14 @@ public record Track(
                 return i;
             }
         }
-        throw new BadInputException("That cue is not there any more. Nothing was changed.");
+        throw new BadInputException("That cue no longer exists. Nothing was changed.");
     }
 
     public Cue cueOfWord(long wordId) {
         return cues.stream()
                 .filter(cue -> cue.indexOf(wordId) >= 0)
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("That word is not there any more. Nothing was changed."));
+                .orElseThrow(() -> new BadInputException("That word no longer exists. Nothing was changed."));
     }
 
     public Track withCues(List<Cue> newCues, long newNextId) {

@@ -34,7 +34,7 @@ public record TrackExtras(
         return headlines.stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("That headline is not there any more. Nothing was changed."));
+                .orElseThrow(() -> new BadInputException("That headline no longer exists. Nothing was changed."));
     }
 
     /**

@@ -64,7 +64,7 @@ public final class ChangesSince {
             say(
                     retyped.size() <= MOST_NAMED
                             ? String.join("; ", retyped)
-                            : retyped.size() + " words are written otherwise");
+                            : retyped.size() + " words have another text");
         }
         named("New: ", fresh, "words are new");
         named(
@@ -72,7 +72,7 @@ public final class ChangesSince {
                 old.values().stream().map(word -> Quoted.of(word.text())).toList(),
                 "words are gone");
         counted(moved, "word has another time", "words have other times");
-        counted(stressed, "word is stressed or coloured otherwise", "words are stressed or coloured otherwise");
+        counted(stressed, "word has another emphasis or colour", "words have another emphasis or colour");
     }
 
     private void cues() {
@@ -86,14 +86,14 @@ public final class ChangesSince {
                 .filter(cue -> cue.words().stream().allMatch(word -> cueOfWord.containsKey(word.id())))
                 .filter(cue -> !shapes.contains(shape(cue)))
                 .count();
-        counted(broken, "cue is broken otherwise", "cues are broken otherwise");
+        counted(broken, "cue has other breaks", "cues have other breaks");
         Map<Long, Cue> old = new HashMap<>();
         then.cues().forEach(cue -> old.put(cue.id(), cue));
         int looks = (int) now.cues().stream()
                 .filter(cue -> old.containsKey(cue.id()))
                 .filter(cue -> !old.get(cue.id()).look().equals(cue.look()))
                 .count();
-        counted(looks, "cue looks otherwise", "cues look otherwise");
+        counted(looks, "cue has another look", "cues have another look");
     }
 
     private static List<Object> shape(Cue cue) {
@@ -107,10 +107,10 @@ public final class ChangesSince {
             say("The style was changed");
         }
         if (!then.frame().equals(now.frame())) {
-            say("The frame is another");
+            say("The frame has changed");
         }
         if (!then.beside().headlines().equals(now.beside().headlines())) {
-            say("The headlines are others");
+            say("The headlines have changed");
         }
     }
 

@@ -55,7 +55,7 @@ public final class NamePattern {
     /** @throws BadInputException where it is empty, too long, or names a place that there is not */
     public NamePattern(String pattern) {
         if (pattern.isBlank()) {
-            throw new BadInputException("Say how the files are to be called.");
+            throw new BadInputException("Write a pattern for the file names.");
         }
         if (pattern.length() > LONGEST) {
             throw new BadInputException(
@@ -74,7 +74,7 @@ public final class NamePattern {
                 return place;
             }
         }
-        throw new BadInputException("Names have no place " + Quoted.of("{" + written + "}") + ". There are: "
+        throw new BadInputException("File names have no field " + Quoted.of("{" + written + "}") + ". There are: "
                 + List.of(Place.values()).stream()
                         .map(place -> "{" + place.written() + "}")
                         .collect(Collectors.joining(", "))

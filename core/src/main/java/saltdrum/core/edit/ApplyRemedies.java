@@ -14,7 +14,7 @@ public record ApplyRemedies(List<Edit> edits) implements Edit {
     public ApplyRemedies {
         edits = List.copyOf(edits);
         if (edits.isEmpty() || edits.size() > MOST || edits.stream().anyMatch(ApplyRemedies.class::isInstance)) {
-            throw new BadInputException("Together there are made 1 to " + MOST + " single edits.");
+            throw new BadInputException("One request makes 1 to " + MOST + " single edits.");
         }
     }
 
@@ -32,7 +32,8 @@ public record ApplyRemedies(List<Edit> edits) implements Edit {
             }
         }
         if (done == 0) {
-            throw new RefusedEditException(edits.size() == 1 ? why : "None of it can be done. The last said: " + why);
+            throw new RefusedEditException(
+                    edits.size() == 1 ? why : "None of these changes is possible. The last error: " + why);
         }
         return now;
     }

@@ -124,7 +124,7 @@ public sealed interface BreakEdit extends Edit {
             return "Break "
                     + (cueIds == null ? "" : EditDescriptions.count(cueIds.size(), "cue") + " ")
                     + "by " + Quoted.of(recipe.name())
-                    + (releasePins ? ", hand-made breaks released" : "");
+                    + (releasePins ? ", breaks made by hand released" : "");
         }
     }
 }

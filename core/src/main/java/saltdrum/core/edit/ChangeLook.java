@@ -45,17 +45,18 @@ public record ChangeLook(
                         .count()
                 > 1) {
             throw new BadInputException(
-                    "A look is changed for words, for cues, for a role, for a headline or for the track, not for two of them.");
+                    "A look is changed for words, cues, a role, a headline or the track, and for only one of "
+                            + "these at once.");
         }
         if (look.isEmpty() && reset.isEmpty()) {
-            throw new BadInputException("A change of the look names something of it.");
+            throw new BadInputException("A change of the look needs at least one facet.");
         }
         reset.forEach(Facets::named);
         if (wordIds != null || role != null) {
             for (Facet<?> facet : look.facets()) {
                 if (facet.scope() == Facet.Scope.CUE) {
                     throw new BadInputException(Quoted.of(facet.label())
-                            + " is settled for whole cues, not for single words. Choose the cue or the track.");
+                            + " applies to whole cues, not to single words. Choose the cue or the track.");
                 }
             }
         }

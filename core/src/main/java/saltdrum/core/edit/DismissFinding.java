@@ -43,8 +43,6 @@ public record DismissFinding(String check, long at, String reason) implements Ed
 
     @Override
     public String said(Track before) {
-        return reason.isEmpty()
-                ? "Look at a finding again"
-                : "Dismiss a finding: " + EditDescriptions.shortened(reason);
+        return reason.isEmpty() ? "Reopen a finding" : "Dismiss a finding: " + EditDescriptions.shortened(reason);
     }
 }

@@ -45,7 +45,7 @@ final class Edits {
                                         : word.confirmed())
                                 .toList()));
         if (confirmed.equals(track)) {
-            throw new RefusedEditException("No word is sure enough and not confirmed yet. Nothing was changed.");
+            throw new RefusedEditException("No unconfirmed word is sure enough. Nothing was changed.");
         }
         return confirmed;
     }
@@ -53,7 +53,7 @@ final class Edits {
     static String language(String tag) {
         String language = Locale.forLanguageTag(String.valueOf(tag)).getLanguage();
         if (language.isEmpty()) {
-            throw new BadInputException(Quoted.of(tag) + " is no language's tag. Choose one of the list.");
+            throw new BadInputException(Quoted.of(tag) + " is not a language tag. Choose a language from the list.");
         }
         return tag;
     }
@@ -71,7 +71,7 @@ final class Edits {
                     .toList());
         });
         if (seen.size() < wanted.size()) {
-            throw new BadInputException("A word of this change is not there any more. Nothing was changed.");
+            throw new BadInputException("A word of this change no longer exists. Nothing was changed.");
         }
         return changed;
     }

@@ -14,7 +14,7 @@ public sealed interface FlaggedEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Take in speech that the script lacks";
+            return "Add speech that the script lacks";
         }
     }
 

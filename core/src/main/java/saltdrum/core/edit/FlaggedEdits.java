@@ -108,7 +108,7 @@ final class FlaggedEdits {
                 .filter(heard -> ids.contains(heard.id()))
                 .toList();
         if (chosen.size() < new HashSet<>(ids).size()) {
-            throw new BadInputException("That piece of speech is not marked any more. Nothing was changed.");
+            throw new BadInputException("That piece of speech is no longer marked. Nothing was changed.");
         }
         return chosen;
     }
@@ -139,7 +139,7 @@ final class FlaggedEdits {
             }
         }
         if (found < gone.size()) {
-            throw new BadInputException("A word of this change is not there any more. Nothing was changed.");
+            throw new BadInputException("A word of this change no longer exists. Nothing was changed.");
         }
         return track.withCues(cues, track.nextId());
     }

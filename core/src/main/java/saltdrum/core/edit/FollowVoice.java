@@ -19,7 +19,7 @@ public record FollowVoice(List<Heard> words) implements Edit {
     public record Heard(long wordId, int startMs, int endMs) implements FromOutside {
         public Heard {
             if (startMs < 0 || endMs <= startMs) {
-                throw new BadInputException("A word is heard from a time to a later one.");
+                throw new BadInputException("A word must end after it starts.");
             }
         }
     }
@@ -72,7 +72,7 @@ public record FollowVoice(List<Heard> words) implements Edit {
             before = word.endMs();
         }
         if (placed.equals(all)) {
-            throw new RefusedEditException("These words are where they are heard, locked, or not there any more.");
+            throw new RefusedEditException("These words are already in place, are locked, or no longer exist.");
         }
         Map<Long, Word> byId = new HashMap<>();
         placed.forEach(word -> byId.put(word.id(), word));

@@ -41,7 +41,7 @@ public sealed interface ImportEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Bring in " + EditDescriptions.count(words.size(), "word");
+            return "Import " + EditDescriptions.count(words.size(), "word");
         }
     }
 
@@ -67,7 +67,7 @@ public sealed interface ImportEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Bring in " + EditDescriptions.count(cues.size(), "cue") + " of a file";
+            return "Import " + EditDescriptions.count(cues.size(), "cue") + " from a file";
         }
     }
 }

@@ -28,7 +28,7 @@ public sealed interface MarkEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Confirm all that is sure";
+            return "Confirm all sure words";
         }
     }
 

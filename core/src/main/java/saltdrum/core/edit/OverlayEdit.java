@@ -23,7 +23,7 @@ public sealed interface OverlayEdit extends Edit {
         public record Put(long wordId, String emoji) {
             public Put {
                 if (emoji == null) {
-                    throw new BadInputException("An emoji is put at a word; an empty one takes it away.");
+                    throw new BadInputException("An emoji belongs to a word; an empty one removes it.");
                 }
             }
 
@@ -37,7 +37,7 @@ public sealed interface OverlayEdit extends Edit {
         public PutEmoji {
             words = words == null ? List.of() : List.copyOf(words);
             if (words.isEmpty()) {
-                throw new BadInputException("Emoji are put at one word at least.");
+                throw new BadInputException("Choose at least one word for the emoji.");
             }
         }
 

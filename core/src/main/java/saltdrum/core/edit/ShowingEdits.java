@@ -96,7 +96,8 @@ final class ShowingEdits {
         }
         Track after = track.withCues(cues, track.nextId());
         if (!locked.isEmpty() && after.equals(track)) {
-            throw new RefusedEditException("What this would change is locked. Unlock it first; nothing was changed.");
+            throw new RefusedEditException(
+                    "Everything that this would change is locked. Unlock it first; nothing was changed.");
         }
         return after;
     }

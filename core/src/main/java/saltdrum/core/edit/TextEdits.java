@@ -117,7 +117,7 @@ final class TextEdits {
         int needed = Math.max(700, ReadingSpeed.characters(Scripts.joined(texts)) * CHARACTER_MS);
         int to = Math.min(ceiling, Math.min(e.toMs(), from + needed));
         if (to - from < texts.size() * WordTimes.LEAST_MS) {
-            throw new RefusedEditException("There is no room here for " + Quoted.of(Scripts.joined(texts))
+            throw new RefusedEditException("There is not enough time here for " + Quoted.of(Scripts.joined(texts))
                     + ": there are words before and after. Nothing was changed.");
         }
         Ids ids = new Ids(track.nextId());

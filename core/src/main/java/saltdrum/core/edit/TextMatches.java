@@ -57,7 +57,7 @@ public final class TextMatches {
                 .map(Tokens::normalised)
                 .toList();
         if (wanted.isEmpty()) {
-            throw new BadInputException("Write the word that is to be found.");
+            throw new BadInputException("Write the word to find.");
         }
         return wanted;
     }

@@ -5,6 +5,16 @@ import saltdrum.core.cue.Track;
 
 /** Edits of the times of words; cues follow their words. */
 public sealed interface TimingEdit extends Edit {
+    /** What happens to the neighbour when an edge or a word is moved. */
+    enum PushMode {
+        /** A neighbour that touches the moved edge follows it; one at a distance stops it. */
+        FOLLOW,
+        /** Only what was taken hold of moves; the neighbour stops it, and going away leaves a rest. */
+        STOP,
+        /** Neighbours in the way are pushed on, up to a locked cue or the clip's beginning. */
+        PUSH
+    }
+
     /** Stops at the neighbours: a time that would cross them is refused. */
     record RetimeWord(long wordId, int startMs, int endMs) implements TimingEdit {
         @Override

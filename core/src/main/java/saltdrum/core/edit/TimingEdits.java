@@ -9,6 +9,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.TimingEdit.MoveEdge;
 import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.PushMode;
 import saltdrum.core.edit.TimingEdit.RetimeWord;
 import saltdrum.core.edit.TimingEdit.ShiftAfter;
 import saltdrum.core.edit.TimingEdit.ShiftCues;
@@ -105,7 +106,7 @@ final class TimingEdits {
             throw new RefusedEditException(
                     wall == null
                             ? "The clip " + (e.byMs() > 0 ? "ends" : "begins") + " here: there is no room."
-                            : Quoted.of(wall.text()) + " is right there. Push it, or move it first.");
+                            : Quoted.of(wall.text()) + " is in the way. Push it, or move it first.");
         }
         for (int i = first; i <= last; i++) {
             times.start[i] += by;
@@ -140,7 +141,7 @@ final class TimingEdits {
                         .withGiven(cue.given() == null ? null : cue.given().moved(e.byMs()));
             });
         } catch (BadInputException refused) {
-            throw new RefusedEditException("That is further than these cues can go. " + refused.getMessage());
+            throw new RefusedEditException("These cues cannot move that far. " + refused.getMessage());
         }
     }
 
@@ -165,7 +166,7 @@ final class TimingEdits {
                 .flatMap(cue -> cue.words().stream())
                 .toList();
         if (run.isEmpty()) {
-            throw new BadInputException("Choose the cues that are to be stretched.");
+            throw new BadInputException("Choose the cues to stretch.");
         }
         int first = times.indexOf(run.get(0).id());
         int last = first + run.size() - 1;

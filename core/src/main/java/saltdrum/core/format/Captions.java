@@ -22,8 +22,8 @@ public final class Captions {
      */
     public static CaptionFile read(byte[] bytes, String fileName) {
         if (bytes.length > MOST_BYTES) {
-            throw new BadInputException(Quoted.of(fileName)
-                    + " is larger than 5 MB: no clip has so many captions. Nothing of it was taken.");
+            throw new BadInputException(
+                    Quoted.of(fileName) + " is larger than 5 MB: no clip has so many captions. Nothing was imported.");
         }
         if (bytes.length == 0) {
             throw new BadInputException(Quoted.of(fileName) + " is empty.");
@@ -39,7 +39,7 @@ public final class Captions {
         if (format == null) {
             format = named == null ? CaptionFormats.TEXT : named;
         } else if (named != null && named != format) {
-            repairs.add(new Repair(0, "The file is " + format.label() + ", although its name says otherwise."));
+            repairs.add(new Repair(0, "The file is " + format.label() + ", although its name has another extension."));
         }
         CaptionFile file = format.read(text);
         if (file.cues().isEmpty()) {

@@ -1,14 +1,13 @@
 package saltdrum.core.layout;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import saltdrum.core.LruMap;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.FrameLayout;
@@ -48,7 +47,7 @@ public final class SceneMaker {
     private final Outlines outlines;
 
     /** Interned settings, so that comparing them during a cue lookup is fast. */
-    private final Map<Setting, LineLayout.Setting> settings = recent(MOST_SETTINGS);
+    private final Map<Setting, LineLayout.Setting> settings = LruMap.of(MOST_SETTINGS);
 
     /**
      * All that a cue's picture depends on.
@@ -65,17 +64,7 @@ public final class SceneMaker {
     /** Cache key for the factor by which a cue alone would be shrunk. */
     private record FitQuestion(LineLayout.Setting setting, Cue cue) {}
 
-    private final Map<FitQuestion, Double> fits = recent(MOST_FITS);
-
-    /** Evicts the least recently used entries. */
-    private static <K, V> Map<K, V> recent(int most) {
-        return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > most;
-            }
-        });
-    }
+    private final Map<FitQuestion, Double> fits = LruMap.of(MOST_FITS);
 
     /** Without hyphens: no word is divided. */
     public SceneMaker(Typesetter typesetter) {

@@ -55,7 +55,7 @@ public record Backing(
 
     public Backing {
         if (behind == null || form == null || fill == null) {
-            throw new BadInputException("A plate says what it is behind, its form and its fill.");
+            throw new BadInputException("A plate needs what it is behind, a form and a fill.");
         }
         ValueParts.check(Backing.class, padX, padY, radius, opacity);
     }

@@ -23,6 +23,26 @@ public sealed interface FacetKind<T> {
     /** As {@link #read} takes it. */
     JsonNode write(T value);
 
+    /** Calls the method of this kind. */
+    <R> R match(Cases<R> cases);
+
+    /** One method for each kind, so that the compiler finds every place that a new kind concerns. */
+    interface Cases<R> {
+        R number(Number number);
+
+        R yesOrNo(Switch yesOrNo);
+
+        R choice(Choice<?> choice);
+
+        R family(Family family);
+
+        R emoji(Emoji emoji);
+
+        R value(Value<?> value);
+
+        R several(Several<?> several);
+    }
+
     /**
      * @param unit shown after the value; empty for none
      * @param step by which a wheel or an arrow key changes it
@@ -42,6 +62,11 @@ public sealed interface FacetKind<T> {
         public JsonNode write(Double value) {
             return JsonNodeFactory.instance.numberNode(value);
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.number(this);
+        }
     }
 
     record Switch() implements FacetKind<Boolean> {
@@ -57,6 +82,11 @@ public sealed interface FacetKind<T> {
         @Override
         public JsonNode write(Boolean value) {
             return JsonNodeFactory.instance.booleanNode(value);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.yesOrNo(this);
         }
     }
 
@@ -77,6 +107,11 @@ public sealed interface FacetKind<T> {
         public JsonNode write(E value) {
             return JsonNodeFactory.instance.stringNode(value.name());
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.choice(this);
+        }
     }
 
     /** The name of a family. */
@@ -96,6 +131,11 @@ public sealed interface FacetKind<T> {
         @Override
         public JsonNode write(String value) {
             return JsonNodeFactory.instance.stringNode(value);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.family(this);
         }
     }
 
@@ -119,6 +159,11 @@ public sealed interface FacetKind<T> {
         public JsonNode write(String value) {
             return JsonNodeFactory.instance.stringNode(value);
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.emoji(this);
+        }
     }
 
     record Value<T>(Class<T> type) implements FacetKind<T> {
@@ -130,6 +175,11 @@ public sealed interface FacetKind<T> {
         @Override
         public JsonNode write(T value) {
             return Json.typed(value, type);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.value(this);
         }
     }
 
@@ -149,6 +199,11 @@ public sealed interface FacetKind<T> {
             var list = JsonNodeFactory.instance.arrayNode();
             value.forEach(item -> list.add(Json.typed(item, type)));
             return list;
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.several(this);
         }
     }
 }

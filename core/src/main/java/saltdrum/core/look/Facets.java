@@ -77,14 +77,14 @@ public final class Facets {
     public static final Facet<Double> MOST_LINES =
             cue("mostLines", "Most lines", FacetGroup.PLACE, new FacetKind.Number(1, 6, 1, ""), 3d);
     public static final Facet<Fit> FIT =
-            cue("fit", "What does not fit", FacetGroup.PLACE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
+            cue("fit", "Text that does not fit", FacetGroup.PLACE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
 
     public static final Facet<Transition> ENTRANCE =
             cue("entrance", "Coming", FacetGroup.MOTION, new FacetKind.Value<>(Transition.class), Transition.NONE);
     public static final Facet<List<Spoken>> SPOKEN =
             cue("spoken", "While spoken", FacetGroup.MOTION, new FacetKind.Several<>(Spoken.class, 4), List.of());
-    public static final Facet<List<Accent>> ACCENTS =
-            word("accents", "When it is said", FacetGroup.MOTION, new FacetKind.Several<>(Accent.class, 4), List.of());
+    public static final Facet<List<Accent>> ACCENTS = word(
+            "accents", "When it is spoken", FacetGroup.MOTION, new FacetKind.Several<>(Accent.class, 4), List.of());
     public static final Facet<Transition> EXIT =
             cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Transition.class), Transition.NONE);
 

@@ -40,11 +40,11 @@ public sealed interface TextShadow {
     }
 
     /**
-     * The letters drawn out in one direction.
+     * The letters extended in one direction.
      *
      * @param angle where it goes, in degrees: 0 upwards, 90 to the right
      */
-    @Label(value = "Drawn out", about = "The letters drawn out in one direction")
+    @Label(value = "Drawn out", about = "The letters extended in one direction")
     record Long(
             @Label("Shadow colour") String colour,
             @Label("Direction") @NumberRange(least = -360, most = 360, step = 5, unit = "°") double angle,

@@ -37,7 +37,7 @@ public final class WordTimes {
                 return i;
             }
         }
-        throw new saltdrum.core.BadInputException("That word is not there any more. Nothing was changed.");
+        throw new saltdrum.core.BadInputException("That word no longer exists. Nothing was changed.");
     }
 
     public boolean exists(int i) {

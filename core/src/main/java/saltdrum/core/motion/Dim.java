@@ -9,7 +9,7 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Words that are not being said are dim; at 0 only the one that is said is to be seen. */
-@Label(value = "The others dim", about = "At 0 only the word that is said is to be seen")
+@Label(value = "The others dim", about = "At 0 only the spoken word is visible")
 public record Dim(
         @Label("The others’ opacity") @NumberRange(least = 0, most = 1, step = 0.02) double others,
         @Label("Takes") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)

@@ -9,7 +9,7 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
 /** Is faint before it is spoken, {@code before} opacity 0 to 1, and stays lit after. */
-@Label(value = "Faint until it is said", about = "At 0 words that are not said yet are out of sight")
+@Label(value = "Faint until spoken", about = "At 0 words that are not spoken yet are invisible")
 public record DimUntilSpoken(
         @Label("Opacity before") @NumberRange(least = 0, most = 1, step = 0.02) double before,
         @Label("Takes") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)

@@ -30,7 +30,7 @@ public final class Flashes {
         int most = most(luminance, STEPS_A_SECOND);
         if (most > MOST_A_SECOND) {
             throw new BadInputException("This would flash " + most
-                    + " times in a second. More than three can harm people (WCAG 2.3.1): take fewer, or more time.");
+                    + " times in a second. More than three can harm people (WCAG 2.3.1): use fewer, or a longer time.");
         }
     }
 

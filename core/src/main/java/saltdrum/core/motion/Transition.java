@@ -33,7 +33,7 @@ public record Transition(
 
     public Transition {
         if (way == null || by == null || order == null) {
-            throw new BadInputException("A passage says its way, what moves and in which order.");
+            throw new BadInputException("A transition needs an effect, what moves, and in which order.");
         }
         ValueParts.check(Transition.class, stagger, ms, strength);
         Curve.parse(curve);

@@ -96,7 +96,7 @@ public enum TransitionEffect {
             return Map.of(Property.SCALE, 1 + 0.8 * strength);
         }
     },
-    @Label("Out of a blur")
+    @Label("From a blur")
     BLUR(true) {
         @Override
         Map<Property, Double> away(double strength, TransitionWindow stay) {

@@ -26,7 +26,7 @@ public record WordArrival(
 
     public WordArrival {
         if (way == null) {
-            throw new BadInputException("What comes by itself says its way.");
+            throw new BadInputException("What appears by itself needs an effect.");
         }
         ValueParts.check(WordArrival.class, ms, strength);
         Curve.parse(curve);

@@ -11,7 +11,7 @@ import java.util.List;
 public record Pixels(int side, String png) {
     public Pixels {
         if (side < 1) {
-            throw new IllegalArgumentException("a picture's side is at least 1, not " + side);
+            throw new IllegalArgumentException("a side of a picture is at least 1, not " + side);
         }
     }
 

@@ -71,7 +71,7 @@ public final class StoredForm<T> {
             throw new BadInputException("The form of this " + what + " is a number from 1 on, not " + said + ".");
         }
         if (form > number()) {
-            throw new SaltDrumException("This " + what + " was kept by a newer version of Salt Drum (form " + form
+            throw new SaltDrumException("This " + what + " was stored by a newer version of Salt Drum (form " + form
                     + "; this version knows " + number() + "). Nothing was changed; start the newer version.");
         }
         steps.subList(form - 1, steps.size()).forEach(step -> step.upgrade(stored));

@@ -26,7 +26,8 @@ public record Style(String name, String about, LookPatch look, List<Voice> empha
             throw new BadInputException("A style needs a name of 1 to 60 letters.");
         }
         if (about != null && about.length() > MOST_ABOUT) {
-            throw new BadInputException("What the style " + Quoted.of(name) + " is about is said in 200 letters.");
+            throw new BadInputException(
+                    "What the style " + Quoted.of(name) + " needs a description of at most 200 letters.");
         }
         about = about == null ? "" : about;
         look = look == null ? LookPatch.NONE : look;

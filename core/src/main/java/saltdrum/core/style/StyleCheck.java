@@ -19,8 +19,8 @@ public final class StyleCheck {
     /** @throws BadInputException saying what is wrong with it */
     public static Style read(String json) {
         if (json.length() > MOST_CHARACTERS) {
-            throw new BadInputException("This file is larger than a style file ever is (" + MOST_CHARACTERS / 1024
-                    + " KB). Nothing of it was taken.");
+            throw new BadInputException("This file is too large for a style file (" + MOST_CHARACTERS / 1024
+                    + " KB). Nothing was imported.");
         }
         try {
             return StyleFile.read(json);

@@ -21,7 +21,7 @@ import saltdrum.core.text.TextFile;
  * name with what its licence says, and in {@code stickers/} drawings, SVG or
  * PNG.
  *
- * @param fonts that the style asks for, as far as they were brought in
+ * @param fonts that the style asks for, as far as they were added
  * @param stickers that the style asks for
  */
 public record StylePackage(Style style, List<PackedFont> fonts, List<PackedSticker> stickers) {
@@ -122,7 +122,7 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
         } catch (ZipException | IllegalArgumentException e) {
             throw refused("It is broken.");
         } catch (IOException e) {
-            throw refused("It is cut off.");
+            throw refused("It is incomplete.");
         }
         return packed;
     }
@@ -131,12 +131,12 @@ public record StylePackage(Style style, List<PackedFont> fonts, List<PackedStick
     private static String plainName(String name) {
         String plain = name.replace('\\', '/');
         if (plain.startsWith("/") || plain.contains("..") || plain.contains(":") || plain.length() > 200) {
-            throw refused("A file in it has a name that leads out of it.");
+            throw refused("A file in it has a name that points outside of it.");
         }
         return plain.substring(plain.lastIndexOf('/') + 1);
     }
 
     private static BadInputException refused(String why) {
-        return new BadInputException("This style was not taken. " + why + " Nothing of it was kept.");
+        return new BadInputException("This style was not imported. " + why + " Nothing of it was kept.");
     }
 }

@@ -31,10 +31,10 @@ public final class StyleSchema {
         ObjectNode file = object();
         file.put("$schema", "https://json-schema.org/draft/2020-12/schema");
         file.put("title", "Salt Drum style file");
-        file.put("description", "A look for any words. Unknown fields are refused; what a look leaves out rests.");
+        file.put("description", "A look for any words. Unknown fields are refused; missing ones have their default.");
         ObjectNode properties = closed(file);
         properties.putObject("form").put("const", StyleFile.FORM.number());
-        text(properties, "name", 1, 60, "Unique, as the designer says it");
+        text(properties, "name", 1, 60, "Unique, as the designer writes it");
         text(properties, "about", 0, 200, "One sentence for the strip");
         properties.set("look", reference("look"));
         ObjectNode voice = object();
@@ -44,7 +44,7 @@ public final class StyleSchema {
         voice.putArray("required").add("role");
         ObjectNode emphasis = properties.putObject("emphasis");
         emphasis.put("type", "array").put("maxItems", 4).set("items", voice);
-        emphasis.put("description", "What words of each emphasis have otherwise than plain ones");
+        emphasis.put("description", "What words of each emphasis have that differs from plain ones");
         file.putArray("required").add("form").add("name");
         ObjectNode look = object();
         look.put("description", "Some facets of a look");
@@ -84,20 +84,46 @@ public final class StyleSchema {
     }
 
     private ObjectNode kind(FacetKind<?> kind) {
-        if (kind instanceof FacetKind.Number number) {
-            return object().put("type", "number").put("minimum", number.least()).put("maximum", number.most());
-        } else if (kind instanceof FacetKind.Switch) {
-            return object().put("type", "boolean");
-        } else if (kind instanceof FacetKind.Choice<?> choice) {
-            return type(choice.type());
-        } else if (kind instanceof FacetKind.Value<?> value) {
-            return type(value.type());
-        } else if (kind instanceof FacetKind.Several<?> several) {
-            ObjectNode list = object().put("type", "array").put("maxItems", several.most());
-            list.set("items", type(several.type()));
-            return list;
-        }
-        return object().put("type", "string");
+        return kind.match(new FacetKind.Cases<>() {
+            @Override
+            public ObjectNode number(FacetKind.Number number) {
+                return object().put("type", "number")
+                        .put("minimum", number.least())
+                        .put("maximum", number.most());
+            }
+
+            @Override
+            public ObjectNode yesOrNo(FacetKind.Switch yesOrNo) {
+                return object().put("type", "boolean");
+            }
+
+            @Override
+            public ObjectNode choice(FacetKind.Choice<?> choice) {
+                return type(choice.type());
+            }
+
+            @Override
+            public ObjectNode family(FacetKind.Family family) {
+                return object().put("type", "string");
+            }
+
+            @Override
+            public ObjectNode emoji(FacetKind.Emoji emoji) {
+                return object().put("type", "string");
+            }
+
+            @Override
+            public ObjectNode value(FacetKind.Value<?> value) {
+                return type(value.type());
+            }
+
+            @Override
+            public ObjectNode several(FacetKind.Several<?> several) {
+                ObjectNode list = object().put("type", "array").put("maxItems", several.most());
+                list.set("items", type(several.type()));
+                return list;
+            }
+        });
     }
 
     private ObjectNode type(Type type) {

@@ -82,10 +82,10 @@ class ClipProgressTest {
                 .containsExactly("The style is Chalk, not Mallet.");
         long word = TRACK.cues().get(0).words().get(0).id();
         assertThat(ChangesSince.of(TRACK, new SetEmphasis(List.of(word), 1).on(TRACK)))
-                .containsExactly("1 word is stressed or coloured otherwise.");
+                .containsExactly("1 word has another emphasis or colour.");
         Track split = new SplitCue(TRACK.cues().get(0).words().get(1).id()).on(TRACK);
-        assertThat(ChangesSince.of(TRACK, split)).containsExactly("2 cues are broken otherwise.");
+        assertThat(ChangesSince.of(TRACK, split)).containsExactly("2 cues have other breaks.");
         assertThat(ChangesSince.of(split, new JoinCues(split.cues().get(0).id()).on(split)))
-                .containsExactly("1 cue is broken otherwise.");
+                .containsExactly("1 cue has other breaks.");
     }
 }

@@ -131,7 +131,7 @@ class ChangeLookTest {
         PutEmoji wrong = new PutEmoji(List.of(new PutEmoji.Put(word(0), "🔔"), new PutEmoji.Put(word(2), "bell")));
         assertThatThrownBy(() -> wrong.on(track)).hasMessageContaining("one emoji");
         assertThatThrownBy(() -> new PutEmoji(List.of(new PutEmoji.Put(9999, "🔔"))).on(track))
-                .hasMessageContaining("not there any more");
+                .hasMessageContaining("no longer exists");
     }
 
     private static LookPatch look(Track track, int word) {

@@ -53,6 +53,7 @@ import saltdrum.core.edit.TextEdit.RewriteByPolicy;
 import saltdrum.core.edit.TextEdit.SetLanguage;
 import saltdrum.core.edit.TimingEdit.MoveEdge;
 import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.PushMode;
 import saltdrum.core.edit.TimingEdit.RetimeWord;
 import saltdrum.core.edit.TimingEdit.ShiftAfter;
 import saltdrum.core.edit.TimingEdit.ShiftCues;

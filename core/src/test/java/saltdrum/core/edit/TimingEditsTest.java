@@ -23,6 +23,7 @@ import saltdrum.core.edit.TextEdit.AddCue;
 import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.edit.TimingEdit.MoveEdge;
 import saltdrum.core.edit.TimingEdit.NudgeWords;
+import saltdrum.core.edit.TimingEdit.PushMode;
 import saltdrum.core.edit.TimingEdit.ShiftAfter;
 import saltdrum.core.edit.TimingEdit.StretchCues;
 import saltdrum.core.word.Word;
@@ -108,13 +109,13 @@ class TimingEditsTest {
     void aMoveWithoutRoomSaysWhatStandsInTheWay() {
         assertThatThrownBy(() -> apply(new NudgeWords(List.of(1L), 10, PushMode.STOP)))
                 .isInstanceOf(RefusedEditException.class)
-                .hasMessageContaining("“old” is right there");
+                .hasMessageContaining("“old” is in the way");
     }
 
     @Test
     void everythingAfterIsShifted() {
         assertThat(times(apply(new ShiftAfter(20, 250)))).isEqualTo("100-300 300-500 750-1050 1150-1450");
-        assertThatThrownBy(() -> apply(new ShiftAfter(20, -1))).hasMessageContaining("further than these cues can go");
+        assertThatThrownBy(() -> apply(new ShiftAfter(20, -1))).hasMessageContaining("These cues cannot move that far");
     }
 
     @Test
@@ -192,7 +193,7 @@ class TimingEditsTest {
                 .last()
                 .extracting(Cue::text)
                 .isEqualTo("low tide");
-        assertThatThrownBy(() -> apply(new AddCue(700, 900, "low tide"))).hasMessageContaining("no room");
+        assertThatThrownBy(() -> apply(new AddCue(700, 900, "low tide"))).hasMessageContaining("not enough time");
     }
 
     @Test

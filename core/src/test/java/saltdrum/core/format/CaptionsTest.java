@@ -102,7 +102,7 @@ class CaptionsTest {
     void aFileIsKnownByWhatItHolds() {
         Read read = Read.of(SrtTest.SRT, "captions.vtt");
         assertThat(read.cues).hasSize(2);
-        assertThat(read.repaired()).contains("The file is SRT, although its name says otherwise.");
+        assertThat(read.repaired()).contains("The file is SRT, although its name has another extension.");
     }
 
     @Test

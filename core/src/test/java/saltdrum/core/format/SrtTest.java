@@ -61,7 +61,7 @@ class SrtTest {
         Read read =
                 Read.of("1\n00:00:01,000 --> 00:00:05,000\none\n\n2\n00:00:02,000 --> 00:00:03,000\ntwo\n", "a.srt");
         assertThat(read.said()).isEqualTo("one@1000-2000 | two@2000-3000");
-        assertThat(read.repaired()).containsExactly("Line 2: the cue overlapped its neighbour and gave way");
+        assertThat(read.repaired()).containsExactly("Line 2: the cue overlapped its neighbour and was shortened");
     }
 
     @Test

@@ -23,7 +23,8 @@ class WordsFileTest {
     @Test
     void overlappingWordsAreSortedAndMended() {
         Read read = Read.of(
-                "{\"language\":\"en\",\"words\":[{\"text\":\"b\",\"start\":1.2,\"end\":2},{\"text\":\"a\",\"start\":1,\"end\":1.5}]}",
+                ""
+                        + "{\"language\":\"en\",\"words\":[{\"text\":\"b\",\"start\":1.2,\"end\":2},{\"text\":\"a\",\"start\":1,\"end\":1.5}]}",
                 "a.json");
         assertThat(read.said()).isEqualTo("a@1000-1200 b@1200-2000");
         assertThat(read.repaired()).hasSize(2);
@@ -80,11 +81,12 @@ class WordsFileTest {
     @Test
     void aWordThatEndsBeforeItBeginsIsSaid() {
         CaptionFile file = WordsFile.read(
-                        "{\"language\":\"en\",\"words\":[{\"text\":\"Row\",\"start\":2,\"end\":1},{\"text\":\"home\",\"start\":3,\"end\":4}]}")
+                        ""
+                                + "{\"language\":\"en\",\"words\":[{\"text\":\"Row\",\"start\":2,\"end\":1},{\"text\":\"home\",\"start\":3,\"end\":4}]}")
                 .toCaptions();
         assertThat(file.repairs())
                 .extracting(CaptionFile.Repair::said)
-                .containsExactly("“Row” ended before it began; it was given a thousandth of a second.");
+                .containsExactly("“Row” ended before it began; it now lasts one millisecond.");
         assertThat(file.cues().get(0).words().get(0).endMs()).isEqualTo(2001);
     }
 

@@ -109,7 +109,7 @@ class HeadlineTest {
         assertThatThrownBy(() -> with(put("x".repeat(301), Place.ABOVE))).isInstanceOf(BadInputException.class);
         assertThatThrownBy(() -> new PutHeadline(null, "a", 500, 550, null).on(track))
                 .hasMessageContaining("a tenth of a second");
-        assertThatThrownBy(() -> new DropHeadline(77).on(track)).hasMessageContaining("not there any more");
+        assertThatThrownBy(() -> new DropHeadline(77).on(track)).hasMessageContaining("no longer exists");
     }
 
     @Test

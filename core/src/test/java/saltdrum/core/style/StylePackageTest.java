@@ -66,8 +66,8 @@ class StylePackageTest {
     @Test
     void aBombAPathAndAHeapOfFilesAreRefused() throws IOException {
         assertRefused(zip("style.json", new byte[70_000_000], 1), "larger than 60 MB");
-        assertRefused(zip("../../etc/passwd", new byte[3], 1), "leads out of it");
-        assertRefused(zip("C:\\fonts\\a.ttf", new byte[3], 1), "leads out of it");
+        assertRefused(zip("../../etc/passwd", new byte[3], 1), "points outside of it");
+        assertRefused(zip("C:\\fonts\\a.ttf", new byte[3], 1), "points outside of it");
         assertRefused(zip("f", new byte[1], 70), "more than 64 files");
         assertRefused(zip("look.json", new byte[3], 1), "no style.json");
     }

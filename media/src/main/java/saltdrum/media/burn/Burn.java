@@ -228,11 +228,12 @@ public final class Burn {
         String errors = run.errors();
         if (errors.contains("No space left on device")) {
             return new ToolFailedException(
-                    "The disk is full, so the video could not be written. Nothing else was harmed: make room and render again.",
+                    "The disk is full, so the video could not be written. Nothing else was damaged: make room "
+                            + "and render again.",
                     run);
         }
         return new ToolFailedException(
-                "The video could not be made (" + run.why() + "). The clip and its words are unharmed.", run);
+                "The video could not be made (" + run.why() + "). The clip and its words were not changed.", run);
     }
 
     private static long cpuMs(String errors) {

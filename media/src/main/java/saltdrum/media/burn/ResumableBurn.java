@@ -77,7 +77,7 @@ public final class ResumableBurn {
                     if (stopped.getAsBoolean()) {
                         throw e;
                     }
-                    LOG.log(System.Logger.Level.WARNING, "a burn begins anew: {0}", e.getMessage());
+                    LOG.log(System.Logger.Level.WARNING, "a burn starts again: {0}", e.getMessage());
                 }
             }
             clear(folder);

@@ -35,7 +35,7 @@ public final class CaptionStream {
         command.addAll(List.of("-map", "0:s:" + index, "-f", ass ? "ass" : "webvtt", "pipe:1"));
         return ToolRun.text(command, 60, failed -> {
                     throw new BadInputException(
-                            "The caption stream cannot be read (" + failed.why() + "). The clip is unharmed.");
+                            "The caption stream cannot be read (" + failed.why() + "). The clip was not changed.");
                 })
                 .getBytes(StandardCharsets.UTF_8);
     }

@@ -1,34 +1,24 @@
 package saltdrum.media.clip;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
+import saltdrum.core.LruMap;
 
-/** A bounded cache that evicts the least recently used entry. Values are computed outside its lock. */
+/** Values that are computed once for each key. Computes without a lock: two threads may compute the same value. */
 final class LruCache<K, V> {
     private final Map<K, V> values;
 
     /** @param most entries that are kept */
     LruCache(int most) {
-        values = new LinkedHashMap<>(16, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > most;
-            }
-        };
+        values = LruMap.of(most);
     }
 
     V of(K key, Supplier<V> computed) {
-        synchronized (values) {
-            V known = values.get(key);
-            if (known != null) {
-                return known;
-            }
+        V known = values.get(key);
+        if (known == null) {
+            known = computed.get();
+            values.put(key, known);
         }
-        V value = computed.get();
-        synchronized (values) {
-            values.put(key, value);
-        }
-        return value;
+        return known;
     }
 }

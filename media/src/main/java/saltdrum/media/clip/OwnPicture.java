@@ -44,7 +44,7 @@ public record OwnPicture(int width, int height) {
     }
 
     private static BadInputException unreadable() {
-        return new BadInputException("This is no picture we can read. Bring a PNG, a JPEG or a WebP.");
+        return new BadInputException("This is not a readable picture. Use a PNG, JPEG or WebP file.");
     }
 
     private static String format(Path file) {
@@ -75,9 +75,9 @@ public record OwnPicture(int width, int height) {
                     default -> 1;
                 };
         if (pixels > MOST_PIXELS || pixels * channels * head[24] / 8 > MOST_UNPACKED) {
-            throw new BadInputException("This picture is larger than any screen shows: it has "
+            throw new BadInputException("This picture is too large: it has "
                     + numbers.getInt(16) + " by " + numbers.getInt(20)
-                    + " pixels. Make it smaller, 2160 a side is enough, and bring it again.");
+                    + " pixels. Make it smaller (2160 a side is enough) and add it again.");
         }
     }
 

@@ -84,7 +84,7 @@ public final class PictureLight {
                 file.write(light);
                 progress.accept(Math.min(1, (double) ++count / all));
                 if (stopped.getAsBoolean()) {
-                    throw new SaltDrumException("The work was stopped.");
+                    throw new SaltDrumException("The job was stopped.");
                 }
             }
             if (run.await() != 0 || count == 0) {

@@ -50,8 +50,8 @@ public final class Probe {
         if (video == null) {
             throw new BadInputException(
                     sounds.isEmpty()
-                            ? "There is no picture and no sound in this file. Export the clip as MP4 and bring that."
-                            : "This file has sound but no picture. Bring the video clip that the sound belongs to.");
+                            ? "This file has neither picture nor sound. Export the clip as MP4 and upload that."
+                            : "This file has sound but no picture. Upload the video that the sound belongs to.");
         }
         return info(file, root.path("format"), video, sounds, captions);
     }
@@ -63,7 +63,7 @@ public final class Probe {
                 throw new BadInputException("There is no file “" + file.getFileName() + "”.");
             }
             if (Files.size(file) == 0) {
-                throw new BadInputException("The file is empty (0 bytes). Export the clip again and bring that file.");
+                throw new BadInputException("The file is empty (0 bytes). Export the clip again and upload that file.");
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -81,13 +81,14 @@ public final class Probe {
         boolean indexMissing = errors.contains("moov atom not found") || errors.contains("truncat");
         if (indexMissing && beginsLikeMp4(file)) {
             return new BadInputException(
-                    "The file is cut off: its index is missing. Copy or export it again, and bring the whole file.");
+                    "The file is incomplete: its index is missing. Copy or export it again, and upload the whole file.");
         }
         if (errors.contains("whitelist")) {
-            return new BadInputException("This is no clip but something else: a text, a sound or a playlist "
-                    + "that points to other files. Bring the clip itself as MP4, MOV, WebM or MKV.");
+            return new BadInputException(
+                    "This is not a video but a text, a sound or a playlist that points to other files. Upload "
+                            + "the video itself as MP4, MOV, WebM or MKV.");
         }
-        return new BadInputException("This is not a video that can be read. Bring an MP4, MOV, WebM or MKV file.");
+        return new BadInputException("This is not a readable video. Upload an MP4, MOV, WebM or MKV file.");
     }
 
     /** The first box of an ISO base media file (ISO/IEC 14496-12) names its kind in bytes 4 to 7. */
@@ -114,7 +115,8 @@ public final class Probe {
         FrameTimes times = FrameTimes.of(file, number(format, "start_time", 0), timeBase);
         if (times.count() == 0) {
             throw new BadInputException(
-                    "The file has a picture stream without a single frame. Copy or export it again, and bring the whole file.");
+                    "The file has a picture stream without a single frame. Copy or export it again, and upload "
+                            + "the whole file.");
         }
         double seconds = told > 0 ? told : times.us(times.count() - 1) / 1e6 + (rate > 0 ? 1 / rate : 0.04);
         int rotation = rotation(video);
@@ -154,8 +156,8 @@ public final class Probe {
         }
         if (stored > MOST_SIDE || storedHeight > MOST_SIDE) {
             throw new BadInputException(
-                    "The picture is " + stored + "x" + storedHeight + " pixels. The largest side we take is "
-                            + MOST_SIDE + ": export the clip at 1080x1920 and bring that.");
+                    "The picture is " + stored + "x" + storedHeight + " pixels. The largest side allowed is "
+                            + MOST_SIDE + ": export the clip at 1080x1920 and upload that.");
         }
     }
 
@@ -163,8 +165,8 @@ public final class Probe {
         // A cut between two frames is seldom to the second.
         if (seconds > MOST_MINUTES * 60 + 1) {
             throw new BadInputException("The clip runs " + (int) (seconds / 60) + " min " + (int) (seconds % 60)
-                    + " s. The longest we take is " + MOST_MINUTES
-                    + " minutes: cut out the part you need and bring that.");
+                    + " s. The limit is " + MOST_MINUTES
+                    + " minutes: cut out the part you need and upload that.");
         }
     }
 

@@ -60,7 +60,7 @@ record PngPicture(List<Pixels> sizes, int[] pixels) {
                 Image square = square(whole, largest)) {
             int[] pixels = pixels(square);
             if (Arrays.stream(pixels).allMatch(pixel -> pixel == 0)) {
-                throw new BadInputException("This picture shows nothing: all of it is clear.");
+                throw new BadInputException("This picture is empty: all of it is transparent.");
             }
             // The smaller ones are made of the largest, so that it alone says all of them.
             List<Pixels> sizes = new ArrayList<>();
@@ -95,7 +95,7 @@ record PngPicture(List<Pixels> sizes, int[] pixels) {
             if (e instanceof BadInputException told) {
                 throw told;
             }
-            throw new BadInputException("This picture is broken or cut off.", e);
+            throw new BadInputException("This picture is broken or incomplete.", e);
         } finally {
             reader.dispose();
         }

@@ -59,15 +59,13 @@ public final class Stickers {
             throw new BadInputException("An SVG drawing is at most " + MOST_SVG_BYTES / 1_000_000 + " MB.");
         }
         if (TextFile.of(svg).text().indexOf('<') < 0) {
-            throw new BadInputException("A sticker is an SVG drawing or a PNG picture; this file is neither.");
+            throw new BadInputException("A sticker must be an SVG drawing or a PNG picture; this file is neither.");
         }
         List<PictureLayer> layers = SvgLayers.of(TextFile.of(svg).text());
         long path = layers.stream().mapToLong(layer -> layer.path().length()).sum();
         if (layers.isEmpty() || path > MOST_PATH) {
             throw new BadInputException(
-                    layers.isEmpty()
-                            ? "This drawing shows nothing."
-                            : "This drawing has too many points for a sticker.");
+                    layers.isEmpty() ? "This drawing is empty." : "This drawing has too many points for a sticker.");
         }
         List<byte[]> shapes = layers.stream()
                 .map(layer -> (layer.fill() + layer.evenOdd() + layer.path()).getBytes(StandardCharsets.UTF_8))

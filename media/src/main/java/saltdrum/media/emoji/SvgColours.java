@@ -52,7 +52,7 @@ final class SvgColours {
             return of(colour.substring(0, 7), own * opacity);
         }
         if (!colour.matches("#[0-9a-f]{6}")) {
-            throw new BadInputException("A drawing of flat colours has no fill “"
+            throw new BadInputException("A drawing with flat colours cannot have the fill “"
                     + (written.length() > 40 ? written.substring(0, 40) + "…" : written) + "”.");
         }
         return opacity >= 1

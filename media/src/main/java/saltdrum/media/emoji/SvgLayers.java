@@ -93,13 +93,14 @@ final class SvgLayers {
         for (int i = 0; i < xml.getAttributeCount(); i++) {
             String attribute = xml.getAttributeLocalName(i);
             if (attribute.startsWith("on") || attribute.equals("href")) {
-                throw new BadInputException("A drawing has no scripts and no references to anything else; this one has "
-                        + Quoted.of(attribute) + ".");
+                throw new BadInputException(
+                        "A drawing cannot have scripts or references to anything else; this one has "
+                                + Quoted.of(attribute) + ".");
             }
         }
         if (groups.isEmpty()) {
             if (!name.equals("svg")) {
-                throw new BadInputException("This is no SVG drawing.");
+                throw new BadInputException("This is not an SVG drawing.");
             }
             groups.push(SvgPen.FIRST.moved(box(xml)).with(SvgStyle.of(xml)));
             return;
@@ -107,7 +108,7 @@ final class SvgLayers {
         if (xml.getAttributeValue(null, "clip-path") != null
                 || xml.getAttributeValue(null, "mask") != null
                 || xml.getAttributeValue(null, "filter") != null) {
-            throw new BadInputException("A drawing of flat colours has no clips, masks and filters.");
+            throw new BadInputException("A drawing with flat colours cannot have clips, masks or filters.");
         }
         SvgPen pen = groups.peek().with(SvgStyle.of(xml));
         String transform = xml.getAttributeValue(null, "transform");
@@ -117,7 +118,7 @@ final class SvgLayers {
         if (shape != null) {
             add(shape, pen);
         } else if (!name.equals("g") && !name.equals("defs")) {
-            throw new BadInputException("A drawing of flat colours has no " + Quoted.of(name) + ".");
+            throw new BadInputException("A drawing with flat colours cannot have " + Quoted.of(name) + ".");
         }
     }
 
@@ -132,7 +133,7 @@ final class SvgLayers {
         double height = boxed ? Double.parseDouble(said[3]) : SvgShapes.number(xml, "height", 0);
         double side = Math.max(width, height);
         if (!(width > 0 && height > 0 && side < 1e6)) {
-            throw new BadInputException("A drawing says its viewBox, or its width and height.");
+            throw new BadInputException("A drawing needs a viewBox, or a width and a height.");
         }
         float scale = (float) (1000 / side);
         return Matrix33.makeScale(scale, scale)
@@ -187,7 +188,7 @@ final class SvgLayers {
     private void layer(Path path, SvgPen pen, String colour, boolean evenOdd) {
         Path placed = path.makeTransform(pen.way());
         if (!placed.isFinite()) {
-            throw new BadInputException("A shape of this drawing has no finite place.");
+            throw new BadInputException("A shape of this drawing has a position that is not finite.");
         }
         if (!placed.isEmpty()) {
             String text = PathText.of(placed);

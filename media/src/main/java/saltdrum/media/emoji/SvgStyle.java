@@ -44,12 +44,11 @@ final class SvgStyle {
             }
         }
         if (xml.getAttributeValue(null, "class") != null && style.said.isEmpty()) {
-            throw new BadInputException(
-                    "This drawing keeps its colours in a style sheet. Save it with the colours at its"
-                            + " shapes (“presentation attributes”).");
+            throw new BadInputException("This drawing has its colours in a style sheet. Save it with the colours at its"
+                    + " shapes (“presentation attributes”).");
         }
         if (!style.text("stroke-dasharray", "none").equals("none")) {
-            throw new BadInputException("A drawing of flat colours has no dashed lines.");
+            throw new BadInputException("A drawing with flat colours cannot have dashed lines.");
         }
         return style;
     }

@@ -39,7 +39,7 @@ public final class Conversion {
             });
             int code = run.await();
             if (stopped.getAsBoolean()) {
-                throw new SaltDrumException("The work was stopped. Nothing of it was kept.");
+                throw new SaltDrumException("The job was stopped. Nothing of it was kept.");
             }
             if (code != 0) {
                 throw new BadInputException(failed + " (" + run.why() + ").");

@@ -133,7 +133,7 @@ public final class ToolRun implements AutoCloseable {
         } catch (InterruptedException e) {
             process.destroyForcibly();
             Thread.currentThread().interrupt();
-            throw new SaltDrumException("The work was stopped.", e);
+            throw new SaltDrumException("The job was stopped.", e);
         }
     }
 

@@ -107,7 +107,7 @@ public final class FontCheck {
         if (done[0] < files.size()) {
             verdicts[files.get(done[0]++)] = new Verdict(
                     null,
-                    FontHead.refused("It ends the program that reads it, so it is broken or hostile.")
+                    FontHead.refused("The program that reads it crashed, so it is broken or hostile.")
                             .getMessage());
         }
         return files.subList(done[0], files.size());

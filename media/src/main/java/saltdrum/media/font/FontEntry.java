@@ -19,7 +19,7 @@ import saltdrum.media.font.FontShelf.Origin;
 /**
  * One typeface of the shelf, opened when it is first needed.
  *
- * @param font one that was brought in, as its owner names it; null for others
+ * @param font one that was added, as its owner names it; null for others
  */
 record FontEntry(String family, int weight, boolean italic, Origin origin, String font, Supplier<Typeface> source) {
     private static final String FOLDER = "/saltdrum/media/fonts/";

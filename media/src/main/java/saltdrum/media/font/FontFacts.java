@@ -52,7 +52,7 @@ public record FontFacts(
     /** @throws saltdrum.core.BadInputException when it is none that can be used */
     static FontFacts of(Typeface typeface) {
         if (typeface == null) {
-            throw FontHead.refused("It cannot be read: it is broken, or of a kind that is not known here.");
+            throw FontHead.refused("It cannot be read: it is broken, or of an unknown kind.");
         }
         if (!outlined(typeface)) {
             throw FontHead.refused("It has no outlines, only pictures of letters, and those cannot be coloured.");
@@ -64,7 +64,7 @@ public record FontFacts(
             family = names.get(NameTable.FAMILY).isBlank() ? typeface.getFamilyName() : names.get(NameTable.FAMILY);
         }
         if (family == null || family.isBlank() || family.length() > MOST_FAMILY) {
-            throw FontHead.refused("It does not say the name of its family.");
+            throw FontHead.refused("It has no family name.");
         }
         if (typeface.getGlyphsCount() < 1) {
             throw FontHead.refused("It has no letters.");

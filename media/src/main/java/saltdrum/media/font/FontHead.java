@@ -27,16 +27,15 @@ public final class FontHead {
             throw refused("It is larger than " + MOST_BYTES / 1_000_000 + " MB.");
         }
         if (file.length < 12) {
-            throw refused("It is no font.");
+            throw refused("It is not a font.");
         }
         ByteBuffer bytes = ByteBuffer.wrap(file);
         switch (bytes.getInt(0)) {
             case TRUE_TYPE, OPEN_TYPE, OLD_TRUE_TYPE -> tables(bytes);
             case WOFF2 -> packed(bytes);
-            case WOFF -> throw refused("It is a WOFF of the first kind. TTF, OTF and WOFF2 are taken.");
-            case COLLECTION ->
-                throw refused("It is a collection of fonts. Bring in each of them as a file of its own.");
-            default -> throw refused("It is no TTF, OTF or WOFF2.");
+            case WOFF -> throw refused("It is a WOFF 1.0 file. TTF, OTF and WOFF2 are supported.");
+            case COLLECTION -> throw refused("It is a collection of fonts. Add each of them as a file of its own.");
+            default -> throw refused("It is not a TTF, OTF or WOFF2 file.");
         }
     }
 
@@ -49,20 +48,20 @@ public final class FontHead {
             long offset = bytes.getInt(12 + 16 * i + 8) & 0xffffffffL;
             long length = bytes.getInt(12 + 16 * i + 12) & 0xffffffffL;
             if (offset + length > bytes.capacity()) {
-                throw refused("It is cut off: a table reaches past its end.");
+                throw refused("It is incomplete: a table reaches past its end.");
             }
         }
     }
 
     private static void packed(ByteBuffer bytes) {
         if (bytes.capacity() < 48) {
-            throw refused("It is cut off.");
+            throw refused("It is incomplete.");
         }
         long length = bytes.getInt(8) & 0xffffffffL;
         int tables = bytes.getShort(12) & 0xffff;
         long unpacked = bytes.getInt(16) & 0xffffffffL;
         if (length != bytes.capacity()) {
-            throw refused("It is cut off, or has something behind its end.");
+            throw refused("It is incomplete, or has extra bytes after its end.");
         }
         if (tables < 4 || tables > MOST_TABLES) {
             throw refused("Its list of tables is broken.");
@@ -73,6 +72,6 @@ public final class FontHead {
     }
 
     static BadInputException refused(String why) {
-        return new BadInputException("This font was not taken. " + why);
+        return new BadInputException("This font was not added. " + why);
     }
 }

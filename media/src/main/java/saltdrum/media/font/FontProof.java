@@ -83,7 +83,7 @@ final class FontProof {
                         points += path.getPointsCount();
                         inked += path.isEmpty() ? 0 : 1;
                         if (!path.isFinite() && !path.isEmpty()) {
-                            throw FontHead.refused("One of its letters has no end.");
+                            throw FontHead.refused("The outline of one of its letters never ends.");
                         }
                     }
                 }
@@ -92,7 +92,7 @@ final class FontProof {
                 }
             }
             if (inked == 0) {
-                throw FontHead.refused("None of its letters has any ink.");
+                throw FontHead.refused("None of its letters has an outline.");
             }
         }
     }

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 import saltdrum.core.look.Face;
 
 /**
- * The typefaces there are: those that ship, those brought in, and those installed on the machine (through fontconfig),
+ * The typefaces there are: those that ship, those that were added, and those installed on the machine (through fontconfig),
  * which also help out where a chosen one lacks a character. A missing weight of a family is served by its nearest. Safe
  * for many threads; a typeface keeps its index for as long as the process lives.
  */
@@ -57,7 +57,7 @@ public final class FontShelf {
         static final FontShelf SHELF = new FontShelf();
     }
 
-    /** One for the whole process, to which nothing is brought in. */
+    /** One for the whole process, to which nothing is added. */
     public static FontShelf shipped() {
         return Holder.SHELF;
     }
@@ -81,7 +81,7 @@ public final class FontShelf {
         }
     }
 
-    /** Whether a font that was brought in can be chosen; one that cannot still serves what uses it. */
+    /** Whether a font that was added can be chosen; one that cannot still serves what uses it. */
     public void offer(String id, boolean offered) {
         if (offered) {
             withdrawn.remove(id);
@@ -124,7 +124,7 @@ public final class FontShelf {
             List<FontAxis> axes,
             List<String> fonts) {}
 
-    /** All that can be chosen: those brought in first, then those that ship, then those of the machine, by name. */
+    /** All that can be chosen: those that were added first, then those that ship, then those of the machine, by name. */
     public List<Family> families() {
         listMachine();
         Map<String, List<Integer>> named = new LinkedHashMap<>();

@@ -53,7 +53,7 @@ public final class Concatenation {
         for (Film film : films) {
             Atom own = film.video();
             if (!Arrays.equals(Film.decoderSettings(track), Film.decoderSettings(own)) || Film.ticks(own) != ticks) {
-                throw new NotJoinableException("a decoder would have to be set up anew");
+                throw new NotJoinableException("a decoder would need another configuration");
             }
             SampleTable table = SampleTable.of(Film.tables(own));
             if (at + table.count() > shown.length || table.count() == 0 || !table.keys()[0]) {

@@ -52,7 +52,7 @@ public final class PictureReplacement {
                 open.add(part);
                 Atom partTrack = part.video();
                 if (!Arrays.equals(Film.decoderSettings(track), Film.decoderSettings(partTrack))) {
-                    throw new NotJoinableException("a decoder would have to be set up anew");
+                    throw new NotJoinableException("a decoder would need another configuration");
                 }
                 if (Film.ticks(track) != Film.ticks(partTrack)) {
                     throw new NotJoinableException("times are counted otherwise");

@@ -118,7 +118,7 @@ public record Delivery(
 
     private void write(Path out) {
         if (sidecar == null) {
-            throw new BadInputException("Say what kind of caption file it is to be.");
+            throw new BadInputException("Choose a format for the caption file.");
         }
         String text = sidecar.format.write(tracks.get(0), sidecar.style, frame.output(info.size()), sidecar.heights);
         put(out, text.getBytes(StandardCharsets.UTF_8));

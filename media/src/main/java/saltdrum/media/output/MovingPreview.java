@@ -83,7 +83,7 @@ public final class MovingPreview {
             Files.delete(out);
             throw new BadInputException(String.format(
                     Locale.ROOT,
-                    "%.1f s cannot be made smaller than %d KB, and %d KB are allowed. Choose a shorter part.",
+                    "%.1f s cannot be smaller than %d KB, and %d KB are allowed. Choose a shorter part.",
                     (toMs - fromMs) / 1000.0,
                     least / 1024,
                     most / 1024));

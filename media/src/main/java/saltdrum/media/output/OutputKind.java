@@ -5,28 +5,40 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.text.Quoted;
 
 /** What can be made of a clip and its captions. */
 public enum OutputKind {
-    BURNED("Video, captions burned in", "mp4", "Captions are part of the picture and cannot be switched off."),
+    BURNED(
+            "Video, captions burned in",
+            "mp4",
+            "video/mp4",
+            "Captions are part of the picture and cannot be switched off."),
     CAPTIONED(
             "Video with a caption stream",
             "mp4",
+            "video/mp4",
             "Captions can be switched on and off. They look as the player has them, not as the style does."),
-    CLEAN("Video without captions", "mp4", "No captions at all."),
+    CLEAN("Video without captions", "mp4", "video/mp4", "Without captions."),
     OVERLAY_PRORES(
             "Overlay for editing, ProRes 4444",
             "mov",
-            "The captions alone over nothing, for an editing program. Large."),
-    OVERLAY_VP9("Overlay for the web, VP9", "webm", "The captions alone over nothing, small."),
-    OVERLAY_PNG("Overlay, a picture a frame", "zip", "The captions alone over nothing, a PNG a frame."),
-    SOUND("Sound only", "m4a", "The clip’s sound without its picture."),
-    STILL("Still with captions", "png", "One picture of the film, captions in it."),
-    POSTER("Poster without captions", "png", "One picture of the film without its captions."),
-    PREVIEW_WEBP("Moving preview, WebP", "webp", "The first seconds with their captions, without sound."),
-    PREVIEW_GIF("Moving preview, GIF", "gif", "The first seconds with their captions, without sound."),
-    SIDECAR("Caption file", "", "A file beside the video, for platforms and players.");
+            "video/quicktime",
+            "Only the captions, on a transparent background, for an editing program. Large."),
+    OVERLAY_VP9(
+            "Overlay for the web, VP9", "webm", "video/webm", "Only the captions, on a transparent background. Small."),
+    OVERLAY_PNG(
+            "Overlay, a picture a frame",
+            "zip",
+            "application/zip",
+            "Only the captions, on a transparent background, one PNG for each frame."),
+    SOUND("Sound only", "m4a", "audio/mp4", "The clip’s sound without its picture."),
+    STILL("Still with captions", "png", "image/png", "One frame of the video with its captions."),
+    POSTER("Poster without captions", "png", "image/png", "One frame of the video without its captions."),
+    PREVIEW_WEBP("Moving preview, WebP", "webp", "image/webp", "The first seconds with their captions, without sound."),
+    PREVIEW_GIF("Moving preview, GIF", "gif", "image/gif", "The first seconds with their captions, without sound."),
+    SIDECAR("Caption file", "", "text/plain;charset=UTF-8", "A file beside the video, for platforms and players.");
 
     /** The kinds that are requested by name alone; a caption file also needs a format. */
     public static final List<OutputKind> NAMED =
@@ -34,12 +46,14 @@ public enum OutputKind {
 
     public final String label;
     public final String ending;
+    private final String mediaType;
     /** What it will be, in words. */
     public final String said;
 
-    OutputKind(String label, String ending, String said) {
+    OutputKind(String label, String ending, String mediaType, String said) {
         this.label = label;
         this.ending = ending;
+        this.mediaType = mediaType;
         this.said = said;
     }
 
@@ -71,6 +85,19 @@ public enum OutputKind {
     /** Whether a video of H.264 is encoded, whose quality can be chosen. */
     public boolean encoded() {
         return this == BURNED || this == CAPTIONED || this == CLEAN;
+    }
+
+    /** The media type (RFC 6838) of a file that was made here, by its extension; that of unknown bytes for any other. */
+    public static String mediaType(String fileName) {
+        String extension = fileName.substring(fileName.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+        if (CaptionFormats.ALL.stream().anyMatch(format -> format.endings().contains(extension))) {
+            return SIDECAR.mediaType;
+        }
+        return NAMED.stream()
+                .filter(kind -> kind.ending.equals(extension))
+                .map(kind -> kind.mediaType)
+                .findFirst()
+                .orElse("application/octet-stream");
     }
 
     /** @throws BadInputException if there is none of that name */

@@ -97,7 +97,7 @@ public final class Overlay {
             SceneAt shown = null;
             for (int i = 0; i < frames; i++) {
                 if (stopped.getAsBoolean()) {
-                    throw new SaltDrumException("The work was stopped. Nothing of it was kept.");
+                    throw new SaltDrumException("The job was stopped. Nothing of it was kept.");
                 }
                 SceneAt now = timeline.at(rate.ms(i));
                 boolean fresh = shown == null || !now.looksLike(shown);

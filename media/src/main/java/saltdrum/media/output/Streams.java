@@ -44,7 +44,7 @@ public final class Streams {
     public static void captioned(
             Path video, ClipInfo info, List<Track> tracks, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         if (tracks.stream().allMatch(track -> track.cues().isEmpty())) {
-            throw new BadInputException("There are no cues that a caption stream could hold.");
+            throw new BadInputException("There are no cues for a caption stream.");
         }
         List<Sidecar> sidecars = new ArrayList<>();
         try {

@@ -37,7 +37,7 @@ class ProbeTest {
                 folder.resolve("whole.mp4"), "-f", "lavfi", "-i", "testsrc=s=320x240:d=2", "-c:v", "libx264");
         byte[] bytes = Files.readAllBytes(whole);
         Path cut = Files.write(folder.resolve("cut.mp4"), java.util.Arrays.copyOf(bytes, bytes.length / 2));
-        refused(cut, "cut off");
+        refused(cut, "incomplete");
     }
 
     /** Wide pixels make a small picture huge. */
@@ -82,13 +82,13 @@ class ProbeTest {
         refused(
                 Files.writeString(
                         folder.resolve("list.mp4"), "#EXTM3U\n#EXT-X-TARGETDURATION:5\n#EXTINF:5,\n" + clip + "\n"),
-                "Bring");
+                "Upload");
         refused(
                 Files.writeString(folder.resolve("concat.mp4"), "ffconcat version 1.0\nfile '" + clip + "'\n"),
-                "Bring");
+                "Upload");
         refused(
                 Files.writeString(folder.resolve("sdp.mp4"), "v=0\nc=IN IP4 127.0.0.1\nm=video 9 RTP/AVP 96\n"),
-                "Bring");
+                "Upload");
     }
 
     @Test

@@ -133,12 +133,12 @@ class StickersTest {
         assertThatThrownBy(() -> Stickers.read(huge))
                 .hasMessage("This picture is 20,000 by 20,000 pixels; a sticker's sides are at most 4,096.");
         assertThatThrownBy(() -> Stickers.read(png(9, 9, BufferedImage.TYPE_INT_ARGB, (x, y) -> 0xffffff)))
-                .hasMessage("This picture shows nothing: all of it is clear.");
+                .hasMessage("This picture is empty: all of it is transparent.");
         assertThatThrownBy(() -> Stickers.read(Arrays.copyOf(small, 60)))
-                .hasMessage("This picture is broken or cut off.");
+                .hasMessage("This picture is broken or incomplete.");
         byte[] jpeg = {(byte) 0xff, (byte) 0xd8, (byte) 0xff, (byte) 0xe0, 0, 16, 'J', 'F', 'I', 'F', 0};
         assertThatThrownBy(() -> Stickers.read(jpeg))
-                .hasMessage("A sticker is an SVG drawing or a PNG picture; this file is neither.");
+                .hasMessage("A sticker must be an SVG drawing or a PNG picture; this file is neither.");
     }
 
     @ParameterizedTest
@@ -148,7 +148,8 @@ class StickersTest {
                 "<svg viewBox='0 0 9 9' onload='alert(1)'><path d='M0 0h9v9z'/></svg>",
                 "<svg viewBox='0 0 9 9'><g onclick='x()'><path d='M0 0h9v9z'/></g></svg>",
                 "<svg viewBox='0 0 9 9'><a href='http://tide.example/'><path d='M0 0h9v9z'/></a></svg>",
-                "<svg viewBox='0 0 9 9' xmlns:x='http://www.w3.org/1999/xlink'><use x:href='http://tide.example/a.svg#b'/></svg>",
+                "<svg viewBox='0 0 9 9' xmlns:x='http://www.w3.org/1999/xlink'><use "
+                        + "x:href='http://tide.example/a.svg#b'/></svg>",
                 "<svg viewBox='0 0 9 9'><image href='http://tide.example/a.png' width='9' height='9'/></svg>",
                 "<svg viewBox='0 0 9 9'><foreignObject><p>Hello</p></foreignObject></svg>",
                 "<svg viewBox='0 0 9 9'><style>path{fill:red}</style><path class='a' d='M0 0h9v9z'/></svg>",

@@ -57,19 +57,19 @@ class FontCheckTest {
         byte[] packed = shipped(VARIABLE);
         byte[] bomb = packed.clone();
         ByteBuffer.wrap(bomb).putInt(16, Integer.MAX_VALUE);
-        assertRefused(new byte[0], "It is no font.");
-        assertRefused("<svg onload='alert(1)'/>".getBytes(), "It is no TTF, OTF or WOFF2.");
-        assertRefused(cut, "It is cut off");
+        assertRefused(new byte[0], "It is not a font.");
+        assertRefused("<svg onload='alert(1)'/>".getBytes(), "It is not a TTF, OTF or WOFF2 file.");
+        assertRefused(cut, "It is incomplete");
         assertRefused(bomb, "Unpacked it would be larger than 40 MB.");
         assertRefused(new byte[FontHead.MOST_BYTES + 1], "It is larger than 10 MB.");
         assertRefused("ttcf--------".getBytes(), "It is a collection of fonts.");
-        assertRefused(Arrays.copyOf(packed, packed.length - 1), "It is cut off, or has something behind its end.");
+        assertRefused(Arrays.copyOf(packed, packed.length - 1), "It is incomplete, or has extra bytes after its end.");
     }
 
     private static void assertRefused(byte[] file, String why) {
         assertThatThrownBy(() -> FontCheck.facts(file))
                 .isInstanceOf(BadInputException.class)
-                .hasMessageContaining("This font was not taken. " + why);
+                .hasMessageContaining("This font was not added. " + why);
     }
 
     /** Each gets an answer, and what was taken can be shaped and drawn here. */
@@ -89,7 +89,7 @@ class FontCheckTest {
             assertThat(verdict.facts() == null).isEqualTo(verdict.refused() != null);
             if (verdict.facts() == null) {
                 assertThat(verdict.refused())
-                        .startsWith("This font was not taken. ")
+                        .startsWith("This font was not added. ")
                         .endsWith(".");
             } else {
                 taken++;

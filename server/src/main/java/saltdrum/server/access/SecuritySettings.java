@@ -164,8 +164,8 @@ class SecuritySettings {
                         .accessDeniedHandler((request, response, why) -> Problem.write(
                                 response,
                                 403,
-                                "This is not yours to do. Nothing was changed; if your page is an old one, load it"
-                                        + " again.")))
+                                "You do not have permission for this. Nothing was changed. If "
+                                        + "this page has been open for long, reload it.")))
                 .addFilterBefore(new PasskeyFaults(), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(
                         new RateLimitFilter(throttle, failedSignIns, browser),

@@ -67,7 +67,7 @@ final class Errors {
                     "The request cannot be read: " + Json.trouble(json) + ". Nothing was changed.");
         }
         return ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "The request has no body that can be read. Nothing was changed.");
+                HttpStatus.BAD_REQUEST, "The request has no readable body. Nothing was changed.");
     }
 
     @ExceptionHandler(TooOftenException.class)
@@ -144,7 +144,7 @@ final class Errors {
                         .orElse(""));
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_ENTITY,
-                "Something of this is too long, or holds what cannot be kept. Nothing was changed.");
+                "Something in this request is too long, or has characters that cannot be stored. Nothing was changed.");
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
@@ -157,12 +157,12 @@ final class Errors {
         if (FullDatabaseDisk.is(e)) {
             return ProblemDetail.forStatusAndDetail(
                     HttpStatus.INSUFFICIENT_STORAGE,
-                    "The disk of the database is full. Nothing was changed: make room and do it again.");
+                    "The disk of the database is full. Nothing was changed: make room and try again.");
         }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.SERVICE_UNAVAILABLE,
-                "The database did not answer. Nothing was changed: wait a moment and do it again; "
-                        + "if it stays so, ./salt-drum start brings it back.");
+                "The database did not answer. Nothing was changed: wait a moment and try again. If that does "
+                        + "not help, run ./salt-drum start.");
     }
 
     @ExceptionHandler(java.io.UncheckedIOException.class)
@@ -176,7 +176,7 @@ final class Errors {
         return ProblemDetail.forStatusAndDetail(
                 full ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.INTERNAL_SERVER_ERROR,
                 full
-                        ? "The disk is full. Nothing was changed: make room and do it again."
-                        : "A file could not be read or written. Nothing was changed: do it again.");
+                        ? "The disk is full. Nothing was changed: make room and try again."
+                        : "A file could not be read or written. Nothing was changed: try again.");
     }
 }

@@ -12,6 +12,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.job.JobRow;
@@ -61,26 +62,9 @@ public class MediaAnswers {
                 .filename(job.outputName(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
-                .contentType(type(job.outputName()))
+                .contentType(MediaType.parseMediaType(OutputKind.mediaType(job.outputName())))
                 .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
                 .body(file);
-    }
-
-    /** By the ending of a file that we made. */
-    private static MediaType type(String name) {
-        String ending = name.substring(name.lastIndexOf('.') + 1);
-        return MediaType.parseMediaType(
-                switch (ending) {
-                    case "mov" -> "video/quicktime";
-                    case "webm" -> "video/webm";
-                    case "zip" -> "application/zip";
-                    case "m4a" -> "audio/mp4";
-                    case "webp" -> "image/webp";
-                    case "gif" -> "image/gif";
-                    case "png" -> "image/png";
-                    case "srt", "vtt", "ass", "ttml", "json", "txt" -> "text/plain;charset=UTF-8";
-                    default -> "video/mp4";
-                });
     }
 }

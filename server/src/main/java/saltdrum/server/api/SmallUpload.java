@@ -14,7 +14,7 @@ public final class SmallUpload {
                 ? null
                 : request.getInputStream().readNBytes(most + 1);
         if (bytes == null || bytes.length > most) {
-            throw new BadInputException(what + " is larger than " + most / 1_000_000 + " MB. Nothing of it was taken.");
+            throw new BadInputException(what + " is larger than " + most / 1_000_000 + " MB. Nothing was imported.");
         }
         return bytes;
     }

@@ -69,7 +69,7 @@ class DemoLoader {
                 clips.belongTo(row.id(), clients.named(entry.client).id());
             }
             workers.order(row.id(), new WorkOrder.Prepare());
-            LOG.info("brought in the demo clip {}", entry.name);
+            LOG.info("added the demo clip {}", entry.name);
         }
     }
 }

@@ -110,15 +110,13 @@ public class ClipUnpacker {
                 || all.isEmpty()
                 || all.size() > MOST_TRACKS
                 || all.get(0).translation()) {
-            throw new BadInputException(
-                    "This clip package has no captions of the clip itself. Nothing was brought in.");
+            throw new BadInputException("This clip package has no captions of the clip itself. Nothing was imported.");
         }
         Set<String> languages = new HashSet<>();
         for (PackedTrack one : all) {
             if (one != all.get(0)
                     && (!one.translation() || !languages.add(one.track().language()))) {
-                throw new BadInputException(
-                        "This clip package has two tracks of one language. Nothing was brought in.");
+                throw new BadInputException("This clip package has two tracks of one language. Nothing was imported.");
             }
             fits(one);
         }
@@ -137,7 +135,7 @@ public class ClipUnpacker {
         }
         if (!apart || !leadsBack(packed)) {
             throw new BadInputException("The captions in this file and their history do not fit together:"
-                    + " it was changed by another program. Nothing was brought in.");
+                    + " it was changed by another program. Nothing was imported.");
         }
     }
 
@@ -300,7 +298,7 @@ public class ClipUnpacker {
             try {
                 return OffsetDateTime.parse(written);
             } catch (DateTimeParseException e) {
-                throw new BadInputException("A step of the history in this file has no time. Nothing was brought in.");
+                throw new BadInputException("A step of the history in this file has no time. Nothing was imported.");
             }
         }
     }

@@ -29,13 +29,14 @@ final class PackageArchive implements AutoCloseable {
         try {
             zip = new ZipFile(file.toFile());
         } catch (ZipException e) {
-            throw new BadInputException("This ZIP is damaged or was cut short. Bring it again.");
+            throw new BadInputException("This ZIP is damaged or incomplete. Upload it again.");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         if (zip.size() > MOST_ENTRIES || zip.stream().anyMatch(PackageArchive::strange)) {
             close();
-            throw new BadInputException("This ZIP holds other things than a clip package. Nothing was brought in.");
+            throw new BadInputException(
+                    "This ZIP has files that do not belong to a clip package. Nothing was imported.");
         }
     }
 
@@ -59,7 +60,7 @@ final class PackageArchive implements AutoCloseable {
         try (InputStream in = open(name)) {
             byte[] bytes = in.readNBytes(most + 1);
             if (bytes.length > most) {
-                throw new BadInputException("A file in this ZIP is larger than any that a clip package has.");
+                throw new BadInputException("A file in this ZIP is too large for a clip package.");
             }
             return bytes;
         } catch (ZipException e) {
@@ -92,13 +93,13 @@ final class PackageArchive implements AutoCloseable {
     private InputStream open(String name) throws IOException {
         ZipEntry entry = name == null ? null : zip.getEntry(name);
         if (entry == null) {
-            throw new BadInputException("This ZIP is no clip package: something that belongs to it is not in it.");
+            throw new BadInputException("This ZIP is not a clip package: a part is missing.");
         }
         return zip.getInputStream(entry);
     }
 
     private static BadInputException damaged() {
-        return new BadInputException("This ZIP is damaged. Nothing was brought in; copy it again.");
+        return new BadInputException("This ZIP is damaged. Nothing was imported; copy it again.");
     }
 
     @Override

@@ -10,6 +10,7 @@ public final class StaleException extends SaltDrumException {
 
     /** @param what both changed, worded to fit within a sentence */
     public StaleException(String what) {
-        super("Someone else changed " + what + " meanwhile. Your change was not made; the newest words are shown now.");
+        super("Someone else changed " + what
+                + " at the same time. Your change was not made; the newest words are shown now.");
     }
 }

@@ -1,14 +1,13 @@
 package saltdrum.server.work;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import saltdrum.core.LruMap;
 import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.CheckInput.Translated;
@@ -63,18 +62,9 @@ public class FindingsService {
     private final PictureStore pictures;
     private final Checker checker = new Checker();
 
-    private final Map<String, LightSamples> samples = few();
-    private final Map<String, PictureText> texts = few();
-    private final Map<Object, FramedLight> framed = few();
-
-    private static <K, V> Map<K, V> few() {
-        return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > MOST_KEPT;
-            }
-        });
-    }
+    private final Map<String, LightSamples> samples = LruMap.of(MOST_KEPT);
+    private final Map<String, PictureText> texts = LruMap.of(MOST_KEPT);
+    private final Map<Object, FramedLight> framed = LruMap.of(MOST_KEPT);
 
     FindingsService(
             ClipStore clips,

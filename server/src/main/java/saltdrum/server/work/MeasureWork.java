@@ -55,7 +55,7 @@ class MeasureWork implements Work<WorkOrder.Measure> {
     }
 
     private void picture(ClipRow clip, JobContext watch) {
-        watch.say("Looking at the picture");
+        watch.say("Measuring the picture");
         Path out = media.workFile(".light");
         try {
             PictureLight.sample(
@@ -79,7 +79,7 @@ class MeasureWork implements Work<WorkOrder.Measure> {
             watch.write(() -> measured.onsets(clip.id(), null));
             return;
         }
-        watch.say("Listening to where the words are");
+        watch.say("Measuring where the words are");
         List<Word> placed =
                 speech.align(sound, tokens, part -> watch.progress(done + (1 - done) * part), watch::stopped);
         Onsets onsets = Onsets.of(placed);

@@ -40,7 +40,7 @@ class PrepareWork implements Work<WorkOrder.Prepare> {
         if (!info.playsInBrowsers()) {
             Path out = media.workFile(".mp4");
             try {
-                watch.say("Making a light copy that browsers can play");
+                watch.say("Making a small copy for the browser");
                 Proxy.make(file, info, out, watch::progress, watch::stopped);
                 String proxy = media.keep(out);
                 watch.write(() -> clips.prepared(clip.id(), poster, peaks, proxy));

@@ -77,7 +77,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
     public void work(ClipRow clip, WorkOrder.Recut order, JobContext watch) {
         RecutRow offered = recuts.find(clip.id());
         if (offered == null) {
-            throw new BadInputException("The other footage is not here any more. Bring it again.");
+            throw new BadInputException("The other footage no longer exists. Upload it again.");
         }
         if (offered.carry() == null) {
             if (!takePlace(clip, offered, watch)) {
@@ -105,8 +105,8 @@ class RecutWork implements Work<WorkOrder.Recut> {
             watch.write(() -> recuts.refuse(clip.id()));
             throw new BadInputException(
                     "Of the " + words.size() + " words of “" + clip.name() + "” only " + placed.size()
-                            + " are in that footage: it is another clip. Nothing was changed; bring it in as a clip of its"
-                            + " own.");
+                            + " are in that footage: it is another clip. Nothing was changed; add it as a clip "
+                            + "of its own.");
         }
         Set<Long> found = new HashSet<>();
         placed.forEach(one -> found.add(one.wordId()));
@@ -130,7 +130,7 @@ class RecutWork implements Work<WorkOrder.Recut> {
                     .map(word -> new PlacedWord(word.id(), word.startMs(), word.endMs()))
                     .toList();
         }
-        watch.say("Listening to both");
+        watch.say("Comparing the sound of both");
         Sound before = sounds.part(clip, new Range(0, (int) clip.info().durationMs()));
         Sound after = SoundTrack.speech(media.file(mediaHash), SoundChoice.USUAL);
         watch.say("Finding " + words.size() + (words.size() == 1 ? " word" : " words"));

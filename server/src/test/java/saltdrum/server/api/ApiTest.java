@@ -123,7 +123,7 @@ class ApiTest extends OverHttp {
                 .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("cannot be read")));
         mvc.perform(post(edits).contentType("application/json"))
                 .andExpect(status().isBadRequest())
-                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("no body")));
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("no readable body")));
     }
 
     @Test
@@ -146,7 +146,7 @@ class ApiTest extends OverHttp {
                 .andExpect(status().is(422))
                 .andExpect(jsonPath("$.detail").value("The clip has no caption stream 1."));
         mvc.perform(get("/api/clips/" + id + "/track"))
-                .andExpect(jsonPath("$.head.undo").value("Bring in 1 cue of a file"));
+                .andExpect(jsonPath("$.head.undo").value("Import 1 cue from a file"));
     }
 
     @Test

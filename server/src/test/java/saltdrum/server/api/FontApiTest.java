@@ -13,7 +13,7 @@ import java.io.InputStream;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 
-/** Fonts that are brought in. */
+/** Fonts that are added. */
 class FontApiTest extends OverHttp {
     private static byte[] font() throws Exception {
         try (InputStream in = FontApiTest.class.getResourceAsStream("/fonts/Grandstander-800.woff2")) {
@@ -60,7 +60,7 @@ class FontApiTest extends OverHttp {
     void aBrokenFontIsRefusedInASentence() throws Exception {
         mvc.perform(put("/api/fonts").param("name", "cut.woff2").content(Arrays.copyOf(font(), 900)))
                 .andExpect(status().is(422))
-                .andExpect(jsonPath("$.detail").value(containsString("cut off")));
+                .andExpect(jsonPath("$.detail").value(containsString("incomplete")));
         mvc.perform(put("/api/fonts").param("name", "big.ttf").content(new byte[10_000_001]))
                 .andExpect(status().is(422))
                 .andExpect(jsonPath("$.detail").value(containsString("larger than 10 MB")));

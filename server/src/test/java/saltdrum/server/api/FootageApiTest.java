@@ -137,7 +137,7 @@ class FootageApiTest extends OverHttp {
     void whatCannotTakeItsPlaceIsRefused() throws Exception {
         String clip = clip();
         assertThat(replace(clip, Files.readAllBytes(footage())).getContentAsString(StandardCharsets.UTF_8))
-                .contains("the footage it has");
+                .contains("already has this footage");
         assertThat(replace(clip, "no film".getBytes(StandardCharsets.UTF_8)).getStatus())
                 .isEqualTo(422);
         assertThat(replace("nothing", Files.readAllBytes(footage())).getStatus())

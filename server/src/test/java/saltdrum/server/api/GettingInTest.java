@@ -39,7 +39,7 @@ class GettingInTest extends OfATeam {
         for (String address : new String[] {"/api/%73ession", "/api/%63lips", "/%61pi/session", "/api/session%2d"}) {
             MockHttpServletResponse answer = at(HttpMethod.POST, address);
             assertThat(answer.getStatus()).as(address).isEqualTo(400);
-            assertThat(answer.getContentAsString(StandardCharsets.UTF_8)).contains("written in a way");
+            assertThat(answer.getContentAsString(StandardCharsets.UTF_8)).contains("not in its usual form");
         }
         assertThat(at(HttpMethod.GET, "/api/styles/Night%20ferry").getStatus())
                 .as("what has to be encoded is")

@@ -110,7 +110,7 @@ class OrderApiTest extends OnATrack {
         String clip = clip();
         int before = answer(get("/api/orders")).size();
         String begin = "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],";
-        assertThat(refused("/api/orders", "{\"clips\":[\"" + clip + "\"]}")).contains("Choose what is to be made");
+        assertThat(refused("/api/orders", "{\"clips\":[\"" + clip + "\"]}")).contains("Choose at least one output");
         assertThat(refused("/api/orders", begin + "\"pattern\":\"{colour}\"}")).contains("{colour}");
         assertThat(refused("/api/orders", begin + "\"frames\":[\"7:3\"]}")).contains("7:3");
         assertThat(refused("/api/orders", begin + "\"styles\":[\"Cardboard\"]}"))
@@ -153,7 +153,7 @@ class OrderApiTest extends OnATrack {
 
         JsonNode stopped = ask("/api/orders/" + order + "/stop", "");
         assertThat(each(stopped.path("lines"), "state")).containsOnly("STOPPED");
-        assertThat(refused("/api/jobs/" + ids.get(0) + "/place", "{}")).contains("does not wait");
+        assertThat(refused("/api/jobs/" + ids.get(0) + "/place", "{}")).contains("no longer in the queue");
         ask("/api/orders/" + id(first) + "/stop", "");
         ask("/api/orders/" + order + "/again", "");
         JsonNode made = made(order);

@@ -219,7 +219,7 @@ class PackageApiTest extends OnATrack {
         bringIn(zip(other), 422);
         other = new LinkedHashMap<>(entries);
         other.put("../../evil.sh", new byte[3]);
-        assertThat(bringIn(zip(other), 422).path("detail").asString()).contains("other things");
+        assertThat(bringIn(zip(other), 422).path("detail").asString()).contains("do not belong to a clip package");
         other = new LinkedHashMap<>(entries);
         other.remove("media/clip.mp4");
         bringIn(zip(other), 422);

@@ -54,15 +54,16 @@ class RefusedApiTest extends OnATrack {
                         post(edits)
                                 .contentType("application/json")
                                 .content("{\"version\":1,\"edit\":{\"kind\":\"sinkCue\"}}")))
-                .contains("“sinkCue” is no kind we know");
+                .contains("“sinkCue” is not a known kind");
         assertThat(
                         refused(
                                 400,
                                 post(edits)
                                         .contentType("application/json")
                                         .content(
-                                                "{\"version\":1,\"edit\":{\"kind\":\"lock\",\"cueIds\":[],\"locked\":true,\"tide\":1}}")))
-                .contains("“tide” is nothing we know");
+                                                ""
+                                                        + "{\"version\":1,\"edit\":{\"kind\":\"lock\",\"cueIds\":[],\"locked\":true,\"tide\":1}}")))
+                .contains("“tide” is unknown");
         refused(415, post(edits).contentType("text/plain").content("row home"));
         refused(405, put(edits).contentType("application/json").content("{}"));
         refused(404, get("/api/nothing/here"));

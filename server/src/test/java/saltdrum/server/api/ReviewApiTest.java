@@ -155,7 +155,7 @@ class ReviewApiTest extends OnATrack {
         String path = shared(handedOut(clip())) + "/remarks";
         Visitor client = new Visitor(mvc);
         assertThat(said(client.ask("POST", path, "{\"atMs\":5,\"text\":\"x\"}")))
-                .contains("Say your name");
+                .contains("Write your name");
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"text\":\" \"}")))
                 .contains("says nothing");
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"text\":\"x\"}")))
@@ -163,7 +163,7 @@ class ReviewApiTest extends OnATrack {
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":99999999,\"text\":\"x\"}")))
                 .contains("a moment of the clip");
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"wordId\":424242,\"text\":\"x\"}")))
-                .contains("not there any more");
+                .contains("no longer exists");
         assertThat(said(client.ask(
                         "POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"text\":\"" + "x".repeat(2001) + "\"}")))
                 .contains("two remarks");

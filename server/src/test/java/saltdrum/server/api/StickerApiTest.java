@@ -23,7 +23,7 @@ import saltdrum.core.style.StylePackage.PackedSticker;
 import saltdrum.core.style.Voice;
 import saltdrum.media.emoji.Stickers;
 
-/** Emoji to choose among, and drawings that are brought in. */
+/** Emoji to choose among, and drawings that are added. */
 class StickerApiTest extends OverHttp {
     private static byte[] flag(String colour) {
         return ("<svg viewBox='0 0 9 9'><path fill='" + colour + "' d='M0 0L9 3L0 6z'/></svg>")

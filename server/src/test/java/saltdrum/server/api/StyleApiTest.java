@@ -120,7 +120,7 @@ class StyleApiTest extends OnATrack {
                         .contentType("application/octet-stream")
                         .content("{\"form\":3,\"name\":\"x\",\"emphasis\":[" + voices + "{}]}"))
                 .andExpect(status().is(422))
-                .andExpect(jsonPath("$.detail").value(containsString("larger than a style file")));
+                .andExpect(jsonPath("$.detail").value(containsString("too large for a style file")));
     }
 
     @Test

@@ -54,10 +54,10 @@ class TeamApiTest extends OfATeam {
         assertThat(said(bo.ask("POST", path, joining("Bo", "bo-1@quay.example", "short"))))
                 .contains("at least 12 characters");
         assertThat(said(bo.ask("POST", path, joining("Bo", "bo-1@quay.example", "password1234"))))
-                .contains("guessed too easily");
+                .contains("too easy to guess");
         assertThat(said(bo.ask("POST", path, joining("Bo Tarn", "bo-1@quay.example", "bo-1@quay.example"))))
                 .as("name and address are the first guess")
-                .contains("guessed too easily");
+                .contains("too easy to guess");
         assertThat(said(bo.ask("POST", path, joining("Bo", "nowhere", PASSWORD))))
                 .contains("e-mail address");
         assertThat(said(bo.ask("POST", path, joining(" ", "bo-1@quay.example", PASSWORD))))
@@ -139,9 +139,9 @@ class TeamApiTest extends OfATeam {
     void aWorkshopKeepsAnOwner() throws Exception {
         Visitor owner = owner();
         long id = id(owner, "ada@quay.example");
-        assertThat(said(owner.ask("DELETE", "/api/people/" + id, ""))).contains("has an owner");
+        assertThat(said(owner.ask("DELETE", "/api/people/" + id, ""))).contains("needs an owner");
         assertThat(said(owner.ask("PUT", "/api/people/" + id + "/role", "{\"role\":\"DESIGNER\"}")))
-                .contains("has an owner");
+                .contains("needs an owner");
         assertThat(said(owner.ask("PUT", "/api/people/" + id + "/role", "{\"role\":\"REVIEWER\"}")))
                 .contains("one client");
     }
@@ -153,7 +153,7 @@ class TeamApiTest extends OfATeam {
         there.signIn("two@quay.example", PASSWORD);
         String next = "another herring under seven lanterns";
         String wrong = "{\"now\":\"not it at all, is it\",\"next\":\"" + next + "\"}";
-        assertThat(said(here.ask("PUT", "/api/session/password", wrong))).contains("not your present");
+        assertThat(said(here.ask("PUT", "/api/session/password", wrong))).contains("not your current");
         here.json("PUT", "/api/session/password", "{\"now\":\"" + PASSWORD + "\",\"next\":\"" + next + "\"}");
         assertThat(here.status("GET", "/api/clips", "")).isEqualTo(200);
         assertThat(there.status("GET", "/api/clips", "")).isEqualTo(401);

@@ -73,7 +73,7 @@ class TwoPeopleTest extends OnAStoredTrack {
         retypes(mara, 0, 0, "Mara was here");
         assertThatThrownBy(() -> retypes(ivo, 0, 0, "no, Ivo"))
                 .isInstanceOf(StaleException.class)
-                .hasMessageContaining("changed “Mara was here” meanwhile");
+                .hasMessageContaining("changed “Mara was here” at the same time");
         assertThat(text(0)).isEqualTo("Mara was here");
     }
 

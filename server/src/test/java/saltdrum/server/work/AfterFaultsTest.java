@@ -112,7 +112,7 @@ class AfterFaultsTest extends JobsOfAClip {
         try {
             JobRow job = awaitEnd(workers.order(clip, new WorkOrder.Listen()).id());
             assertThat(job.state()).isEqualTo(JobState.FAILED);
-            assertThat(job.message()).isEqualTo("This went wrong on our side. Nothing was changed; do it again.");
+            assertThat(job.message()).isEqualTo("The server has failed. Nothing was changed; try again.");
         } finally {
             sql.execute("drop trigger refused on clip");
             sql.execute("drop function refused()");

@@ -99,7 +99,7 @@ public final class Aligner {
         List<Viterbi.Span> strict = found.get(0);
         List<Viterbi.Span> free = tolerant ? found.get(1) : null;
         if (strict == null && free == null) {
-            throw new BadInputException("The " + tokens.size() + " words of the script find no place in the sound of "
+            throw new BadInputException("The " + tokens.size() + " words of the script do not fit into the sound of "
                     + (int) sound.seconds() + " s. Check that script and clip belong together.");
         }
         progress.accept(1);
@@ -146,7 +146,7 @@ public final class Aligner {
                 if (frame % 100 == 0) {
                     progress.accept((double) frame / features.size());
                     if (stopped.getAsBoolean()) {
-                        throw new SaltDrumException("The alignment was stopped. The words are as they were.");
+                        throw new SaltDrumException("The alignment was stopped. The words were not changed.");
                     }
                 }
                 for (Viterbi search : searches.values()) {

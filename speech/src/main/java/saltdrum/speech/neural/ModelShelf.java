@@ -95,8 +95,7 @@ public final class ModelShelf {
     synchronized void trouble(String language, String what) {
         troubles.putIfAbsent(
                 language,
-                what + " Speech in this language cannot be recognised until it is put there"
-                        + " again; everything else goes on.");
+                what + " Speech in this language cannot be recognised until it is restored; everything else works.");
     }
 
     /** What is wrong with the model of a language, for a person to read; null where nothing is known to be. */

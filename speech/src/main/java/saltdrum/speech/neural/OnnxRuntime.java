@@ -105,7 +105,7 @@ final class OnnxRuntime {
         } catch (ExecutionException e) {
             throw new SaltDrumException(
                     what + " could not be loaded: " + e.getCause().getMessage()
-                            + ". Build the application again, or put the model there again.",
+                            + ". Build the application again, or restore the model.",
                     e.getCause());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

@@ -46,7 +46,7 @@ final class SpeechModel implements AutoCloseable {
             width = (int) shape[3];
         } catch (OrtException | NullPointerException e) {
             throw new SaltDrumException(
-                    "The decoder in " + folder.path() + " is not of the family of models that can be used here.", e);
+                    "The decoder in " + folder.path() + " is not of a supported family of models.", e);
         }
     }
 
@@ -67,7 +67,7 @@ final class SpeechModel implements AutoCloseable {
             OrtSession.Result result = encoder.run(Map.of("input_values", in));
             return new Heard(result);
         } catch (OrtException e) {
-            throw new SaltDrumException("A piece of sound could not be heard: " + e.getMessage(), e);
+            throw new SaltDrumException("A piece of sound could not be recognised: " + e.getMessage(), e);
         }
     }
 

@@ -55,7 +55,7 @@ public final class OutsideCall {
         String lastTrouble = "";
         for (int attempt = 0; attempt < TRIES; attempt++) {
             if (stopped.getAsBoolean()) {
-                throw new SaltDrumException("This was stopped. The words are as they were.");
+                throw new SaltDrumException("This was stopped. The words were not changed.");
             }
             try {
                 HttpResponse<InputStream> response = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
@@ -79,11 +79,11 @@ public final class OutsideCall {
                         : "it cannot be reached";
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
-                throw new SaltDrumException("This was stopped. The words are as they were.", e);
+                throw new SaltDrumException("This was stopped. The words were not changed.", e);
             }
         }
         throw new SaltDrumException(
-                "The " + who + " gave no words: " + lastTrouble + ". The track is as it was; try again later.");
+                "The " + who + " gave no words: " + lastTrouble + ". The track was not changed; try again later.");
     }
 
     public static String encoded(String text) {

@@ -66,7 +66,7 @@ public final class OutsideRecogniser implements Recogniser {
         try {
             words = WordsFile.read(answer).toWords();
         } catch (BadInputException e) {
-            throw new SaltDrumException("The outside recogniser's answer is no words file: " + e.getMessage(), e);
+            throw new SaltDrumException("The outside recogniser's answer is not a words file: " + e.getMessage(), e);
         }
         return words.stream()
                 .filter(w -> w.startMs() < lengthMs)

@@ -50,7 +50,7 @@ public final class ScriptAndVoice {
             listening.handle((none, trouble) -> none).join();
         }
         if (stopped.getAsBoolean()) {
-            throw new SaltDrumException("The alignment was stopped. The words are as they were.");
+            throw new SaltDrumException("The alignment was stopped. The words were not changed.");
         }
         SpeechResult settled = new Differences(placed, last.get(0).plainWords()).settled();
         progress.accept(1);

@@ -87,7 +87,7 @@ public final class Apertium implements Translator {
     public List<String> translate(List<String> texts, String from, String to, BooleanSupplier stopped) {
         String direction = direction(from, to);
         if (direction == null) {
-            throw new SaltDrumException("Apertium has no pair " + from + " to " + to + " here. Install one: "
+            throw new SaltDrumException("Apertium has no language pair " + from + " to " + to + " here. Install one: "
                     + "apt-get install apertium-" + three(from) + "-" + three(to));
         }
         String page = texts.stream()
@@ -97,7 +97,7 @@ public final class Apertium implements Translator {
         try {
             answer = run(List.of(program, "-u", "-f", "html", direction), page);
         } catch (IOException e) {
-            throw new SaltDrumException("Apertium could not be run. The translation is as it was.", e);
+            throw new SaltDrumException("Apertium could not be run. The translation was not changed.", e);
         }
         List<String> translated = new ArrayList<>();
         Matcher paragraphs = PARAGRAPH.matcher(answer);
@@ -106,7 +106,7 @@ public final class Apertium implements Translator {
         }
         if (translated.size() != texts.size()) {
             throw new SaltDrumException("Apertium gave back " + translated.size() + " texts for " + texts.size()
-                    + ". The translation is as it was.");
+                    + ". The translation was not changed.");
         }
         for (int i = 0; i < texts.size(); i++) {
             translated.set(i, inCaseOf(texts.get(i), translated.get(i)));
@@ -138,7 +138,7 @@ public final class Apertium implements Translator {
                 throw new SaltDrumException("Apertium did not end in " + LONGEST_SECONDS + " s and was stopped.");
             }
             if (process.exitValue() != 0) {
-                throw new SaltDrumException("Apertium failed. The translation is as it was.");
+                throw new SaltDrumException("Apertium failed. The translation was not changed.");
             }
             return Files.readString(out);
         } catch (InterruptedException e) {

@@ -46,7 +46,7 @@ public final class OutsideTranslator implements Translator {
         if (translated == null || translated.size() != texts.size()) {
             throw new SaltDrumException("The outside translator gave back "
                     + (translated == null ? 0 : translated.size()) + " texts for " + texts.size()
-                    + ". The translation is as it was.");
+                    + ". The translation was not changed.");
         }
         return translated;
     }

@@ -98,7 +98,7 @@ class OutsideRecogniserTest {
     @Test
     void anAnswerThatIsNoWordsFileIsSaidSo() throws Exception {
         OutsideRecogniser outside = answering("<html>", 0, 200);
-        assertThatThrownBy(() -> recognise(outside)).hasMessageContaining("no words file");
+        assertThatThrownBy(() -> recognise(outside)).hasMessageContaining("not a words file");
     }
 
     @Test

@@ -205,13 +205,13 @@ public final class DeliverBench {
             double took = (System.nanoTime() - begun) / 1e9;
             String name = one.clip + " " + one.frame + ", " + one.style;
             report.line(
-                    "size told / came, " + name,
+                    "size estimated / actual, " + name,
                     (double) told.bytes() / Files.size(out),
                     "",
                     "0.85 to 1.15",
                     String.format(Locale.ROOT, "%.2f MB", Files.size(out) / 1e6));
             report.line(
-                    "time told / came, " + name,
+                    "time estimated / actual, " + name,
                     told.seconds() * Pace.USUAL / took,
                     "",
                     "0.75 to 1.25",

@@ -124,7 +124,7 @@ public final class WorkersBench {
         report.line("films an hour, " + who, FILMS / seconds * 3600, "", "", about);
         report.line("  processor time a film", (cpuSeconds(workers) - cpu) / FILMS, "s", "", "with all it started");
         report.line(
-                "  hands free though something waits",
+                "  idle workers while jobs wait",
                 100 * free / (seconds * hands),
                 "%",
                 "<= 2",

@@ -60,7 +60,7 @@ final class SiegeObjects {
         if (track == null || !track.ok()) {
             SiegeAnswer clip = target.ask("PUT", "/api/clips?name=besieged.mp4", "video/mp4", video);
             if (!clip.ok()) {
-                throw new IllegalStateException("no clip can be brought in: " + clip.status() + " " + clip.text());
+                throw new IllegalStateException("no clip can be added: " + clip.status() + " " + clip.text());
             }
             clipId = clip.json().path("id").asString();
             bringWords();

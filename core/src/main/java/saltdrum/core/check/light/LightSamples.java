@@ -26,7 +26,7 @@ public record LightSamples(int width, int height, int stepMs, int count, ByteBuf
 
     public LightSamples {
         if (width < 1 || height < 1 || stepMs < 1 || light.limit() < (long) width * height * count) {
-            throw new BadInputException("These samples of a picture are cut off.");
+            throw new BadInputException("These samples of a picture are incomplete.");
         }
     }
 
@@ -50,7 +50,7 @@ public record LightSamples(int width, int height, int stepMs, int count, ByteBuf
     public static LightSamples read(ByteBuffer file) {
         ByteBuffer head = file.duplicate().order(ByteOrder.BIG_ENDIAN);
         if (head.limit() < HEAD || head.getInt(0) != MAGIC) {
-            throw new BadInputException("This is no file of samples.");
+            throw new BadInputException("This is not a file of samples.");
         }
         int width = Short.toUnsignedInt(head.getShort(4));
         int height = Short.toUnsignedInt(head.getShort(6));

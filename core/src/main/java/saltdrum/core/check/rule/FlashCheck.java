@@ -90,9 +90,9 @@ final class FlashCheck implements Check {
                         4,
                         MOST_IN_A_SECOND,
                         "flashes a second",
-                        "It flashes more than three times in a second.")
-                .with(CheckInput.of(subject.after(steady())
-                        .map(tried -> new Remedy("Let the captions come and go at once", steady(), null))));
+                        "It flashes more than three times a second.")
+                .with(CheckInput.of(
+                        subject.after(steady()).map(tried -> new Remedy("Remove the transitions", steady(), null))));
     }
 
     private static ChangeLook steady() {

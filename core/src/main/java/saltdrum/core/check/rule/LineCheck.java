@@ -40,7 +40,7 @@ final class LineCheck implements Check {
                                 longest,
                                 most(subject),
                                 "characters",
-                                "A line of " + longest + " characters; " + most(subject) + " are read at a glance.")
+                                "A line of " + longest + " characters; " + most(subject) + " can be read at a glance.")
                         .with(ways(subject, cue, LineCheck::longest, most(subject))));
             }
             if (lines > subject.limits.lines()) {
@@ -113,7 +113,7 @@ final class LineCheck implements Check {
         long middle = cue.words().get(middle(cue)).id();
         int lines = cue.lineStarts().size() + 1;
         return CheckInput.of(
-                way(subject, "Set its lines again", new BalanceLines(List.of(cue.id())), cue, measure, most)
+                way(subject, "Break its lines again", new BalanceLines(List.of(cue.id())), cue, measure, most)
                         .filter(way -> fewEnough(subject, way, cue.id())),
                 lines >= subject.limits.lines()
                         ? Optional.empty()
@@ -155,7 +155,7 @@ final class LineCheck implements Check {
     private static List<Remedy> together(CheckInput subject, int i) {
         Cue cue = subject.track.cues().get(i);
         List<Remedy> ways = new ArrayList<>(CheckInput.of(
-                subject.tried("Set its lines again", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
+                subject.tried("Break its lines again", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
         if (i + 1 < subject.track.cues().size()) {
             subject.tried("Join it with the next", new JoinCues(cue.id()), none(cue), 0, 0)
                     .ifPresent(ways::add);

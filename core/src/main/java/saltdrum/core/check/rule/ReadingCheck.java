@@ -83,7 +83,7 @@ final class ReadingCheck implements Check {
         return CheckInput.of(
                 shortened(subject, cue, most),
                 subject.tried(
-                        "Leave it longer",
+                        "Show it longer",
                         new SetCueTime(cue.id(), null, hide),
                         tried -> speed(tried, cue.id()),
                         0,
@@ -145,7 +145,7 @@ final class ReadingCheck implements Check {
         long id = subject.track.cues().get(i).id();
         return CheckInput.of(
                 subject.tried(
-                        "Leave it longer",
+                        "Show it longer",
                         new HoldAtLeast(List.of(id), least),
                         tried -> shown(tried, id),
                         least,
@@ -169,7 +169,7 @@ final class ReadingCheck implements Check {
                         most);
         return CheckInput.of(
                 subject.tried(
-                        "Let it go with the voice",
+                        "End it with the voice",
                         new TrimToSpeech(List.of(cue.id())),
                         tried -> shown(tried, cue.id()),
                         0,

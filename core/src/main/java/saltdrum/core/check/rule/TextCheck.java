@@ -51,7 +51,7 @@ final class TextCheck implements Check {
                     found.add(Finding.of(
                                     CheckKind.REPEATED,
                                     subject.spot(i, word.id()),
-                                    "“" + word.text() + "” is there twice in a row.")
+                                    "“" + word.text() + "” appears twice in a row.")
                             .with(CheckInput.of(
                                     plain(subject, "Leave out the second", new DropWords(List.of(word.id()))))));
                 }
@@ -73,7 +73,7 @@ final class TextCheck implements Check {
             }
             if (cue.text().codePoints().noneMatch(Character::isLetterOrDigit)) {
                 found.add(Finding.of(
-                                CheckKind.EMPTY, subject.spot(i), "The cue holds marks alone: “" + cue.text() + "”.")
+                                CheckKind.EMPTY, subject.spot(i), "The cue has only punctuation: “" + cue.text() + "”.")
                         .with(CheckInput.of(plain(subject, "Delete the cue", new DeleteCues(List.of(cue.id()))))));
             }
             missing(subject, i).ifPresent(found::add);
@@ -140,11 +140,11 @@ final class TextCheck implements Check {
                         "% of the words",
                         String.format(
                                 Locale.ROOT,
-                                "%d of %d words are emphasised: what stands out everywhere stands out nowhere.",
+                                "%d of %d words are emphasised: if everything is emphasised, nothing is.",
                                 marked.size(),
                                 words.size()))
                 .with(CheckInput.of(
-                        plain(subject, "Keep one a cue at most", new SetEmphasis(tooMany(subject, marked, most), 0)))));
+                        plain(subject, "Keep at most one a cue", new SetEmphasis(tooMany(subject, marked, most), 0)))));
     }
 
     /** First those that follow another one in their cue, then the last ones, until few enough are left. */

@@ -84,7 +84,7 @@ final class VoiceCheck implements Check {
                         new Remedy("Place it on the voice", edit, (double) Math.abs(offset(subject, tried, cue)))));
         if (cue.given() != null && cue.given().showMs() != null) {
             subject.tried(
-                            "Let it come with its words",
+                            "Show it with its words",
                             new SetCueTime(cue.id(), -1, null),
                             tried -> Math.abs(offset(subject, tried, cue)),
                             0,
@@ -118,7 +118,7 @@ final class VoiceCheck implements Check {
                         "ms",
                         String.format(Locale.ROOT, "Stays for %.1f s after the voice has ended.", stays / 1000.0))
                 .with(CheckInput.of(subject.tried(
-                        "Let it go with the voice",
+                        "End it with the voice",
                         new SetCueTime(cue.id(), null, overMs + hold),
                         tried -> CueTime.of(tried)
                                         .get(tried.indexOfCue(cue.id()))

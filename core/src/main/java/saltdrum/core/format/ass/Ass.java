@@ -93,7 +93,7 @@ public final class Ass {
             return;
         }
         if (end <= start) {
-            repairs.add(new CaptionFile.Repair(number, "the line ended before it began; it was given a second"));
+            repairs.add(new CaptionFile.Repair(number, "the line ended before it began; it now lasts one second"));
             end = start + 1000;
         }
         CueText words = new CueText();

@@ -37,7 +37,7 @@ public record CaptionFile(
      */
     public static void check(int cues) {
         if (cues > MOST_CUES) {
-            throw new BadInputException("The file has more than " + MOST_CUES + " cues. Nothing of it was taken.");
+            throw new BadInputException("The file has more than " + MOST_CUES + " cues. Nothing was imported.");
         }
     }
 

@@ -59,7 +59,7 @@ public abstract class CueReader {
             body(text, i);
         }
         if (end <= start) {
-            repaired(at, "the cue ended before it began; it was given a second at most");
+            repaired(at, "the cue ended before it began; it now lasts at most one second");
             end = start + 1000;
         }
         if (text.isEmpty()) {

@@ -71,7 +71,7 @@ public final class CueText {
         }
         if (words.size() >= MOST_WORDS) {
             throw new BadInputException(
-                    "A cue of the file has more than " + MOST_WORDS + " words. Nothing of it was taken.");
+                    "A cue of the file has more than " + MOST_WORDS + " words. Nothing was imported.");
         }
         words.add(new FileWord(open.toString(), openStart, openEnd, 1, openEmphasis));
         open.setLength(0);

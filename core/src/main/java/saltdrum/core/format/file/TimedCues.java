@@ -49,7 +49,7 @@ public final class TimedCues {
                             ceiling,
                             Math.max(floor, cue.startMs()) + cue.words().size()));
             if (end < cue.endMs() || floor > cue.startMs()) {
-                repairs.add(new Repair(cue.line(), "the cue overlapped its neighbour and gave way"));
+                repairs.add(new Repair(cue.line(), "the cue overlapped its neighbour and was shortened"));
             }
             int start = Math.max(floor, cue.startMs());
             end = Math.max(end, start + cue.words().size());

@@ -73,7 +73,7 @@ public final class Ttml {
             int line = e.getLocation() == null ? 0 : e.getLocation().getLineNumber();
             if (ttml.cues.isEmpty()) {
                 throw new BadInputException(
-                        "This TTML file breaks off at line " + line
+                        "This TTML file ends early, at line " + line
                                 + ": it is not well-formed XML there. Export it again.",
                         e);
             }
@@ -145,7 +145,8 @@ public final class Ttml {
         }
         Integer end = time.end;
         if (end == null || end <= time.begin) {
-            repairs.add(new CaptionFile.Repair(line, "the cue had no end after its begin; it was given a second"));
+            repairs.add(
+                    new CaptionFile.Repair(line, "the cue did not end after its beginning; it now lasts one second"));
             end = time.begin + 1000;
         }
         // Our own files put a cue there that was put nowhere.

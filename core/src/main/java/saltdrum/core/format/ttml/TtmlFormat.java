@@ -37,7 +37,7 @@ public final class TtmlFormat extends CaptionFormat {
     @Override
     protected void losesOfPlaces(Track track, List<String> lost) {
         if (track.cues().stream().anyMatch(cue -> placed(cue) && Ttml.region(cue) == null)) {
-            lost.add("the WebVTT cue settings that no region can tell: lines by number, vertical text");
+            lost.add("the WebVTT cue settings that no region can express: lines by number, vertical text");
         }
     }
 }

@@ -184,7 +184,7 @@ public record WordsFile(
             int end = Math.max(start + 1, (int) Math.round(entry.end * 1000));
             if (entry.end <= entry.start) {
                 repairs.add(new CaptionFile.Repair(
-                        0, Quoted.of(entry.text) + " ended before it began; it was given a thousandth of a second."));
+                        0, Quoted.of(entry.text) + " ended before it began; it now lasts one millisecond."));
             }
             if (!open.isEmpty() && open.get(open.size() - 1).endMs() > start) {
                 FileWord before = open.remove(open.size() - 1);
@@ -196,7 +196,7 @@ public record WordsFile(
                         before.emphasis(),
                         before.look()));
                 repairs.add(new CaptionFile.Repair(
-                        0, Quoted.of(before.text()) + " overlapped the next word and gave way."));
+                        0, Quoted.of(before.text()) + " overlapped the next word and was shortened."));
             }
             open.add(word(entry, start, end));
             if (open.size() == 1) {

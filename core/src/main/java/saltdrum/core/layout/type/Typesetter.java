@@ -11,7 +11,7 @@ public interface Typesetter {
 
     FaceMetrics metrics(Face face);
 
-    /** Another number when the same question may get another answer, because fonts were brought in. */
+    /** Another number when the same question may get another answer, because fonts were added. */
     default int edition() {
         return 0;
     }

@@ -34,8 +34,8 @@ final class CanonicalUrlFilter extends OncePerRequestFilter {
             Problem.write(
                     response,
                     400,
-                    "This address is written in a way that nothing here is called by. Nothing was changed: follow a"
-                            + " link, or type it again.");
+                    "This address is not in its usual form and leads nowhere. Nothing was changed: follow a "
+                            + "link, or type it again.");
             return;
         }
         chain.doFilter(request, response);

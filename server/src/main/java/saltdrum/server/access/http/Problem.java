@@ -17,17 +17,17 @@ public final class Problem {
             case 401 -> "Sign in first. Nothing was changed.";
             case 403 -> "This is not allowed.";
             case 404 -> "There is nothing at this address.";
-            case 405 -> "This cannot be asked of this address.";
+            case 405 -> "This address does not support this method.";
             case 406 -> "There is no answer in the requested format.";
-            case 413 -> "The request is too large. Nothing of it was taken.";
+            case 413 -> "The request is too large. Nothing was imported.";
             case 414, 431 -> "The address or the head of the request is too long.";
-            case 415 -> "A body of this kind is not read here.";
-            case 416 -> "The file has no such part.";
-            case 503 -> "The server is busy or going down. Do it again in a moment.";
+            case 415 -> "A body of this type is not supported here.";
+            case 416 -> "The file does not have this range.";
+            case 503 -> "The server is busy or stopping. Try again in a moment.";
             default ->
                 status < 500
                         ? "The request cannot be answered. Nothing was changed."
-                        : "This went wrong on our side. Nothing was changed; do it again.";
+                        : "The server has failed. Nothing was changed; try again.";
         };
     }
 

@@ -23,7 +23,7 @@ public final class ProblemValve extends ErrorReportValve {
             }
             response.finishResponse();
         } catch (IOException | IllegalStateException gone) {
-            container.getLogger().debug("nobody reads the answer", gone);
+            container.getLogger().debug("the client has gone", gone);
         }
     }
 }

@@ -13,7 +13,7 @@ public enum RateLimit {
     PASSKEY(30, Duration.ofMinutes(10)),
     /** Wrong present passwords per signed-in person. */
     PRESENT_PASSWORD(10, Duration.ofMinutes(10)),
-    /** Files brought in by one person. */
+    /** Files added by one person. */
     UPLOAD(120, Duration.ofMinutes(10)),
     /** Said to one review from one address. */
     REMARK(20, Duration.ofMinutes(5)),

@@ -8,7 +8,7 @@ public final class TooOftenException extends SaltDrumException {
     private final Duration within;
 
     public TooOftenException(Duration within) {
-        super("This was tried too often. Nothing was changed: wait " + told(within) + " and do it again.");
+        super("Too many attempts. Nothing was changed: wait " + told(within) + " and try again.");
         this.within = within;
     }
 

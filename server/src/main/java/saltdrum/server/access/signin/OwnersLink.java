@@ -42,7 +42,7 @@ public class OwnersLink {
         if (signIn.required() && !people.anOwner()) {
             Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
             Files.writeString(file, signIn.url() + "/join/" + people.ownersLink() + "\n");
-            LOG.info("Nobody can sign in yet: the link in {} makes the first owner.", file);
+            LOG.info("There is no owner yet: the link in {} makes the first owner.", file);
         }
     }
 

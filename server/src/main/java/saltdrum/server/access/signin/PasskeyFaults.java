@@ -33,7 +33,7 @@ public final class PasskeyFaults extends OncePerRequestFilter {
             chain.doFilter(request, response);
         } catch (RuntimeException e) {
             LOG.debug("no passkey", e);
-            Problem.write(response, 400, "That is no passkey of this workshop. Nothing was changed.");
+            Problem.write(response, 400, "That passkey does not belong to this workshop. Nothing was changed.");
         }
     }
 }

@@ -51,7 +51,7 @@ public class Passkeys implements UserCredentialRepository {
         CredentialRecord key = of(personId).stream()
                 .filter(one -> one.getCredentialId().toBase64UrlString().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new NotFoundException("That passkey is not here any more."));
+                .orElseThrow(() -> new NotFoundException("That passkey no longer exists."));
         keys.delete(key.getCredentialId());
     }
 

@@ -45,7 +45,7 @@ public class Passwords {
     public String hash(String password, List<String> known) {
         int length = password == null ? 0 : password.codePointCount(0, password.length());
         if (length < LEAST) {
-            throw new BadInputException("A password has at least " + LEAST + " characters. A few words do well.");
+            throw new BadInputException("A password has at least " + LEAST + " characters. A few words work well.");
         }
         if (length > MOST) {
             throw new BadInputException("A password has at most " + MOST + " characters.");
@@ -56,7 +56,7 @@ public class Passwords {
         known.forEach(one -> easy.addAll(List.of(one.split("[^\\p{L}\\p{N}]+"))));
         if (measure.measure(head, easy).getScore() < GOOD) {
             throw new BadInputException(
-                    "That password is guessed too easily. Take a few words that do not belong" + " together.");
+                    "That password is too easy to guess. Use a few words that do not belong" + " together.");
         }
         return encoder.encode(password);
     }

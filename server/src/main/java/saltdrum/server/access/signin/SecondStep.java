@@ -75,7 +75,7 @@ public class SecondStep {
     public List<String> take(long personId, byte[] secret, String code) {
         long step = TimeCodes.stepOf(secret, tidied(code), Instant.now().getEpochSecond());
         if (step < 0) {
-            throw new BadInputException("That is not the code that the app shows now. Wait for the next one.");
+            throw new BadInputException("That is not the current code of the app. Wait for the next one.");
         }
         return store.take(personId, secret, step);
     }

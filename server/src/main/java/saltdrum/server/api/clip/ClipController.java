@@ -98,7 +98,7 @@ class ClipController {
         Path part = media.receive(request.getInputStream(), request.getContentLengthLong(), MediaStore.MOST_BYTES);
         try {
             if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
-                throw new BadInputException("Only a part of the file arrived. Bring it again.");
+                throw new BadInputException("Only a part of the file arrived. Upload it again.");
             }
             if (unpacker.isOne(part)) {
                 String id = unpacker.bringIn(part, ClipName::typed);

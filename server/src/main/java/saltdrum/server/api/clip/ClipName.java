@@ -19,7 +19,7 @@ public final class ClipName {
     public static String typed(String text) {
         String name = clean(text);
         if (name.isEmpty()) {
-            throw new BadInputException("A clip needs a name. It keeps the one it has.");
+            throw new BadInputException("A clip needs a name. The name was not changed.");
         }
         return name;
     }

@@ -36,7 +36,7 @@ public record ClipView(
         String created,
         @Schema(description = "When its captions last became what they are") String changed,
         ClipProgress standing,
-        @Schema(description = "The standing in words") String standingLabel,
+        @Schema(description = "The progress in words") String standingLabel,
         @Schema(
                         description =
                                 "Left to mend when its captions, as they are now, were last looked at; missing for not yet")

@@ -62,17 +62,17 @@ public class FootageController {
                 .anyMatch(job -> job.kind() == JobKind.WORDS && job.state().isOpen());
         if (busy) {
             throw new RefusedEditException(
-                    "Its words are being worked on. Wait until that is done, or stop it; nothing was changed.");
+                    "A job is working on its words. Wait until it is done, or stop it; nothing was changed.");
         }
         Path part = media.receive(request.getInputStream(), request.getContentLengthLong(), MediaStore.MOST_BYTES);
         try {
             if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
-                throw new BadInputException("Only a part of the file arrived. Bring it again.");
+                throw new BadInputException("Only a part of the file arrived. Upload it again.");
             }
             ClipInfo info = Probe.of(part);
             String hash = media.keep(part);
             if (hash.equals(clip.mediaHash())) {
-                throw new BadInputException("That is the footage it has. Nothing was changed.");
+                throw new BadInputException("The clip already has this footage. Nothing was changed.");
             }
             recuts.offer(clipId, hash, info, ClipName.of(name));
             return JobView.of(workers.order(clipId, new WorkOrder.Recut()));
@@ -121,7 +121,7 @@ public class FootageController {
                 recut.beforeId());
     }
 
-    @Operation(summary = "Notes what became of the words: it is told no more")
+    @Operation(summary = "Marks the result for the words as seen; it is not shown again")
     @DeleteMapping
     void note(@PathVariable String clipId) {
         recuts.forget(clips.get(clipId).id());

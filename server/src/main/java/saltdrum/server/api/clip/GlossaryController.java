@@ -92,7 +92,7 @@ class GlossaryController {
         }
         if (term.sayAs() != null && term.sayAs().length() > 120) {
             throw new BadInputException(
-                    Quoted.of(term.term()) + " is said in at most 120 letters. Nothing was changed.");
+                    Quoted.of(term.term()) + " can have a pronunciation of at most 120 letters. Nothing was changed.");
         }
         String sayAs = term.sayAs() == null || term.sayAs().isBlank()
                 ? null

@@ -55,7 +55,7 @@ class BatchController {
             throw new BadInputException("Choose 1 to " + MOST_CLIPS + " clips.");
         }
         if ((request.style() == null) == (request.recipe() == null)) {
-            throw new BadInputException("Say a style or a recipe, and not both.");
+            throw new BadInputException("Choose a style or a recipe, not both.");
         }
         Edit edit = request.style() == null
                 ? new Rebreak(request.recipe(), false)

@@ -105,7 +105,7 @@ class JobController {
     OrderedStage stage(@PathVariable String jobId) {
         JobRow job = jobs.get(jobId);
         if (!(WorkOrder.FORM.read(job.workOrder()) instanceof WorkOrder.Render order)) {
-            throw new NotFoundException("Nothing was made for the stage there.");
+            throw new NotFoundException("Nothing was made for the stage of this output.");
         }
         ClipRow clip = clips.get(job.clipId());
         return new OrderedStage(

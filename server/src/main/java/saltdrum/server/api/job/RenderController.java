@@ -50,7 +50,7 @@ class RenderController {
 
     record QualityView(Quality quality, String label, String about) {}
 
-    @Operation(summary = "What can be asked for")
+    @Operation(summary = "Qualities that can be chosen")
     @GetMapping("/qualities")
     List<QualityView> qualities() {
         return Arrays.stream(Quality.values())

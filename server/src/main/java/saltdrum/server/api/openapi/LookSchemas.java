@@ -22,7 +22,7 @@ final class LookSchemas {
 
     static void add(OpenAPI api) {
         ObjectSchema patch = new ObjectSchema();
-        patch.setDescription("Some facets of a look; what is missing comes from what lies under it");
+        patch.setDescription("Some facets of a look; missing ones come from the level below");
         for (Facet<?> facet : Facets.ALL) {
             patch.addProperty(facet.name(), schema(api, facet.kind()));
         }
@@ -31,22 +31,46 @@ final class LookSchemas {
     }
 
     private static Schema<?> schema(OpenAPI api, FacetKind<?> kind) {
-        if (kind instanceof FacetKind.Number number) {
-            return new NumberSchema()
-                    .minimum(BigDecimal.valueOf(number.least()))
-                    .maximum(BigDecimal.valueOf(number.most()));
-        } else if (kind instanceof FacetKind.Switch) {
-            return new BooleanSchema();
-        } else if (kind instanceof FacetKind.Choice<?> choice) {
-            StringSchema one = new StringSchema();
-            Arrays.stream(choice.type().getEnumConstants()).forEach(value -> one.addEnumItem(value.name()));
-            return one;
-        } else if (kind instanceof FacetKind.Several<?> several) {
-            return new ArraySchema().items(reference(api, several.type())).maxItems(several.most());
-        } else if (kind instanceof FacetKind.Value<?> value) {
-            return reference(api, value.type());
-        }
-        return new StringSchema();
+        return kind.match(new FacetKind.Cases<>() {
+            @Override
+            public Schema<?> number(FacetKind.Number number) {
+                return new NumberSchema()
+                        .minimum(BigDecimal.valueOf(number.least()))
+                        .maximum(BigDecimal.valueOf(number.most()));
+            }
+
+            @Override
+            public Schema<?> yesOrNo(FacetKind.Switch yesOrNo) {
+                return new BooleanSchema();
+            }
+
+            @Override
+            public Schema<?> choice(FacetKind.Choice<?> choice) {
+                StringSchema one = new StringSchema();
+                Arrays.stream(choice.type().getEnumConstants()).forEach(value -> one.addEnumItem(value.name()));
+                return one;
+            }
+
+            @Override
+            public Schema<?> family(FacetKind.Family family) {
+                return new StringSchema();
+            }
+
+            @Override
+            public Schema<?> emoji(FacetKind.Emoji emoji) {
+                return new StringSchema();
+            }
+
+            @Override
+            public Schema<?> value(FacetKind.Value<?> value) {
+                return reference(api, value.type());
+            }
+
+            @Override
+            public Schema<?> several(FacetKind.Several<?> several) {
+                return new ArraySchema().items(reference(api, several.type())).maxItems(several.most());
+            }
+        });
     }
 
     private static Schema<?> reference(OpenAPI api, Class<?> type) {

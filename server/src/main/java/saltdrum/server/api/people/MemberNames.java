@@ -21,7 +21,7 @@ public class MemberNames {
         String folded = folded(name);
         if (people.all().stream().anyMatch(person -> folded(person.name()).equals(folded))) {
             throw new BadInputException(
-                    "Somebody of this workshop has that name. Sign in if it is you, or write your name in another way.");
+                    "A person of this workshop has that name. Sign in if it is you, or write your name differently.");
         }
         return name;
     }

@@ -46,7 +46,7 @@ class PasskeyController {
     }
 
     @Audited("Removed a passkey")
-    @Operation(summary = "Nobody signs in with it any more")
+    @Operation(summary = "Removes a passkey")
     @DeleteMapping("/{passkeyId}")
     void remove(@PathVariable String passkeyId) {
         passkeys.remove(me().id(), passkeyId);

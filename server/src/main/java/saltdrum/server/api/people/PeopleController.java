@@ -100,8 +100,8 @@ public class PeopleController {
     LinkView invite(@RequestBody InvitationRequest request) {
         if (!signIn.required()) {
             throw new RefusedEditException(
-                    "Only who sits at this machine comes in, and needs no invitation. Give the workshop an address"
-                            + " first: docs/running.md, “A team”.");
+                    "Only people at this machine have access, and they need no invitation. Give the workshop an "
+                            + "address first: docs/running.md, “A team”.");
         }
         check(request.role(), request.clientId());
         String name = PersonName.orEmpty(request.name());
@@ -117,7 +117,7 @@ public class PeopleController {
 
     private void check(Role role, Long clientId) {
         if (role == null) {
-            throw new BadInputException("It is not said as what. Nothing was changed.");
+            throw new BadInputException("The role is missing. Nothing was changed.");
         }
         if ((role == Role.REVIEWER) != (clientId != null)) {
             throw new BadInputException("A reviewer belongs to one client, other people to none.");
@@ -150,7 +150,7 @@ public class PeopleController {
     }
 
     @Audited("Withdrew an invitation")
-    @Operation(summary = "Makes a link good no more")
+    @Operation(summary = "Withdraws a link")
     @DeleteMapping("/invitations/{invitationId}")
     void withdraw(@PathVariable long invitationId) {
         people.withdraw(invitationId);

@@ -22,7 +22,7 @@ final class PersonName {
     static String of(String typed) {
         String name = orEmpty(typed);
         if (name.isEmpty()) {
-            throw new BadInputException("Say your name, so that the others know who wrote.");
+            throw new BadInputException("Write your name, so that the others know who wrote this.");
         }
         return name;
     }

@@ -60,7 +60,7 @@ class SecondStepController {
 
     record RecoveryCodes(List<String> codes) {}
 
-    @Operation(summary = "What an authenticator app is told; nothing is settled yet")
+    @Operation(summary = "Secret for an authenticator app; nothing is stored yet")
     @PostMapping("/session/second-step")
     SecondStep.Begun begin(HttpServletRequest http) {
         byte[] secret = secondStep.secret();
@@ -69,7 +69,7 @@ class SecondStepController {
     }
 
     @Audited("Set up a second step")
-    @Operation(summary = "Settles it by a code of the app; answers with recovery codes, which nobody can read again")
+    @Operation(summary = "Turns it on with a code of the app; returns recovery codes, which are shown only once")
     @PutMapping("/session/second-step")
     RecoveryCodes take(@RequestBody StepOfOneRequest request, HttpServletRequest http) {
         PersonRow me = checked(request.password());
@@ -83,7 +83,7 @@ class SecondStepController {
     }
 
     @Audited("Made new recovery codes")
-    @Operation(summary = "New recovery codes; those from before are good no more")
+    @Operation(summary = "New recovery codes; the old ones are no longer valid")
     @PostMapping("/session/second-step/recovery-codes")
     RecoveryCodes renew(@RequestBody StepOfOneRequest request) {
         PersonRow me = checked(request.password());
@@ -99,13 +99,13 @@ class SecondStepController {
     void drop(@RequestBody StepOfOneRequest request) {
         PersonRow me = checked(request.password());
         if (store.ofAll()) {
-            throw new RefusedEditException("This workshop asks a second step of all. Nothing was changed.");
+            throw new RefusedEditException("This workshop requires a second step of everyone. Nothing was changed.");
         }
         store.drop(me.id());
     }
 
     @Audited("Took somebody's second step away")
-    @Operation(summary = "For who has lost the app and the recovery codes: signs in with the password alone")
+    @Operation(summary = "For people who have lost the app and the recovery codes: signs in with the password alone")
     @DeleteMapping("/people/{personId}/second-step")
     void dropOf(@PathVariable long personId) {
         store.drop(people.get(personId).id());
@@ -137,7 +137,7 @@ class SecondStepController {
         String who = Long.toString(me.id());
         throttle.count(RateLimit.PRESENT_PASSWORD, who);
         if (!passwords.fits(password, me.password())) {
-            throw new BadInputException("That is not your present password. Nothing was changed.");
+            throw new BadInputException("That is not your current password. Nothing was changed.");
         }
         throttle.forgive(RateLimit.PRESENT_PASSWORD, who);
         return me;

@@ -81,7 +81,7 @@ public class SessionController {
         String who = Long.toString(person.id());
         throttle.count(RateLimit.PRESENT_PASSWORD, who);
         if (!passwords.fits(request.now(), person.password())) {
-            throw new BadInputException("That is not your present password. Nothing was changed.");
+            throw new BadInputException("That is not your current password. Nothing was changed.");
         }
         throttle.forgive(RateLimit.PRESENT_PASSWORD, who);
         String hash = passwords.hash(request.next(), List.of(person.name(), person.email()));

@@ -66,11 +66,11 @@ class ReviewController {
     ReviewView show(@PathVariable String clipId, @RequestBody ReviewRequest request) {
         clips.get(clipId);
         if (request.days() < 1 || request.days() > MOST_DAYS) {
-            throw new BadInputException("A link is good for 1 to " + MOST_DAYS + " days.");
+            throw new BadInputException("A link is valid for 1 to " + MOST_DAYS + " days.");
         }
         String note = request.note() == null ? "" : request.note().strip();
         if (note.length() > MOST_NOTE) {
-            throw new BadInputException("A word to the client has at most " + MOST_NOTE + " letters.");
+            throw new BadInputException("A message to the client has at most " + MOST_NOTE + " letters.");
         }
         String language = request.language();
         if (request.jobId() != null) {

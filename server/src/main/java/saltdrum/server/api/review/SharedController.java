@@ -241,13 +241,13 @@ public class SharedController {
         String author = caller.person().map(PersonRow::name).orElseGet(() -> names.ofAStranger(request.author()));
         String text = request.text() == null ? "" : request.text().strip();
         if (text.length() > MOST_TEXT) {
-            throw new BadInputException("That is longer than " + MOST_TEXT + " letters. Say it in two remarks.");
+            throw new BadInputException("That is longer than " + MOST_TEXT + " letters. Write it as two remarks.");
         }
         Integer atMs = null;
         Word word = null;
         if (kind == RemarkRow.Kind.REMARK) {
             if (text.isEmpty()) {
-                throw new BadInputException("The remark says nothing yet.");
+                throw new BadInputException("The remark is empty.");
             }
             atMs = request.atMs();
             long end = clips.get(review.clipId()).info().durationMs();
@@ -279,8 +279,7 @@ public class SharedController {
                 .flatMap(cue -> cue.words().stream())
                 .filter(word -> Objects.equals(word.id(), id))
                 .findFirst()
-                .orElseThrow(
-                        () -> new BadInputException("That word is not there any more. Say it at the moment instead."));
+                .orElseThrow(() -> new BadInputException("That word no longer exists. Comment on the moment instead."));
     }
 
     private ReviewRow found(String token, HttpServletRequest http) {

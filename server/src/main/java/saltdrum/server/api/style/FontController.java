@@ -23,7 +23,7 @@ import saltdrum.server.api.SmallUpload;
 import saltdrum.server.store.style.FontRow;
 import saltdrum.server.store.style.FontStore;
 
-/** The fonts that were brought in. */
+/** The fonts that were added. */
 @Tag(name = "fonts")
 @RestController
 @RequestMapping("/api/fonts")
@@ -58,7 +58,7 @@ class FontController {
         }
     }
 
-    @Operation(summary = "The fonts that were brought in, by family and weight")
+    @Operation(summary = "The fonts that were added, by family and weight")
     @GetMapping
     List<FontView> all() {
         return fonts.all().stream().map(FontView::of).toList();

@@ -39,7 +39,7 @@ class PictureController {
         this.media = media;
     }
 
-    @Operation(summary = "The pictures that were brought in for bars, the oldest first")
+    @Operation(summary = "The pictures that were added for bars, the oldest first")
     @GetMapping("/pictures")
     List<PictureRow> all() {
         return pictures.all();

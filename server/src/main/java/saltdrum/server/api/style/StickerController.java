@@ -32,7 +32,7 @@ class StickerController {
         this.stickers = stickers;
     }
 
-    @Operation(summary = "The stickers that were brought in, the oldest first")
+    @Operation(summary = "The stickers that were added, the oldest first")
     @GetMapping
     List<StickerRow> all() {
         return stickers.all();

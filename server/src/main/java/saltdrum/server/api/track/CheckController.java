@@ -71,7 +71,7 @@ class CheckController {
                 .toList();
     }
 
-    @Operation(summary = "What is wrong in the clip, in order of time; what is let stand has its reason")
+    @Operation(summary = "What is wrong in the clip, in order of time; dismissed findings have a reason")
     @GetMapping("/clips/{clipId}/findings")
     FindingsService.Found findings(@PathVariable String clipId) {
         FindingsService.Found found = inspector.look(clipId);
@@ -97,7 +97,7 @@ class CheckController {
         return houses.of(client).limits();
     }
 
-    @Operation(summary = "What limits there are, and between what each lies")
+    @Operation(summary = "All limits with their ranges")
     @GetMapping("/limits/parts")
     List<ValuePart> limitParts() {
         return ValueParts.parts(Limits.class);
@@ -110,7 +110,7 @@ class CheckController {
         return limits(client);
     }
 
-    @Operation(summary = "Back to what is usual")
+    @Operation(summary = "Reset to the defaults")
     @Audited("Took the usual limits again")
     @DeleteMapping("/limits")
     Limits usualLimits(@RequestParam(required = false) Long client) {

@@ -3,8 +3,6 @@ package saltdrum.server.api.track;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -15,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
+import saltdrum.core.LruMap;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.emphasis.Suggestion;
@@ -41,13 +40,7 @@ class EmphasisController {
 
     private record Said(long id, String text, int startMs, int endMs) {}
 
-    private final Map<Question, List<Suggestion>> heard =
-            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Question, List<Suggestion>> eldest) {
-                    return size() > MOST_KEPT;
-                }
-            });
+    private final Map<Question, List<Suggestion>> heard = LruMap.of(MOST_KEPT);
 
     EmphasisController(ClipStore clips, TrackStore tracks, ClipSound sounds) {
         this.clips = clips;

@@ -48,7 +48,7 @@ class FrameController {
         return houses.of(client).zones();
     }
 
-    @Operation(summary = "What of it can be set, and between what each lies")
+    @Operation(summary = "Values that can be set, with their ranges")
     @GetMapping("/zones/parts")
     List<ValuePart> zoneParts() {
         return ValueParts.parts(SafeZones.class);
@@ -61,7 +61,7 @@ class FrameController {
         return zones(client);
     }
 
-    @Operation(summary = "Back to what is usual")
+    @Operation(summary = "Reset to the defaults")
     @Audited("Took the usual safe zones again")
     @DeleteMapping("/zones")
     SafeZones usualZones(@RequestParam(required = false) Long client) {

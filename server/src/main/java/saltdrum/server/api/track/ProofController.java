@@ -131,7 +131,7 @@ class ProofController {
 
     record PlacesRequest(String find, @MayBeMissing String with) implements FromOutside {}
 
-    @Operation(summary = "Where a word or phrase stands, and what each cue would become")
+    @Operation(summary = "All places of a word or phrase, and the text of each cue after replacing")
     @PostMapping("/places")
     List<TextMatches.Place> places(@PathVariable String clipId, @RequestBody PlacesRequest request) {
         return TextMatches.of(tracks.get(clipId).track(), request.find(), request.with());
@@ -140,7 +140,7 @@ class ProofController {
     /** @param known whether there is a dictionary for the track's language */
     record SpellingView(boolean known, List<Long> wordIds) {}
 
-    @Operation(summary = "Words that stand neither in the dictionary nor in the client's glossary")
+    @Operation(summary = "Words that are neither in the dictionary nor in the client's glossary")
     @GetMapping("/spelling")
     SpellingView spelling(@PathVariable String clipId) {
         ClipRow clip = clips.get(clipId);
@@ -151,8 +151,8 @@ class ProofController {
 
     /** An alternative reading of one or two heard words. */
     record ReadingView(
-            @Schema(description = "What stands now") String find,
-            @Schema(description = "What would stand instead") String with,
+            @Schema(description = "The present text") String find,
+            @Schema(description = "The text after replacing") String with,
             @Schema(description = "A term of the glossary; else the recogniser's own") boolean term) {}
 
     /** As many as there are keys for. */

@@ -2,8 +2,6 @@ package saltdrum.server.api.track;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import saltdrum.core.LruMap;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -33,12 +32,7 @@ class SceneController {
     private static final int MOST_KEPT = 64;
 
     /** Scenes that pages got of late, by their tags. */
-    private final Map<String, SentScene> sent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, SentScene> eldest) {
-            return size() > MOST_KEPT;
-        }
-    });
+    private final Map<String, SentScene> sent = LruMap.of(MOST_KEPT);
 
     private final ClipStore clips;
     private final TrackStore tracks;

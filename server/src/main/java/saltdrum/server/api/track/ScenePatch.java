@@ -19,7 +19,7 @@ import saltdrum.core.scene.Scene;
  * @param pictures layers that the previous scene did not have
  */
 record ScenePatch(
-        @Schema(description = "Of this scene and no other; told as since when the next is asked for") String tag,
+        @Schema(description = "Tag of this scene; sent as “since” with the next request") String tag,
         long version,
         @Schema(description = "Tag of the scene that this changes; missing for a whole one") String before,
         int width,

@@ -24,7 +24,7 @@ record TrackHead(
         @Schema(description = "How it uses its style, and what it has otherwise") Styling styling,
         Recipe recipe,
         Frame frame,
-        @Schema(description = "Where everything lies in the finished picture") FrameLayout layout,
+        @Schema(description = "Positions of everything in the finished picture") FrameLayout layout,
         @Schema(description = "Room for a cue after the last one, ms; 0 where there is none") int endRestMs,
         @Schema(description = "Speech that was heard and is not in the script") List<Unscripted> unscripted,
         @Schema(description = "Fixed texts, in the order in which they are drawn") List<Headline> headlines,

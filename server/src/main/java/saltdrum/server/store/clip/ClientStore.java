@@ -29,7 +29,7 @@ public class ClientStore {
     /** @throws NotFoundException for an id that is not there; null is */
     public void check(Long id) {
         if (id != null && mapper.find(id) == null) {
-            throw new NotFoundException("That client is not here any more.");
+            throw new NotFoundException("That client no longer exists.");
         }
     }
 
@@ -44,7 +44,7 @@ public class ClientStore {
 
     public void removeRecipe(Long clientId, String name) {
         if (mapper.removeRecipe(clientId, name) == 0) {
-            throw new NotFoundException("That recipe is not here any more.");
+            throw new NotFoundException("That recipe no longer exists.");
         }
     }
 

@@ -19,7 +19,7 @@ public class ClipStore {
     /** For so long a removed clip can be brought back. */
     public static final int KEPT_DAYS = 14;
 
-    private static final String GONE = "That clip is not here any more.";
+    private static final String GONE = "That clip no longer exists.";
 
     private final ClipMapper clips;
     private final TrackImport tracks;

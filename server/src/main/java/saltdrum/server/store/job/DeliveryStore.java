@@ -48,7 +48,7 @@ public class DeliveryStore {
     public DeliveryRow get(String id) {
         DeliveryRow row = mapper.find(id);
         if (row == null) {
-            throw new NotFoundException("That order is not here any more.");
+            throw new NotFoundException("That order no longer exists.");
         }
         return row;
     }
@@ -61,7 +61,7 @@ public class DeliveryStore {
     public void remove(String id) {
         get(id);
         if (mapper.remove(id) == 0) {
-            throw new RefusedEditException("Something of this order is still being made. Stop it first.");
+            throw new RefusedEditException("A part of this order is still being made. Stop it first.");
         }
     }
 }

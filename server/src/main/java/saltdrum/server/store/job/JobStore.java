@@ -32,8 +32,8 @@ public class JobStore {
         } catch (DuplicateKeyException e) {
             throw new RefusedEditException(
                     kind == JobKind.MEASURE
-                            ? "The clip is being measured already."
-                            : "The words of this clip are being got already. Wait for that, or stop it first.");
+                            ? "The clip is already being measured."
+                            : "A job is already getting the words of this clip. Wait for it, or stop it first.");
         }
         return mapper.find(id);
     }
@@ -41,7 +41,7 @@ public class JobStore {
     public JobRow get(String id) {
         JobRow job = mapper.find(id);
         if (job == null) {
-            throw new NotFoundException("That piece of work is not here any more.");
+            throw new NotFoundException("That job no longer exists.");
         }
         return job;
     }
@@ -85,7 +85,7 @@ public class JobStore {
     public Receipt receipt(String id) {
         Receipt receipt = mapper.receiptOf(get(id).id());
         if (receipt == null) {
-            throw new NotFoundException("There is no receipt of this piece of work.");
+            throw new NotFoundException("This job has no receipt.");
         }
         return receipt;
     }
@@ -164,7 +164,7 @@ public class JobStore {
 
     public void remove(String id) {
         if (mapper.remove(id) == 0) {
-            throw new NotFoundException("That render is still being made or is gone. Stop it first.");
+            throw new NotFoundException("That render is still being made or no longer exists. Stop it first.");
         }
     }
 

@@ -3,7 +3,7 @@ package saltdrum.server.store.job;
 /** A separate queue with its own concurrency, so that long films do not delay recognition. */
 public enum Lane {
     LIGHT("job", "Preparing and measuring"),
-    HEARING("hearing", "Hearing and translating"),
+    HEARING("hearing", "Recognising and translating"),
     RENDERS("render", "Rendering");
 
     /** Name of the queue in the database. */

@@ -62,7 +62,7 @@ public class MediaStore {
         }
         URI url = URI.create(settings.mediaUrl());
         if (!"s3".equals(url.getScheme()) || url.getHost() == null) {
-            throw new SaltDrumException("Media lie in a folder or at s3://BUCKET/PREFIX, not at “" + url + "”.");
+            throw new SaltDrumException("Media are stored in a folder or at s3://BUCKET/PREFIX, not at “" + url + "”.");
         }
         long mostBytes = settings.mediaNearGigabytes() * 1_000_000_000L;
         return new S3Place(url, settings.mediaEndpoint(), new LocalMediaCache(data.resolve("near"), work, mostBytes));
@@ -189,8 +189,8 @@ public class MediaStore {
     private static BadInputException tooLong(long most) {
         return new BadInputException(
                 most >= MOST_BYTES
-                        ? "The file is larger than 4 GB. Export the clip smaller and bring that."
-                        : "The file is larger than " + most / 1_000_000 + " MB. Nothing of it was taken.");
+                        ? "The file is larger than 4 GB. Export a smaller clip and upload that."
+                        : "The file is larger than " + most / 1_000_000 + " MB. Nothing was imported.");
     }
 
     /** Moves a work file into the store. @return its hash */

@@ -152,7 +152,7 @@ final class S3Place implements MediaPlace {
                 in.transferTo(out);
             }
             if (!HexFormat.of().formatHex(digest.digest()).equals(hash)) {
-                throw new IOException("What the media store gave is not what was put there.");
+                throw new IOException("The media store returned other bytes than were stored.");
             }
             near.keep(hash, part);
             return near.path(hash);

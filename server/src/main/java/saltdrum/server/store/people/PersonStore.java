@@ -14,7 +14,7 @@ import saltdrum.server.store.OpaqueIds;
 public class PersonStore {
     public static final int INVITATION_HOURS = 72;
 
-    private static final String GONE = "That person is not here any more.";
+    private static final String GONE = "That person no longer exists.";
 
     private final PersonMapper people;
 
@@ -103,7 +103,7 @@ public class PersonStore {
     private void keepAnOwner() {
         if (people.ownersHeld() < 2) {
             throw new RefusedEditException(
-                    "A workshop has an owner. Make somebody else one first. Nothing was changed.");
+                    "A workshop needs an owner. Make another person an owner first. Nothing was changed.");
         }
     }
 
@@ -151,14 +151,14 @@ public class PersonStore {
         InvitationRow invitation = people.invitation(OpaqueIds.hash(token));
         if (invitation == null) {
             throw new NotFoundException(
-                    "This invitation is good no more: it was used, or its time is over. Ask for another one.");
+                    "This invitation is no longer valid: it was used or has expired. Ask for another one.");
         }
         return invitation;
     }
 
     public void withdraw(long invitationId) {
         if (people.withdraw(invitationId) == 0) {
-            throw new NotFoundException("That invitation is not here any more.");
+            throw new NotFoundException("That invitation no longer exists.");
         }
     }
 
@@ -171,15 +171,14 @@ public class PersonStore {
     public PersonRow join(String token, String name, String email, String hash) {
         InvitationRow invitation = invitation(token);
         if (people.use(OpaqueIds.hash(token)) == 0) {
-            throw new NotFoundException("This invitation was used a moment ago.");
+            throw new NotFoundException("This invitation has just been used.");
         }
         if (invitation.personId() != null) {
             setPassword(invitation.personId(), hash, null);
             return get(invitation.personId());
         }
         if (people.named(email) != null) {
-            throw new RefusedEditException(
-                    "Somebody signs in with that address already. Sign in, or take another address.");
+            throw new RefusedEditException("That address already has an account. Sign in, or use another address.");
         }
         people.add(name, email, hash, invitation.role(), invitation.clientId());
         return people.named(email);

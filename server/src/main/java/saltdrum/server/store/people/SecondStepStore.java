@@ -34,7 +34,7 @@ public class SecondStepStore {
         return renewRecovery(personId);
     }
 
-    /** Those from before are good no more. */
+    /** The old ones are no longer valid. */
     @Transactional
     public List<String> renewRecovery(long personId) {
         steps.forgetRecovery(personId);

@@ -38,7 +38,7 @@ public class ReviewStore {
     public ReviewRow get(String id) {
         ReviewRow review = reviews.find(id);
         if (review == null) {
-            throw new NotFoundException("That review is not here any more.");
+            throw new NotFoundException("That review no longer exists.");
         }
         return review;
     }
@@ -103,7 +103,7 @@ public class ReviewStore {
 
     public RemarkRow settle(long remarkId, boolean settled, String by) {
         if (reviews.settle(remarkId, settled, by) == 0) {
-            throw new NotFoundException("That remark is not here any more.");
+            throw new NotFoundException("That remark no longer exists.");
         }
         return reviews.remark(remarkId);
     }

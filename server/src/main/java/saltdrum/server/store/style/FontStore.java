@@ -71,9 +71,8 @@ public class FontStore {
         String id = OpaqueIds.hash(file);
         boolean known = all().stream().anyMatch(row -> row.id().equals(id));
         if (!known && shelf.hasCut(facts)) {
-            throw new BadInputException(
-                    Quoted.of(facts.family()) + " in weight " + facts.weight() + (facts.italic() ? ", italic," : "")
-                            + " is here already. Put that one away first if this is to serve in its place.");
+            throw new BadInputException(Quoted.of(facts.family()) + " in weight " + facts.weight()
+                    + (facts.italic() ? ", italic," : "") + " already exists. Remove that one first to replace it.");
         }
         mapper.add(
                 id,
@@ -115,6 +114,6 @@ public class FontStore {
     }
 
     private static NotFoundException gone() {
-        return new NotFoundException("That font is not here.");
+        return new NotFoundException("That font does not exist.");
     }
 }

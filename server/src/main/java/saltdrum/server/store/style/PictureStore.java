@@ -42,7 +42,7 @@ public class PictureStore {
         Path made = media.workFile(".png");
         try {
             if (mapper.all().size() >= MOST) {
-                throw new BadInputException("There are " + MOST + " pictures here already, and no room for more.");
+                throw new BadInputException("There are " + MOST + " pictures already, which is the limit.");
             }
             OwnPicture picture = OwnPicture.read(part, made);
             String hash = media.keep(made);
@@ -69,7 +69,7 @@ public class PictureStore {
     private PictureRow get(String hash) {
         PictureRow row = mapper.find(hash);
         if (row == null) {
-            throw new NotFoundException("That picture is not here.");
+            throw new NotFoundException("That picture does not exist.");
         }
         return row;
     }

@@ -53,7 +53,7 @@ public class StickerStore {
 
     StickerRow take(String label, Stickers.Sticker sticker) {
         if (mapper.all().size() >= MOST) {
-            throw new BadInputException("There are " + MOST + " stickers here already, and no room for more.");
+            throw new BadInputException("There are " + MOST + " stickers already, which is the limit.");
         }
         mapper.add(sticker.name(), label(label), Json.write(sticker.layers()));
         shelf.add(sticker);
@@ -79,6 +79,6 @@ public class StickerStore {
     }
 
     private static NotFoundException gone() {
-        return new NotFoundException("That sticker is not here.");
+        return new NotFoundException("That sticker does not exist.");
     }
 }

@@ -136,7 +136,7 @@ public class StyleFiles {
         return content;
     }
 
-    /** A style with the fonts it asks for that were brought in; those that ship or are the machine's are not packed. */
+    /** A style with the fonts it asks for that were added; those that ship or are the machine's are not packed. */
     public byte[] packed(Style style) {
         List<String> wanted = StyleCheck.missing(style, family -> false);
         List<PackedFont> own = fonts.all().stream()

@@ -134,7 +134,7 @@ public class StyleStore implements StyleShelf {
         }
         if (named && !there.putAway() && !over) {
             throw new BadInputException("There is a " + (there.motion() ? "motion" : "style") + " "
-                    + Quoted.of(there.name()) + " already. Choose another name, or keep this as a version more of it.");
+                    + Quoted.of(there.name()) + " already. Choose another name, or save this as a new version of it.");
         }
         Style kept = named ? style.named(there.name(), style.about()) : style;
         mapper.add(kept.name(), kept.onlyMotion());
@@ -150,7 +150,7 @@ public class StyleStore implements StyleShelf {
         }
         if (row.shipped() && !row.name().equals(newName)) {
             throw new BadInputException(
-                    Quoted.of(row.name()) + " ships with Salt Drum and keeps its name. Save it under another one.");
+                    Quoted.of(row.name()) + " ships with Salt Drum and cannot be renamed. Save it under another name.");
         }
         if (!row.name().equals(newName)) {
             writing.executeWithoutResult(status -> {

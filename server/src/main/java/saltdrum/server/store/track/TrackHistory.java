@@ -81,10 +81,9 @@ public class TrackHistory {
         }
         String what = Quoted.of(step.said());
         return other == null
-                ? what
-                        + " cannot be undone or done again by itself: what it changed is otherwise now. Nothing was changed."
+                ? what + " cannot be undone or redone alone: what it changed was changed again. Nothing was changed."
                 : what + " was changed again later, by " + (other.by() == null ? "" : other.by() + " with ")
-                        + Quoted.of(other.said()) + ". That would have to be undone first; nothing was changed.";
+                        + Quoted.of(other.said()) + ". Undo that first; nothing was changed.";
     }
 
     /** All steps, the oldest first. */

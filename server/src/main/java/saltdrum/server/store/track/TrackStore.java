@@ -90,7 +90,7 @@ public class TrackStore {
         String id = translationId(clipId, language);
         newest.remove(id);
         if (mapper.remove(id) == 0) {
-            throw new NotFoundException("That translation is not here any more.");
+            throw new NotFoundException("That translation no longer exists.");
         }
     }
 
@@ -324,7 +324,7 @@ public class TrackStore {
 
     private static TrackRow found(TrackRow row) {
         if (row == null) {
-            throw new NotFoundException("That clip is not here any more.");
+            throw new NotFoundException("That clip no longer exists.");
         }
         return row;
     }

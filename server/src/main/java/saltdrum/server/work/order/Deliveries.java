@@ -1,28 +1,22 @@
 package saltdrum.server.work.order;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.stereotype.Component;
-import saltdrum.core.cue.Bars;
-import saltdrum.core.cue.Frame;
+import saltdrum.core.LruMap;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.FrameGraph;
+import saltdrum.media.output.BarsFile;
 import saltdrum.media.output.Delivery;
 import saltdrum.media.output.Estimate;
-import saltdrum.media.paint.BarsPicture;
 import saltdrum.media.pieces.PieceList;
 import saltdrum.media.pieces.PiecedBurn;
 import saltdrum.server.store.clip.ClipRow;
@@ -48,12 +42,7 @@ public class Deliveries {
     /** Cache key: everything that determines the estimate; reusable pieces affect the duration. */
     private record Sample(String media, WorkOrder.Render order, List<PieceList> kept) {}
 
-    private final Map<Sample, Estimate> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Sample, Estimate> eldest) {
-            return size() > MOST_KEPT;
-        }
-    });
+    private final Map<Sample, Estimate> known = LruMap.of(MOST_KEPT);
 
     Deliveries(MediaStore media, SceneMaker scenes, PictureStore pictures, JobStore jobs, FontHeights heights) {
         this.jobs = jobs;
@@ -75,7 +64,7 @@ public class Deliveries {
                 media.file(clip.mediaHash()),
                 info,
                 order.track().frame(),
-                barsPicture(info, order.track().frame(), bars),
+                BarsFile.write(info, order.track().frame(), pictures::bytes, bars),
                 scenes.make(order.track(), order.style(), info.size()),
                 tracks,
                 order.encoding(),
@@ -159,16 +148,4 @@ public class Deliveries {
     }
 
     /** The file with what the bars are cut from; null where the frame wants none. */
-    private Path barsPicture(ClipInfo info, Frame frame, Path file) {
-        if (!new FrameGraph(info, frame).wantsBarsPicture()) {
-            return null;
-        }
-        String own = frame.bars().kind() == Bars.Kind.PICTURE ? frame.bars().picture() : null;
-        try {
-            return Files.write(
-                    file, BarsPicture.png(frame, frame.output(info.size()), own == null ? null : pictures.bytes(own)));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
 }

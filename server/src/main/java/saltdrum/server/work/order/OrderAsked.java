@@ -41,7 +41,7 @@ public record OrderAsked(
         sidecars = sidecars == null ? List.of() : once(sidecars);
         how = how == null ? How.USUAL : how;
         if (outputs.contains(OutputKind.SIDECAR)) {
-            throw new BadInputException("Say which caption files you want: “sidecars” lists them.");
+            throw new BadInputException("Choose the caption files: “sidecars” lists them.");
         }
     }
 

@@ -152,7 +152,7 @@ public class OrderPlanner {
             List<String> left,
             Map<String, Draft> drafts) {
         if (kind == OutputKind.SOUND && clip.info().sounds().isEmpty()) {
-            left.add(Quoted.of(clip.name()) + " has no sound that could be written alone.");
+            left.add(Quoted.of(clip.name()) + " has no sound to write as a file.");
             return;
         }
         List<String> none = List.of("");

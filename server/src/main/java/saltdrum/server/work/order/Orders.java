@@ -32,7 +32,7 @@ public class Orders {
         if (plan.lines().isEmpty()) {
             throw new BadInputException(
                     plan.left().isEmpty()
-                            ? "Choose what is to be made. Nothing was ordered."
+                            ? "Choose at least one output. Nothing was ordered."
                             : plan.left().get(0) + " Nothing was ordered.");
         }
         String id = store.add(label(plan));

@@ -40,12 +40,12 @@ class RenderWork implements Work<WorkOrder.Render> {
         Path halves = media.halves(watch.attempt());
         RenderProgress stages = new RenderProgress(megapixels(clip, order), looking);
         try {
-            watch.say(kind == OutputKind.BURNED ? "Burning the captions in" : kind.label);
+            watch.say(kind == OutputKind.BURNED ? "Burning in the captions" : kind.label);
             Delivery delivery = deliveries.of(clip, order, bars, halves);
             PiecedBurn.Made made =
                     delivery.make(kind, out, part -> watch.progress(stages.making(part)), watch::stopped);
             stages.look();
-            watch.say("Looking at what was made");
+            watch.say("Verifying the file");
             watch.receipt(OutputVerifier.of(delivery, kind, out, made, part -> watch.progress(stages.looking(part))));
             if (kind == OutputKind.BURNED) {
                 stages.learn();

@@ -72,7 +72,7 @@ public final class JobContext {
         return stopped;
     }
 
-    /** The job as it was when this work began: what a draft had brought in says whether it is done again after a crash. */
+    /** The job as it was when this work began: what a draft had added says whether it is done again after a crash. */
     public JobRow job() {
         return job;
     }
@@ -137,7 +137,7 @@ public final class JobContext {
             Thread.sleep(1000);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new SaltDrumException("The work was stopped.", e);
+            throw new SaltDrumException("The job was stopped.", e);
         }
     }
 }

@@ -72,8 +72,8 @@ class JobRunner {
                     attempt,
                     JobState.FAILED,
                     full
-                            ? "The disk is full. Make room and do this again; nothing was harmed."
-                            : "A file could not be read or written. Do this again; nothing was harmed.");
+                            ? "The disk is full. Make room and try again; nothing was damaged."
+                            : "A file could not be read or written. Try again; nothing was damaged.");
         } catch (RuntimeException e) {
             if (TransientDatabaseFault.is(e)) {
                 // As after a crash: done again when the database is back.
@@ -81,7 +81,7 @@ class JobRunner {
                 throw e;
             }
             LOG.error("job {} failed", jobId, e);
-            end(attempt, JobState.FAILED, "This went wrong on our side. Nothing was changed; do it again.");
+            end(attempt, JobState.FAILED, "The server has failed. Nothing was changed; try again.");
         }
     }
 

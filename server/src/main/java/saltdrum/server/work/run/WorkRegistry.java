@@ -19,14 +19,14 @@ class WorkRegistry {
         for (Work<?> work : all) {
             if (works.put(work.order(), work) != null) {
                 throw new IllegalStateException(
-                        "Two do the order " + work.order().getSimpleName() + ".");
+                        "There are two beans for the order " + work.order().getSimpleName() + ".");
             }
         }
         Arrays.stream(WorkOrder.class.getPermittedSubclasses())
                 .filter(order -> !works.containsKey(order))
                 .findFirst()
                 .ifPresent(order -> {
-                    throw new IllegalStateException("Nobody does the order " + order.getSimpleName() + ".");
+                    throw new IllegalStateException("There is no bean for the order " + order.getSimpleName() + ".");
                 });
     }
 

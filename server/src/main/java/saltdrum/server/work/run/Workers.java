@@ -177,7 +177,7 @@ public class Workers {
     public void place(String jobId, String before) {
         List<String> order = new ArrayList<>(jobs.waiting(Lane.RENDERS.queue));
         if (!order.remove(jobId)) {
-            throw new RefusedEditException("It does not wait any more, so it has no place in the queue.");
+            throw new RefusedEditException("It is no longer in the queue.");
         }
         int at = before == null ? order.size() : order.indexOf(before);
         order.add(at < 0 ? order.size() : at, jobId);

@@ -41,7 +41,7 @@ class PlaceScriptWork implements Work<WorkOrder.PlaceScript> {
         if (tokens.isEmpty()) {
             throw new BadInputException("The script has no words. Paste what is said in the clip.");
         }
-        watch.say("Listening to the voice");
+        watch.say("Aligning the script to the voice");
         Sound sound = sounds.part(clip, order.range());
         watch.say("Placing " + tokens.size() + " words");
         SpeechResult placed = speech.place(

@@ -50,7 +50,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
 
     @Override
     public void work(ClipRow clip, WorkOrder.Recognise order, JobContext watch) {
-        watch.say("Listening to the voice");
+        watch.say("Aligning the script to the voice");
         Sound sound = sounds.part(clip, order.range());
         double length = Math.max(1, order.range().lengthMs());
         Draft draft = new Draft(clip, order, watch);
@@ -72,7 +72,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
         if (all.words().isEmpty()) {
             throw new BadInputException("No speech was heard in "
                     + (order.range().isAllOf(clip.info().durationMs()) ? "this clip" : "this part of the clip")
-                    + ". The track is as it was. Paste the script, or type the words.");
+                    + ". The track was not changed. Paste the script, or type the words.");
         }
         draft.bringIn(all, order.toMs());
     }
@@ -107,7 +107,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             StoredTrack stored = tracks.amend(
                             clip.id(),
                             watch.attempt(),
-                            track -> "Bring in " + words.size() + (words.size() == 1 ? " word" : " words"),
+                            track -> "Add " + words.size() + (words.size() == 1 ? " word" : " words"),
                             (track, anew) -> {
                                 from[0] = anew ? stepFromMs : doneMs;
                                 return replacing(words, new Range(from[0], toMs))

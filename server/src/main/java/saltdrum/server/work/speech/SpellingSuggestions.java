@@ -1,14 +1,13 @@
 package saltdrum.server.work.speech;
 
 import jakarta.annotation.PreDestroy;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.springframework.stereotype.Component;
+import saltdrum.core.LruMap;
 
 /**
  * Suggests corrections for unknown words. One word takes some 20 to 50 ms, so a request waits only for a few of them;
@@ -27,12 +26,7 @@ public class SpellingSuggestions {
     private final Dictionaries dictionaries;
     private final ExecutorService aside = Executors.newSingleThreadExecutor(SpellingSuggestions::quiet);
     private final Map<Asked, Boolean> underWay = new ConcurrentHashMap<>();
-    private final Map<Asked, List<String>> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, List<String>> eldest) {
-            return size() > MOST_KEPT;
-        }
-    });
+    private final Map<Asked, List<String>> known = LruMap.of(MOST_KEPT);
 
     SpellingSuggestions(Dictionaries dictionaries) {
         this.dictionaries = dictionaries;

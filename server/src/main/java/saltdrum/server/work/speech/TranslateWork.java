@@ -50,7 +50,7 @@ class TranslateWork implements Work<WorkOrder.Translate> {
         List<String> texts = translator.translate(
                 open.stream().map(Cue::text).toList(), first.language(), order.language(), watch::stopped);
         if (watch.stopped()) {
-            throw new SaltDrumException("The translation was stopped. The texts are as they were.");
+            throw new SaltDrumException("The translation was stopped. The texts were not changed.");
         }
         Map<Long, String> byCue = new HashMap<>();
         for (int i = 0; i < texts.size(); i++) {
