@@ -1,3 +1,4 @@
+import { scrollToCue } from '../state/reveal';
 import { nameOf, useOthers } from '../state/others';
 import { PersonMark } from '../ui/PersonMark';
 
@@ -14,9 +15,7 @@ export function OthersHere() {
           key={one.page}
           aria-label={`${nameOf(one)} has this clip open too${one.cueId ? ': show where' : ''}`}
           title={`${nameOf(one)} has this clip open too`}
-          onClick={() =>
-            one.cueId && window.dispatchEvent(new CustomEvent('reveal-cue', { detail: one.cueId }))
-          }
+          onClick={() => one.cueId && scrollToCue(one.cueId)}
           className="-ml-1 rounded-full first:ml-0 hover:z-10"
         >
           <PersonMark name={nameOf(one)} typing={one.typing} />

@@ -1,6 +1,7 @@
 import type { Cue, Edit, Track, Word } from '../api/types';
 import { usePlayer } from '../player/player';
 import { useLit } from '../state/lit';
+import { scrollToWord } from '../state/reveal';
 import { chosenCues, useSelection } from '../state/selection';
 
 export type Step = { kind: 'undo' } | { kind: 'redo' };
@@ -69,7 +70,7 @@ function currentWord(words: Word[], selectedCues: Cue[]): number {
 
 /** Brings a word into view and gives it the keyboard; a row that is far away is scrolled to first. */
 export function reveal(wordId: number) {
-  window.dispatchEvent(new CustomEvent('reveal-word', { detail: wordId }));
+  scrollToWord(wordId);
   requestAnimationFrame(() =>
     requestAnimationFrame(() => {
       const { selected, typing } = useSelection.getState();

@@ -4,6 +4,7 @@ import type { Clip, Cue, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 import { useTranslation } from '../api/translations';
 import { usePlayer } from '../player/player';
+import { useReveal } from '../state/reveal';
 import { useSelection } from '../state/selection';
 import { CueRow } from './CueRow';
 import { followClock, useLit } from '../state/lit';
@@ -44,26 +45,20 @@ export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks:
       }),
     [items, rows],
   );
-  useEffect(() => {
-    const onReveal = (e: Event) => {
-      const wordId = (e as CustomEvent<number>).detail;
-      const index = items.findIndex((row) => 'cue' in row && row.cue.words.some((w) => w.id === wordId));
-      if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
-    };
-    const onRevealCue = (e: Event) => {
-      const cueId = (e as CustomEvent<number>).detail;
-      const index = items.findIndex(
-        (row) => ('cue' in row && row.cue.id === cueId) || ('headline' in row && row.headline.id === cueId),
-      );
-      if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
-    };
-    window.addEventListener('reveal-word', onReveal);
-    window.addEventListener('reveal-cue', onRevealCue);
-    return () => {
-      window.removeEventListener('reveal-word', onReveal);
-      window.removeEventListener('reveal-cue', onRevealCue);
-    };
-  }, [items, rows]);
+  useEffect(
+    () =>
+      useReveal.subscribe(({ asked }) => {
+        if (!asked) return;
+        const index = items.findIndex((row) =>
+          'wordId' in asked
+            ? 'cue' in row && row.cue.words.some((w) => w.id === asked.wordId)
+            : ('cue' in row && row.cue.id === asked.cueId) ||
+              ('headline' in row && row.headline.id === asked.cueId),
+        );
+        if (index >= 0) rows.scrollToIndex(index, { align: 'auto' });
+      }),
+    [items, rows],
+  );
 
   useEffect(
     () =>

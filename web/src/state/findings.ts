@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import type { Finding, Found } from '../api/types';
 import { usePlayer } from '../player/player';
+import { scrollToCue } from './reveal';
 import { useSelection } from './selection';
 
 interface Findings {
@@ -50,7 +51,7 @@ export function goTo(finding: Finding, headlines: number[]) {
   else if (spot.wordId) select({ kind: 'word', id: spot.wordId });
   else if (spot.cueId) select({ kind: 'cue', id: spot.cueId });
   usePlayer.getState().seek(spot.ms);
-  window.dispatchEvent(new CustomEvent('reveal-cue', { detail: spot.cueId }));
+  scrollToCue(spot.cueId);
 }
 
 /** The next open finding after the one in hand, else after the playhead; or the one before. */
