@@ -127,45 +127,7 @@ export type Remedy = Schemas['Remedy'];
 export type CheckKind = Schemas['KindView'];
 export type Limits = Schemas['Limits'];
 
+/** Every kind of edit that the server knows. */
 export type Edit =
-  | Schemas['RetypeCue']
-  | Schemas['SplitCue']
-  | Schemas['JoinCues']
-  | Schemas['MoveWord']
-  | Schemas['BreakLine']
-  | Schemas['DeleteCues']
-  | Schemas['SetEmphasis']
-  | Schemas['PutEmoji']
-  | Schemas['ConfirmWords']
-  | Schemas['ConfirmConfidentWords']
-  | Schemas['SetLanguage']
-  | Schemas['RetimeWord']
-  | Schemas['ShiftCues']
-  | Schemas['MoveEdge']
-  | Schemas['NudgeWords']
-  | Schemas['ShiftAfter']
-  | Schemas['StretchCues']
-  | Schemas['SetCueTime']
-  | Schemas['BridgeGaps']
-  | Schemas['TrimToSpeech']
-  | Schemas['HoldAtLeast']
-  | Schemas['AddCue']
-  | Schemas['ReplaceText']
-  | Schemas['JoinRun']
-  | Schemas['BalanceLines']
-  | Schemas['ReleaseBreaks']
-  | Schemas['Rebreak']
-  | Schemas['Restyle']
-  | (Omit<Schemas['ChangeLook'], 'look'> & { look?: Look })
-  | Schemas['Reframe']
-  | Schemas['Lock']
-  | Schemas['AcceptUnscripted']
-  | Schemas['DropUnscripted']
-  | Schemas['DropWords']
-  | Schemas['Shorten']
-  | Schemas['ApplyRemedies']
-  | Schemas['DismissFinding']
-  | Schemas['FollowVoice']
-  | Schemas['PutHeadline']
-  | Schemas['DropHeadline']
-  | Schemas['RewriteByPolicy'];
+  | Exclude<Schemas['EditRequest']['edit'], Schemas['ChangeLook']>
+  | (Omit<Schemas['ChangeLook'], 'look'> & { look?: Look });
