@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.ZipEntry;
@@ -135,6 +136,8 @@ class OrderApiTest extends OnATrack {
                 "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],\"how\":{\"preset\":\"veryslow\"}}");
         Patience.await("the long one at work")
                 .until(() -> each(order(id(first)).path("lines"), "state").equals(List.of("RUNNING")));
+        // It neither ends while the others are held, nor depends on the speed of the machine.
+        Patience.await("its encoder").until(() -> signal("STOP") > 0);
         JsonNode view = ask(
                 "/api/orders",
                 "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"STILL\",\"POSTER\"],\"sidecars\":[\"srt\",\"webvtt\"]}");
@@ -155,6 +158,7 @@ class OrderApiTest extends OnATrack {
         assertThat(each(stopped.path("lines"), "state")).containsOnly("STOPPED");
         assertThat(refused("/api/jobs/" + ids.get(0) + "/place", "{}")).contains("no longer in the queue");
         ask("/api/orders/" + id(first) + "/stop", "");
+        signal("CONT");
         ask("/api/orders/" + order + "/again", "");
         JsonNode made = made(order);
         assertThat(each(made.path("lines"), "state")).containsOnly("DONE");
@@ -217,5 +221,19 @@ class OrderApiTest extends OnATrack {
                 "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],\"how\":{\"megabytes\":0.01}}")));
         assertThat(tiny.path("lines").path(0).path("state").asString()).isEqualTo("FAILED");
         assertThat(tiny.path("lines").path(0).path("message").asString()).contains("MB are needed");
+    }
+
+    /** Sends a signal to every encoder that this process has started. @return how many there are */
+    private static int signal(String name) throws IOException, InterruptedException {
+        List<ProcessHandle> encoders = ProcessHandle.current()
+                .descendants()
+                .filter(process -> process.info().command().orElse("").endsWith("ffmpeg"))
+                .toList();
+        for (ProcessHandle encoder : encoders) {
+            new ProcessBuilder("kill", "-" + name, Long.toString(encoder.pid()))
+                    .start()
+                    .waitFor();
+        }
+        return encoders.size();
     }
 }

@@ -157,7 +157,7 @@ class ReviewApiTest extends OnATrack {
         assertThat(said(client.ask("POST", path, "{\"atMs\":5,\"text\":\"x\"}")))
                 .contains("Write your name");
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":5,\"text\":\" \"}")))
-                .contains("says nothing");
+                .contains("is empty");
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"text\":\"x\"}")))
                 .contains("a moment of the clip");
         assertThat(said(client.ask("POST", path, "{\"author\":\"Cy\",\"atMs\":99999999,\"text\":\"x\"}")))
