@@ -65,7 +65,7 @@ export function AxesPart(props: {
         ))}
         {clips.length === 0 && <p className="text-soft">There are no clips yet.</p>}
       </Row>
-      <Row title="Made of each">
+      <Row title="Outputs">
         {chips(
           'outputs',
           outputs.map((o) => ({ value: o.output, label: o.label, about: o.said })),
@@ -81,20 +81,20 @@ export function AxesPart(props: {
           })),
         )}
       </Row>
-      <Row title="In the styles">
+      <Row title="Styles">
         {chips('styles', [
           { value: '', label: 'As it is' },
           ...styles.map((s) => ({ value: s.name, label: s.name })),
         ])}
       </Row>
-      <Row title="In the frames">
+      <Row title="Frames">
         {chips(
           'frames',
           ['', ...(frames ?? [])].map((f) => ({ value: f, label: f || 'As it is' })),
         )}
       </Row>
       {translated.length > 0 && (
-        <Row title="In the languages">
+        <Row title="Languages">
           {chips('languages', [
             { value: '', label: 'The clip’s own' },
             ...translated.map((t) => ({ value: t, label: languages.find((l) => l.tag === t)?.name ?? t })),

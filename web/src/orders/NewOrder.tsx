@@ -38,7 +38,7 @@ export function NewOrder() {
   const goesOn = 'It goes on when you close this window.';
   const note =
     lines.length === 0
-      ? 'Choose clips and what is to be made of them.'
+      ? 'Choose clips and outputs.'
       : estimates.isFetching
         ? 'Estimating size and time from short pieces of the clips.'
         : told

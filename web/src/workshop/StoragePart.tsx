@@ -52,7 +52,7 @@ export function StoragePart() {
         <Keep storage={storage.data} />
       </div>
       <p className="mt-6 text-note text-soft">
-        All of it goes into one file, while work goes on, with{' '}
+        To save all of it in one file while work goes on:{' '}
         <code className="rounded bg-sunk px-1.5 py-0.5">./salt-drum backup FILE</code>
       </p>
     </section>

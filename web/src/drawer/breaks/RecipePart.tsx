@@ -16,8 +16,8 @@ const CONTROLS: { field: Numbers; label: string; least: number; most: number; st
     { field: 'lineCharacters', label: 'Characters a line', least: 4, most: 60, step: 1, unit: '' },
     { field: 'lines', label: 'Lines', least: 1, most: 4, step: 1, unit: '' },
     { field: 'words', label: 'Words a cue', least: 1, most: 20, step: 1, unit: '' },
-    { field: 'longestMs', label: 'Longest display time', least: 500, most: 10_000, step: 100, unit: 's' },
-    { field: 'shortestMs', label: 'Shortest display time', least: 0, most: 2_000, step: 20, unit: 's' },
+    { field: 'longestMs', label: 'Shown at most', least: 500, most: 10_000, step: 100, unit: 's' },
+    { field: 'shortestMs', label: 'Shown at least', least: 0, most: 2_000, step: 20, unit: 's' },
     { field: 'pauseMs', label: 'Pause that breaks', least: 100, most: 2_000, step: 10, unit: 's' },
     { field: 'bridgeMs', label: 'Bridge gaps up to', least: 0, most: 1_500, step: 10, unit: 's' },
     { field: 'holdMs', label: 'Stay after a word', least: 0, most: 1_500, step: 10, unit: 's' },
@@ -119,7 +119,7 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
     );
   };
   return (
-    <Section title="Its numbers">
+    <Section title="Settings of the recipe">
       <div className="space-y-2">
         {CONTROLS.map(({ field, label, least, most, step, unit }) => (
           <label key={field} className="flex items-center gap-2.5 text-note">

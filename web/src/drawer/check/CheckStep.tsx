@@ -42,7 +42,11 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
           open.length === 0 ? 'No findings' : open.length === 1 ? '1 finding' : `${open.length} findings`
         }
       >
-        {measuring && <JobLine job={measuring} what="Measuring picture and voice" />}
+        {measuring && (
+          <div className="mb-3">
+            <JobLine job={measuring} what="Measuring picture and voice" />
+          </div>
+        )}
         {!measuring && open.length === 0 && (
           <p className="mb-3 text-note text-soft">
             Checked {track.cues.length} cues for {looked.length} kinds of mistakes. Found none.
@@ -67,7 +71,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
         )}
         {edits.length < open.length && edits.length > 1 && (
           <p className="mt-2 text-note text-soft">
-            {open.length - edits.length} {open.length - edits.length === 1 ? 'wants' : 'want'} your eye or
+            {open.length - edits.length} {open.length - edits.length === 1 ? 'needs' : 'need'} your eye or
             ear.
           </p>
         )}

@@ -33,7 +33,8 @@ class PlainEnglishTest {
             Pattern.compile("(?:^|\\n)[ \\t]*(/\\*\\*.*?\\*/|//[^\\n]*(?:\\n[ \\t]*//[^\\n]*)*)", Pattern.DOTALL);
 
     private static final Pattern JAVA_MESSAGE = Pattern.compile("\"((?:\\\\.|[^\"\\\\\\n])*)\"");
-    private static final Pattern PAGE_MESSAGE = Pattern.compile("[\"'`]([A-Z“][^\"'`<>=;]*)[\"'`]|>([^<>{}=;]+)<");
+    private static final Pattern PAGE_MESSAGE =
+            Pattern.compile("[\"'`]([A-Z“][^\"'`<>=;]*)[\"'`]|[>}]([^<>{}=;()]+)[<{]");
     private static final Pattern WORDS = Pattern.compile("(\\p{L}+[,.:;]? ){2}\\p{L}+");
     private static final Pattern CODE_LIKE = Pattern.compile(
             "#\\{|:[0-9]|\\b(select|insert|update|delete|where|from \\w+ where|order by|on conflict)\\b|^ ?(a an|the a) |[|\\\\]{1}[bdsw(]");

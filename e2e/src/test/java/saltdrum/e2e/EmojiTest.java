@@ -124,7 +124,8 @@ class EmojiTest extends AtTheStyle {
         button("Emoji for words").click();
         page.getByLabel("Another emoji for coats").click();
         svg("harmful.svg", "<svg viewBox='0 0 9 9'><script>alert(1)</script><path d='M0 0h9v9z'/></svg>");
-        assertThat(page.getByText("A drawing with flat colours cannot have “script”.").first())
+        assertThat(page.getByText("A drawing with flat colours cannot have “script”.")
+                        .first())
                 .isVisible();
         svg("Red buoy.svg", "<svg viewBox='0 0 9 9'><path fill='#cf4327' d='M0 9L4.5 0L9 9z'/></svg>");
         long version = version(clipId);
