@@ -5,6 +5,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -24,20 +25,28 @@ class SpeechWarmUpTask {
     private static final Logger LOG = LoggerFactory.getLogger(SpeechWarmUpTask.class);
 
     private final SpeechDesk speech;
-    private final Concurrency hands;
+    private final Runnable trial;
+    private final Concurrency concurrency;
     private final boolean warm;
     private CompletableFuture<Void> checked = CompletableFuture.completedFuture(null);
     private CompletableFuture<Void> ready = CompletableFuture.completedFuture(null);
 
-    SpeechWarmUpTask(SpeechDesk speech, Concurrency hands, Settings settings) {
+    @Autowired
+    SpeechWarmUpTask(SpeechDesk speech, Concurrency concurrency, Settings settings) {
+        this(speech, speech::warm, concurrency, settings);
+    }
+
+    /** @param trial loads and tries the models */
+    SpeechWarmUpTask(SpeechDesk speech, Runnable trial, Concurrency concurrency, Settings settings) {
         this.speech = speech;
-        this.hands = hands;
+        this.trial = trial;
+        this.concurrency = concurrency;
         this.warm = settings.warm();
     }
 
     @PostConstruct
     void begin() {
-        if (hands.in(Lane.HEARING) == 0) {
+        if (concurrency.in(Lane.HEARING) == 0) {
             return;
         }
         Executor aside = SpeechWarmUpTask::aside;
@@ -64,7 +73,7 @@ class SpeechWarmUpTask {
 
     private void warm() {
         try {
-            speech.warm();
+            trial.run();
         } catch (SaltDrumException e) {
             // The page reports it next to the choice of language.
             LOG.warn(e.getMessage());
