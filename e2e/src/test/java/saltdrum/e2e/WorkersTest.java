@@ -43,17 +43,17 @@ class WorkersTest {
             awaitWorkers(server, 3);
 
             List<String> orders = new ArrayList<>();
-            Set<Long> hands = new TreeSet<>();
+            Set<Long> workers = new TreeSet<>();
             orders.add(order(server, clip, "\"Mallet\",\"Chalk\"", "veryslow", 18));
-            Patience.await("a film in the hands of each worker").until(() -> {
-                note(server, hands);
-                return hands.size() > 1;
+            Patience.await("a film at each worker").until(() -> {
+                note(server, workers);
+                return workers.size() > 1;
             });
             for (int i = 0; i < KILLS; i++) {
                 if (i % 3 == 0) {
                     orders.add(order(server, clip, i % 2 == 0 ? "\"Mallet\"" : "\"Chalk\"", "slow", 20 + i));
                 }
-                awaitFilm(server, hands);
+                awaitFilm(server, workers);
                 RunningServer.pause(random.nextInt(1500));
                 switch (i % 4) {
                     case 0, 2 -> {
@@ -82,12 +82,12 @@ class WorkersTest {
                 for (JsonNode line : server.get("/api/orders/" + order).path("lines")) {
                     JsonNode job = server.awaitEnd(line.path("id").asString());
                     assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");
-                    note(server, hands);
+                    note(server, workers);
                 }
             }
-            System.out.println(KILLS + " kills, " + orders.size() + " orders, made by processes " + hands);
+            System.out.println(KILLS + " kills, " + orders.size() + " orders, made by processes " + workers);
             check(server, orders);
-            assertThat(hands).as("who made films").doesNotContain(server.pid());
+            assertThat(workers).as("who made films").doesNotContain(server.pid());
             goingWorkersSayGoodbye(server, one, two);
             nothingIsLeft(server);
         } finally {
@@ -158,9 +158,9 @@ class WorkersTest {
     }
 
     /** Waits until a worker has a film in hand; none may be left to be made. */
-    private static void awaitFilm(RunningServer server, Set<Long> hands) {
-        Patience.await("a film in a worker's hands").until(() -> {
-            note(server, hands);
+    private static void awaitFilm(RunningServer server, Set<Long> workers) {
+        Patience.await("a film at a worker").until(() -> {
+            note(server, workers);
             JsonNode work = server.get("/api/work");
             return work.path("workers").toString().contains("\"RENDER\"") || rendersWaiting(work) == 0;
         });
@@ -176,11 +176,11 @@ class WorkersTest {
     }
 
     /** Which processes have films in hand. */
-    private static void note(RunningServer server, Set<Long> hands) throws IOException {
+    private static void note(RunningServer server, Set<Long> workers) throws IOException {
         for (JsonNode worker : server.get("/api/work").path("workers")) {
             for (JsonNode job : worker.path("underWay")) {
                 if (job.path("kind").asString().equals("RENDER")) {
-                    hands.add(worker.path("process").asLong());
+                    workers.add(worker.path("process").asLong());
                 }
             }
         }

@@ -47,13 +47,13 @@ public record TextBlock(Box box, double smallest) {
         double right = 0;
         double bottom = 0;
         double outline = 0;
-        for (PaintLayer coat : word.coats()) {
-            Box reach = coat.around(Box.EMPTY);
+        for (PaintLayer layer : word.coats()) {
+            Box reach = layer.around(Box.EMPTY);
             left = Math.max(left, -reach.x());
             top = Math.max(top, -reach.y());
             right = Math.max(right, reach.right());
             bottom = Math.max(bottom, reach.bottom());
-            if (coat instanceof PaintLayer.Outline one) {
+            if (layer instanceof PaintLayer.Outline one) {
                 outline = Math.max(outline, one.width());
             }
         }

@@ -81,8 +81,8 @@ final class PlateMarks {
     /** A path in design pixels from the box's top left: letters of 1000 pixels have the same units. */
     private static Mark shape(String path, Box box, Box bare, Pose pose, List<PaintLayer> coats, Tracks tracks) {
         Box ink = bare;
-        for (PaintLayer coat : coats) {
-            ink = ink.union(coat.around(bare));
+        for (PaintLayer layer : coats) {
+            ink = ink.union(layer.around(bare));
         }
         return new Mark.Glyphs(
                 0,

@@ -74,8 +74,8 @@ abstract class WordPlace {
 
     Mark mark(List<Mark.PlacedGlyph> glyphs, List<PaintLayer> coats, Box bare, Pose about, Tracks tracks) {
         Box ink = bare;
-        for (PaintLayer coat : coats) {
-            ink = ink.union(coat.around(bare));
+        for (PaintLayer layer : coats) {
+            ink = ink.union(layer.around(bare));
         }
         return new Mark.Glyphs(
                 word.word().id(),

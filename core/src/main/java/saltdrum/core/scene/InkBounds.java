@@ -47,6 +47,6 @@ public final class InkBounds {
             return picture.ink();
         }
         Mark.Plate plate = (Mark.Plate) mark;
-        return plate.coats().stream().map(coat -> coat.around(plate.box())).reduce(plate.box(), Box::union);
+        return plate.coats().stream().map(layer -> layer.around(plate.box())).reduce(plate.box(), Box::union);
     }
 }

@@ -12,12 +12,12 @@ final class PaintLayersPainter {
 
     /** Casts a soft shadow; how depends on the kind of mark. */
     interface SoftCast {
-        void paint(PaintLayer.Shadow cast);
+        void paint(PaintLayer.Shadow shadow);
     }
 
-    /** The shape of a cast: grown, and where it falls. */
+    /** The shape of a shadow: grown, and where it falls. */
     interface Silhouette {
-        void paint(Canvas canvas, PaintLayer.Shadow cast);
+        void paint(Canvas canvas, PaintLayer.Shadow shadow);
     }
 
     /**
@@ -25,22 +25,22 @@ final class PaintLayersPainter {
      */
     static void paint(
             Canvas canvas, Path path, List<PaintLayer> coats, String over, SoftCast soft, Silhouette silhouette) {
-        for (PaintLayer coat : coats) {
-            if (coat instanceof PaintLayer.Fill fill) {
+        for (PaintLayer layer : coats) {
+            if (layer instanceof PaintLayer.Fill fill) {
                 try (Paint paint = Paints.fill(fill.paint(), over, 1)) {
                     canvas.drawPath(path, paint);
                 }
-            } else if (coat instanceof PaintLayer.Outline outline) {
+            } else if (layer instanceof PaintLayer.Outline outline) {
                 try (Paint paint =
                         Paints.stroke(Paints.fill(outline.paint(), null, 1), outline.width(), outline.join())) {
                     canvas.drawPath(path, paint);
                 }
-            } else if (coat instanceof PaintLayer.Shadow cast && cast.sigma() > 0) {
-                soft.paint(cast);
-            } else if (coat instanceof PaintLayer.Shadow cast) {
+            } else if (layer instanceof PaintLayer.Shadow shadow && shadow.sigma() > 0) {
+                soft.paint(shadow);
+            } else if (layer instanceof PaintLayer.Shadow shadow) {
                 canvas.save();
-                canvas.translate((float) cast.dx(), (float) cast.dy());
-                silhouette.paint(canvas, cast);
+                canvas.translate((float) shadow.dx(), (float) shadow.dy());
+                silhouette.paint(canvas, shadow);
                 canvas.restore();
             }
         }

@@ -53,7 +53,7 @@ public class FindingsService {
     private final TrackStore tracks;
     private final StyleShelf styles;
     private final SceneMaker scenes;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
     private final GlossaryStore glossary;
     private final Dictionaries dictionaries;
     private final SpellingSuggestions likely;
@@ -71,7 +71,7 @@ public class FindingsService {
             TrackStore tracks,
             StyleShelf styles,
             SceneMaker scenes,
-            ClientSettingsStore houses,
+            ClientSettingsStore clientSettings,
             GlossaryStore glossary,
             Dictionaries dictionaries,
             SpellingSuggestions likely,
@@ -82,7 +82,7 @@ public class FindingsService {
         this.tracks = tracks;
         this.styles = styles;
         this.scenes = scenes;
-        this.houses = houses;
+        this.clientSettings = clientSettings;
         this.glossary = glossary;
         this.dictionaries = dictionaries;
         this.likely = likely;
@@ -149,11 +149,11 @@ public class FindingsService {
         StoredTrack stored = tracks.get(clipId);
         Track track = stored.track();
         Size size = clip.info().size();
-        ClientSettings house = houses.of(clip);
+        ClientSettings settings = clientSettings.of(clip);
         Style style = styles.of(track);
         ClipMeasurements measured = measures.of(clipId);
         Scene scene = scenes.make(track, style, size);
-        FrameLayout layout = track.frame().layout(size, house.zones());
+        FrameLayout layout = track.frame().layout(size, settings.zones());
         SpellingSuggestions.Look words = likely.look(track.language());
         CheckInput subject = new CheckInput.Builder(
                         track,
@@ -161,8 +161,8 @@ public class FindingsService {
                         layout,
                         new Cascade(style, track.styling()),
                         new SceneTrialLayout(scenes, styles::of, size))
-                .limits(house.limits())
-                .unsureBelow(house.unsureBelow())
+                .limits(settings.limits())
+                .unsureBelow(settings.unsureBelow())
                 .onsets(measured.onsets())
                 .light(light(measured, track.frame(), layout))
                 .spelling(misspelt(clip, track), words::of)

@@ -122,8 +122,8 @@ public final class EdgeContrast {
         }
 
         private void plate(Mark.Plate plate, MarkState state, Affine way, double seen) {
-            for (PaintLayer coat : plate.coats()) {
-                if (coat instanceof PaintLayer.Fill fill) {
+            for (PaintLayer layer : plate.coats()) {
+                if (layer instanceof PaintLayer.Fill fill) {
                     String colour = state.fill() != null ? state.fill() : middle(fill.paint());
                     Box box = plate.box();
                     Box drawn = new Box(box.x(), box.y(), box.width() * Math.min(1, state.extent()), box.height());
@@ -134,13 +134,13 @@ public final class EdgeContrast {
 
         private void word(Mark.Glyphs word, MarkState state, Affine way, double seen) {
             List<Ring> rings = rings(word, state, seen);
-            List<PaintLayer.Shadow> casts = word.coats().stream()
+            List<PaintLayer.Shadow> shadows = word.coats().stream()
                     .filter(PaintLayer.Shadow.class::isInstance)
                     .map(PaintLayer.Shadow.class::cast)
                     .toList();
             double widest = word.coats().stream()
                     .filter(PaintLayer.Outline.class::isInstance)
-                    .mapToDouble(coat -> ((PaintLayer.Outline) coat).width())
+                    .mapToDouble(layer -> ((PaintLayer.Outline) layer).width())
                     .max()
                     .orElse(0);
             Box box = letters(word);
@@ -154,9 +154,9 @@ public final class EdgeContrast {
                     double dy = way.b() * x + way.d() * y + way.f();
                     double code = light.at(sample, dx / width, dy / height);
                     code = over(code, dx, dy);
-                    for (PaintLayer.Shadow cast : casts) {
-                        double part = coverage(cast, STROKE * word.size() + 2 * widest);
-                        code = mixed(code, LightSamples.code(cast.colour()), seen * alpha(cast.colour()) * part);
+                    for (PaintLayer.Shadow shadow : shadows) {
+                        double part = coverage(shadow, STROKE * word.size() + 2 * widest);
+                        code = mixed(code, LightSamples.code(shadow.colour()), seen * alpha(shadow.colour()) * part);
                     }
                     ratios[n++] = best(code, rings);
                 }
@@ -186,8 +186,8 @@ public final class EdgeContrast {
     private static Box letters(Mark.Glyphs word) {
         Box bare = word.ink();
         double grow = 0;
-        for (PaintLayer coat : word.coats()) {
-            if (coat instanceof PaintLayer.Outline outline) {
+        for (PaintLayer layer : word.coats()) {
+            if (layer instanceof PaintLayer.Outline outline) {
                 grow = Math.max(grow, outline.width());
             }
         }
@@ -215,8 +215,8 @@ public final class EdgeContrast {
                 rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
             }
         }
-        for (PaintLayer coat : word.coats()) {
-            if (coat instanceof PaintLayer.Fill fill) {
+        for (PaintLayer layer : word.coats()) {
+            if (layer instanceof PaintLayer.Fill fill) {
                 String colour = state.fill() != null ? state.fill() : middle(fill.paint());
                 rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
             }
@@ -227,8 +227,8 @@ public final class EdgeContrast {
     /** Coded lightness of a word's letters, 0 to 255. */
     public static double fill(Mark.Glyphs word, MarkState state) {
         String colour = state.fill();
-        for (PaintLayer coat : word.coats()) {
-            if (colour == null && coat instanceof PaintLayer.Fill fill) {
+        for (PaintLayer layer : word.coats()) {
+            if (colour == null && layer instanceof PaintLayer.Fill fill) {
                 colour = middle(fill.paint());
             }
         }
@@ -271,13 +271,13 @@ public final class EdgeContrast {
      * The share of a shadow's colour next to a letter, on the side away from the shadow: the profile of a stroke
      * blurred by a Gaussian.
      */
-    public static double coverage(PaintLayer.Shadow cast, double stroke) {
-        double away = BESIDE + Math.hypot(cast.dx(), cast.dy()) - cast.grow();
-        if (cast.sigma() <= 0) {
+    public static double coverage(PaintLayer.Shadow shadow, double stroke) {
+        double away = BESIDE + Math.hypot(shadow.dx(), shadow.dy()) - shadow.grow();
+        if (shadow.sigma() <= 0) {
             return away <= 0 ? 1 : 0;
         }
-        double wide = stroke + 2 * cast.grow();
-        return normal((away + wide) / cast.sigma()) - normal(away / cast.sigma());
+        double wide = stroke + 2 * shadow.grow();
+        return normal((away + wide) / shadow.sigma()) - normal(away / shadow.sigma());
     }
 
     /** Cumulative normal distribution (Abramowitz and Stegun, 26.2.17; off by 7.5e-8 at most). */

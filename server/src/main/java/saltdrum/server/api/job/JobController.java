@@ -43,7 +43,7 @@ class JobController {
     private final MediaAnswers videos;
     private final Workers workers;
     private final SceneMaker scenes;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
 
     JobController(
             ClipStore clips,
@@ -52,10 +52,10 @@ class JobController {
             MediaAnswers videos,
             Workers workers,
             SceneMaker scenes,
-            ClientSettingsStore houses) {
+            ClientSettingsStore clientSettings) {
         this.videos = videos;
         this.scenes = scenes;
-        this.houses = houses;
+        this.clientSettings = clientSettings;
         this.clips = clips;
         this.jobs = jobs;
         this.media = media;
@@ -111,7 +111,9 @@ class JobController {
         return new OrderedStage(
                 order.output(),
                 order.track().frame(),
-                order.track().frame().layout(clip.info().size(), houses.of(clip).zones()),
+                order.track()
+                        .frame()
+                        .layout(clip.info().size(), clientSettings.of(clip).zones()),
                 scenes.make(order.track(), order.style(), clip.info().size()));
     }
 

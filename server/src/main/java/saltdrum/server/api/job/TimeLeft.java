@@ -22,8 +22,8 @@ final class TimeLeft {
         if (estimate == null) {
             return paced == null ? null : Math.round(paced);
         }
-        double reckoned = Math.max(0, estimate - spent);
+        double estimated = Math.max(0, estimate - spent);
         double trust = Math.min(1, progress / SURE);
-        return Math.round(paced == null ? reckoned : trust * paced + (1 - trust) * reckoned);
+        return Math.round(paced == null ? estimated : trust * paced + (1 - trust) * estimated);
     }
 }

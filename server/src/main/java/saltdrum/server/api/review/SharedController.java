@@ -61,7 +61,7 @@ public class SharedController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final JobStore jobs;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
     private final SceneMaker scenes;
     private final StyleShelf styles;
     private final MediaAnswers videos;
@@ -75,7 +75,7 @@ public class SharedController {
             ClipStore clips,
             TrackStore tracks,
             JobStore jobs,
-            ClientSettingsStore houses,
+            ClientSettingsStore clientSettings,
             SceneMaker scenes,
             StyleShelf styles,
             MediaAnswers videos,
@@ -87,7 +87,7 @@ public class SharedController {
         this.clips = clips;
         this.tracks = tracks;
         this.jobs = jobs;
-        this.houses = houses;
+        this.clientSettings = clientSettings;
         this.scenes = scenes;
         this.styles = styles;
         this.videos = videos;
@@ -201,7 +201,7 @@ public class SharedController {
         return new SharedStage(
                 shown.version,
                 frame,
-                frame.layout(size, houses.of(clip).zones()),
+                frame.layout(size, clientSettings.of(clip).zones()),
                 scenes.make(shown.track, styles.of(shown.track), size));
     }
 

@@ -33,21 +33,21 @@ import saltdrum.server.work.run.Workers;
 @RequestMapping("/api")
 class CheckController {
     private final FindingsService inspector;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
     private final ClipStore clips;
     private final TrackStore tracks;
     private final Workers workers;
 
     CheckController(
             FindingsService inspector,
-            ClientSettingsStore houses,
+            ClientSettingsStore clientSettings,
             ClipStore clips,
             TrackStore tracks,
             Workers workers) {
         this.tracks = tracks;
         this.clips = clips;
         this.inspector = inspector;
-        this.houses = houses;
+        this.clientSettings = clientSettings;
         this.workers = workers;
     }
 
@@ -94,7 +94,7 @@ class CheckController {
     @Operation(summary = "From where on something is a finding, for a client or the workshop")
     @GetMapping("/limits")
     Limits limits(@RequestParam(required = false) Long client) {
-        return houses.of(client).limits();
+        return clientSettings.of(client).limits();
     }
 
     @Operation(summary = "All limits with their ranges")
@@ -106,7 +106,7 @@ class CheckController {
     @Audited("Settled the limits of checks")
     @PutMapping("/limits")
     Limits setLimits(@RequestParam(required = false) Long client, @RequestBody Limits limits) {
-        houses.setLimits(client, limits);
+        clientSettings.setLimits(client, limits);
         return limits(client);
     }
 
@@ -114,7 +114,7 @@ class CheckController {
     @Audited("Took the usual limits again")
     @DeleteMapping("/limits")
     Limits usualLimits(@RequestParam(required = false) Long client) {
-        houses.setLimits(client, null);
+        clientSettings.setLimits(client, null);
         return limits(client);
     }
 }

@@ -74,7 +74,7 @@ record CueView(
             return cues;
         }
 
-        CueView view(ClientSettings house) {
+        CueView view(ClientSettings settings) {
             double speed = ReadingSpeed.of(cue, time);
             return new CueView(
                     cue.id(),
@@ -82,7 +82,7 @@ record CueView(
                     time.hideMs(),
                     restMs,
                     Math.round(speed * 10) / 10.0,
-                    cue.words().size() > 1 && speed > house.limits().speed(cue.text()),
+                    cue.words().size() > 1 && speed > settings.limits().speed(cue.text()),
                     cue.given() != null
                             && (cue.given().showMs() != null || cue.given().hideMs() != null),
                     Translation.byHand(cue),
@@ -91,16 +91,16 @@ record CueView(
                     !cue.look().isEmpty(),
                     Scripts.rightToLeft(cue.text()),
                     cue.lineStarts(),
-                    words(cue.words(), house.unsureBelow()));
+                    words(cue.words(), settings.unsureBelow()));
         }
     }
 
-    static List<CueView> of(Track track, ClientSettings house) {
-        return of(Seen.of(track), house);
+    static List<CueView> of(Track track, ClientSettings settings) {
+        return of(Seen.of(track), settings);
     }
 
-    static List<CueView> of(List<Seen> cues, ClientSettings house) {
-        return cues.stream().map(seen -> seen.view(house)).toList();
+    static List<CueView> of(List<Seen> cues, ClientSettings settings) {
+        return cues.stream().map(seen -> seen.view(settings)).toList();
     }
 
     private static List<WordView> words(List<Word> words, double unsureBelow) {

@@ -28,24 +28,24 @@ import saltdrum.server.store.clip.ClipStore;
 @RequestMapping("/api")
 class FrameController {
     private final ClipStore clips;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
 
-    FrameController(ClipStore clips, ClientSettingsStore houses) {
+    FrameController(ClipStore clips, ClientSettingsStore clientSettings) {
         this.clips = clips;
-        this.houses = houses;
+        this.clientSettings = clientSettings;
     }
 
     @Operation(summary = "Where everything would lie in a frame; nothing is kept")
     @PostMapping("/clips/{clipId}/frame/attempt")
     FrameLayout attempt(@PathVariable String clipId, @RequestBody Frame frame) {
         ClipRow clip = clips.get(clipId);
-        return frame.layout(clip.info().size(), houses.of(clip).zones());
+        return frame.layout(clip.info().size(), clientSettings.of(clip).zones());
     }
 
     @Operation(summary = "What a phone lays over the clips of a client, or of the workshop")
     @GetMapping("/zones")
     SafeZones zones(@RequestParam(required = false) Long client) {
-        return houses.of(client).zones();
+        return clientSettings.of(client).zones();
     }
 
     @Operation(summary = "Values that can be set, with their ranges")
@@ -57,7 +57,7 @@ class FrameController {
     @Audited("Settled the safe zones")
     @PutMapping("/zones")
     SafeZones setZones(@RequestParam(required = false) Long client, @RequestBody SafeZones zones) {
-        houses.setZones(client, zones);
+        clientSettings.setZones(client, zones);
         return zones(client);
     }
 
@@ -65,7 +65,7 @@ class FrameController {
     @Audited("Took the usual safe zones again")
     @DeleteMapping("/zones")
     SafeZones usualZones(@RequestParam(required = false) Long client) {
-        houses.setZones(client, null);
+        clientSettings.setZones(client, null);
         return zones(client);
     }
 }

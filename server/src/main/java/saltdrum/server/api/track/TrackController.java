@@ -33,16 +33,20 @@ class TrackController {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final TrackHistory history;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
     private final StyleStore styles;
 
     TrackController(
-            ClipStore clips, TrackStore tracks, TrackHistory history, ClientSettingsStore houses, StyleStore styles) {
+            ClipStore clips,
+            TrackStore tracks,
+            TrackHistory history,
+            ClientSettingsStore clientSettings,
+            StyleStore styles) {
         this.styles = styles;
         this.clips = clips;
         this.tracks = tracks;
         this.history = history;
-        this.houses = houses;
+        this.clientSettings = clientSettings;
     }
 
     /** A change names what it was made on. */
@@ -66,7 +70,7 @@ class TrackController {
     TrackView get(@PathVariable String clipId) {
         ClipRow clip = clips.get(clipId);
         return TrackView.of(
-                tracks.get(clipId), history.steps(clipId), clip.info().size(), houses.of(clip));
+                tracks.get(clipId), history.steps(clipId), clip.info().size(), clientSettings.of(clip));
     }
 
     @Operation(
@@ -140,6 +144,6 @@ class TrackController {
 
     private TrackPatch patch(StoredChange change) {
         ClipRow clip = clips.get(change.after().id());
-        return TrackPatch.of(change, history.steps(clip.id()), clip.info().size(), houses.of(clip));
+        return TrackPatch.of(change, history.steps(clip.id()), clip.info().size(), clientSettings.of(clip));
     }
 }

@@ -15,7 +15,7 @@ record TrackPatch(
         @Schema(description = "How many cues of the track before go") int removed,
         @Schema(description = "The cues that come in their place") List<CueView> cues) {
 
-    static TrackPatch of(StoredChange change, UndoSteps steps, Size clip, ClientSettings house) {
+    static TrackPatch of(StoredChange change, UndoSteps steps, Size clip, ClientSettings settings) {
         List<CueView.Seen> old = CueView.Seen.of(change.before().track());
         List<CueView.Seen> now = CueView.Seen.of(change.after().track());
         int least = Math.min(old.size(), now.size());
@@ -28,10 +28,10 @@ record TrackPatch(
             tail++;
         }
         return new TrackPatch(
-                TrackHead.of(change.after(), steps, clip, house.zones()),
+                TrackHead.of(change.after(), steps, clip, settings.zones()),
                 change.before().version(),
                 from,
                 old.size() - from - tail,
-                CueView.of(now.subList(from, now.size() - tail), house));
+                CueView.of(now.subList(from, now.size() - tail), settings));
     }
 }

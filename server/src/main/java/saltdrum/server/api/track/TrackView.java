@@ -8,7 +8,7 @@ import saltdrum.server.store.track.UndoSteps;
 
 /** A track with everything the bench shows of it. */
 record TrackView(TrackHead head, List<CueView> cues) {
-    static TrackView of(StoredTrack stored, UndoSteps steps, Size clip, ClientSettings house) {
-        return new TrackView(TrackHead.of(stored, steps, clip, house.zones()), CueView.of(stored.track(), house));
+    static TrackView of(StoredTrack stored, UndoSteps steps, Size clip, ClientSettings settings) {
+        return new TrackView(TrackHead.of(stored, steps, clip, settings.zones()), CueView.of(stored.track(), settings));
     }
 }

@@ -43,7 +43,7 @@ class TranslationController {
     private final TrackStore tracks;
     private final TrackHistory history;
     private final Workers workers;
-    private final ClientSettingsStore houses;
+    private final ClientSettingsStore clientSettings;
     private final List<Translator> translators;
 
     TranslationController(
@@ -51,9 +51,9 @@ class TranslationController {
             TrackStore tracks,
             TrackHistory history,
             Workers workers,
-            ClientSettingsStore houses,
+            ClientSettingsStore clientSettings,
             List<Translator> translators) {
-        this.houses = houses;
+        this.clientSettings = clientSettings;
         this.clips = clips;
         this.tracks = tracks;
         this.history = history;
@@ -149,6 +149,6 @@ class TranslationController {
 
     private TrackView view(StoredTrack stored, String clipId) {
         ClipRow clip = clips.get(clipId);
-        return TrackView.of(stored, history.steps(stored.id()), clip.info().size(), houses.of(clip));
+        return TrackView.of(stored, history.steps(stored.id()), clip.info().size(), clientSettings.of(clip));
     }
 }

@@ -32,7 +32,7 @@ public class Deliveries {
     private static final int MOST_KEPT = 64;
     private static final int LONGEST_WAIT_S = 20;
 
-    private final ReentrantLock reckoning = new ReentrantLock();
+    private final ReentrantLock computing = new ReentrantLock();
     private final MediaStore media;
     private final SceneMaker scenes;
     private final PictureStore pictures;
@@ -120,23 +120,23 @@ public class Deliveries {
             return null;
         }
         try {
-            return paced(known.containsKey(sample) ? known.get(sample) : reckon(clip, order, sample));
+            return paced(known.containsKey(sample) ? known.get(sample) : compute(clip, order, sample));
         } finally {
-            reckoning.unlock();
+            computing.unlock();
         }
     }
 
     /** Times out after 20 s; the caller retries. */
     private boolean taken() {
         try {
-            return reckoning.tryLock(LONGEST_WAIT_S, TimeUnit.SECONDS);
+            return computing.tryLock(LONGEST_WAIT_S, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             return false;
         }
     }
 
-    private Estimate reckon(ClipRow clip, WorkOrder.Render order, Sample sample) {
+    private Estimate compute(ClipRow clip, WorkOrder.Render order, Sample sample) {
         Path bars = media.workFile(".png");
         try {
             Estimate now = Estimate.of(of(clip, order, bars, null), order.output());

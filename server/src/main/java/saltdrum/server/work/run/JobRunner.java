@@ -25,12 +25,12 @@ class JobRunner {
     private final Set<String> inHand = ConcurrentHashMap.newKeySet();
     private final JobStore jobs;
     private final ClipStore clips;
-    private final WorkRegistry crew;
+    private final WorkRegistry registry;
 
-    JobRunner(JobStore jobs, ClipStore clips, WorkRegistry crew) {
+    JobRunner(JobStore jobs, ClipStore clips, WorkRegistry registry) {
         this.jobs = jobs;
         this.clips = clips;
-        this.crew = crew;
+        this.registry = registry;
     }
 
     /** A job whose heartbeats failed during a database outage may be picked twice; the second run is skipped here. */
@@ -56,7 +56,7 @@ class JobRunner {
         JobContext watch = new JobContext(job, attempt, jobs);
         try {
             WorkOrder order = WorkOrder.FORM.read(job.workOrder());
-            crew.carryOut(clip, order, watch);
+            registry.carryOut(clip, order, watch);
             watch.finish();
         } catch (SupersededAttemptException e) {
             LOG.warn("job {} was taken over while attempt {} rested", jobId, attempt.number());

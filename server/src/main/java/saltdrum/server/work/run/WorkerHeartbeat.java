@@ -17,13 +17,13 @@ class WorkerHeartbeat {
 
     private final WorkerStore workers;
     private final Settings settings;
-    private final Concurrency hands;
+    private final Concurrency concurrency;
     private final ServerName own = ServerName.own();
 
-    WorkerHeartbeat(WorkerStore workers, Settings settings, Concurrency hands) {
+    WorkerHeartbeat(WorkerStore workers, Settings settings, Concurrency concurrency) {
         this.workers = workers;
         this.settings = settings;
-        this.hands = hands;
+        this.concurrency = concurrency;
     }
 
     @Scheduled(fixedDelay = EVERY_MS)
@@ -34,7 +34,7 @@ class WorkerHeartbeat {
                 OffsetDateTime.ofInstant(Instant.ofEpochMilli(own.startedMs()), ZoneOffset.UTC),
                 Concurrency.cores(),
                 Concurrency.memoryMb(),
-                hands.all()));
+                concurrency.all()));
         IgnoreDatabaseOutage.call(workers::forgetTheDead);
     }
 

@@ -48,7 +48,7 @@ public class Workers {
             DataSource dataSource,
             JobStore jobs,
             JobRunner runner,
-            Concurrency hands,
+            Concurrency concurrency,
             Settings settings,
             DatabaseClock clock) {
         this.clock = clock;
@@ -56,7 +56,7 @@ public class Workers {
         // An order and its place in the queue are written in one transaction.
         DataSource shared = new TransactionAwareDataSourceProxy(dataSource);
         for (Lane lane : Lane.values()) {
-            queues.put(lane, new Queue(lane, shared, runner, hands.in(lane), settings.poll()));
+            queues.put(lane, new Queue(lane, shared, runner, concurrency.in(lane), settings.poll()));
         }
     }
 

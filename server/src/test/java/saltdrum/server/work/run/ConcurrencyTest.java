@@ -14,8 +14,8 @@ class ConcurrencyTest {
     }
 
     private static int[] of(Settings settings, int cores, long memoryMb) {
-        Concurrency hands = new Concurrency(settings, cores, memoryMb);
-        return new int[] {hands.in(Lane.LIGHT), hands.in(Lane.HEARING), hands.in(Lane.RENDERS)};
+        Concurrency concurrency = new Concurrency(settings, cores, memoryMb);
+        return new int[] {concurrency.in(Lane.LIGHT), concurrency.in(Lane.HEARING), concurrency.in(Lane.RENDERS)};
     }
 
     @Test
