@@ -1,4 +1,4 @@
 package saltdrum.core;
 
-/** What callers send as JSON: its records are made only when all is there that has to be, see {@link MayBeMissing}. */
+/** Marks records that callers send as JSON. Components without {@link MayBeMissing} are required. */
 public interface FromOutside {}

@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 
-/** Parts of the sentences in which edits say themselves. */
+/** Parts of the sentences that describe edits in the history. */
 final class EditDescriptions {
     private EditDescriptions() {}
 

@@ -21,7 +21,7 @@ public final class FrameTimes {
 
     private static final LruCache<FileState, FrameTimes> RECENT = new LruCache<>(24);
 
-    /** By which a file is known again: another one of its name is another one. */
+    /** Identifies the content of a file: a replaced file of the same name differs. */
     private record FileState(Object key, Path file, long bytes, FileTime modified, double start, ClipInfo.Ratio base) {
         static FileState of(Path file, double start, ClipInfo.Ratio base) {
             try {
@@ -44,7 +44,7 @@ public final class FrameTimes {
         return of(clip, info.startSeconds(), info.timeBase());
     }
 
-    /** Of a video whose frames come at even times from 0 on. */
+    /** The times of a video with a constant frame rate that starts at 0. */
     public static FrameTimes even(FrameRate rate, int frames) {
         long[] us = new long[frames];
         for (int i = 0; i < frames; i++) {
@@ -53,7 +53,7 @@ public final class FrameTimes {
         return new FrameTimes(us);
     }
 
-    /** Of a file that was read before and is the same still, what was read then. */
+    /** Cached for files that have not changed. */
     static FrameTimes of(Path clip, double startSeconds, ClipInfo.Ratio timeBase) {
         return RECENT.of(FileState.of(clip, startSeconds, timeBase), () -> read(clip, startSeconds, timeBase));
     }
@@ -69,7 +69,7 @@ public final class FrameTimes {
         return new FrameTimes(us);
     }
 
-    /** Rising; empty where the file is none that we read ourselves. */
+    /** Rising; empty if the container is not one that is read here. */
     private static Optional<long[]> ownTables(Path clip, ClipInfo.Ratio timeBase) {
         try {
             return FilmTimes.of(clip)
@@ -113,13 +113,13 @@ public final class FrameTimes {
         return us[frame];
     }
 
-    /** The frame on the screen at a time: the last one that is not later; the first before all of them. */
+    /** Index of the frame shown at a time: the last one that is not later, or the first. */
     public int shownAt(long ms) {
         int at = Arrays.binarySearch(us, ms * 1000);
         return Math.max(0, at >= 0 ? at : -at - 2);
     }
 
-    /** Whether every frame comes when one of these does, but for a timestamp's rounding, counted from their first ones. */
+    /** Whether the times are equal, relative to their first frames, within the rounding of a timestamp. */
     public boolean near(FrameTimes that) {
         boolean near = us.length == that.us.length;
         for (int i = 0; near && i < us.length; i++) {

@@ -5,7 +5,7 @@ import java.util.Map;
 import javax.xml.stream.XMLStreamReader;
 import saltdrum.core.BadInputException;
 
-/** What an element says of its paint, by attributes and by its own style, which has the last word. */
+/** The paint of an element: its presentation attributes, overridden by its style attribute. */
 final class SvgStyle {
     private static final String[] NAMES = {
         "fill",

@@ -7,9 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** Keeps outside tools from outliving us: the kernel ends them with the thread that waits for them, also by kill -9. */
+/** Makes the kernel kill a tool when the thread that waits for it ends, also after kill -9 of this process. */
 final class Orphans {
-    /** Of util-linux, which every Debian has. */
+    /** Part of util-linux, which is on every Debian. */
     private static final Path KEEPER = onPath("setpriv");
 
     private Orphans() {}
@@ -23,7 +23,7 @@ final class Orphans {
         return kept;
     }
 
-    /** @return null when there is no such program */
+    /** @return null if there is no such program */
     static Path onPath(String program) {
         if (program.indexOf(File.separatorChar) >= 0) {
             return Files.isExecutable(Path.of(program)) ? Path.of(program) : null;

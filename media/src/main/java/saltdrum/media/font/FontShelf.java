@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 import saltdrum.core.look.Face;
 
 /**
- * The typefaces there are: those that ship, those that were added, and those installed on the machine (through fontconfig),
- * which also help out where a chosen one lacks a character. A missing weight of a family is served by its nearest. Safe
+ * All available typefaces: those that ship, those that were added, and those installed on the machine (through fontconfig),
+ * which are also fallbacks for missing characters. A missing weight of a family is served by its nearest. Safe
  * for many threads; a typeface keeps its index for as long as the process lives.
  */
 public final class FontShelf {
@@ -57,13 +57,13 @@ public final class FontShelf {
         static final FontShelf SHELF = new FontShelf();
     }
 
-    /** One for the whole process, to which nothing is added. */
+    /** The shared shelf of this process, with shipped typefaces and those of the machine only. */
     public static FontShelf shipped() {
         return Holder.SHELF;
     }
 
     /**
-     * Puts a font on the shelf that {@link FontCheck} has taken.
+     * Adds a font that {@link FontCheck} has accepted.
      *
      * @param id names it to its owner
      * @param file gives its bytes when they are needed
@@ -81,7 +81,7 @@ public final class FontShelf {
         }
     }
 
-    /** Whether a font that was added can be chosen; one that cannot still serves what uses it. */
+    /** Sets whether an added font can be chosen. One that cannot is still used where it was chosen before. */
     public void offer(String id, boolean offered) {
         if (offered) {
             withdrawn.remove(id);
@@ -90,7 +90,7 @@ public final class FontShelf {
         }
     }
 
-    /** Another number whenever a family may be served by another font than before. */
+    /** Changes whenever a family may get another font than before. */
     int edition() {
         return edition.get();
     }
@@ -124,7 +124,7 @@ public final class FontShelf {
             List<FontAxis> axes,
             List<String> fonts) {}
 
-    /** All that can be chosen: those that were added first, then those that ship, then those of the machine, by name. */
+    /** All families that can be chosen: added ones first, then those that ship, then those of the machine, by name. */
     public List<Family> families() {
         listMachine();
         Map<String, List<Integer>> named = new LinkedHashMap<>();
@@ -169,7 +169,7 @@ public final class FontShelf {
                         .toList());
     }
 
-    /** Whether a family is here; where it is not, {@link #STAND_IN} serves. */
+    /** Whether a family is available; {@link #STAND_IN} replaces others. */
     public boolean has(String family) {
         if (known(family)) {
             return true;
@@ -238,7 +238,7 @@ public final class FontShelf {
         return entries.get(index).italic();
     }
 
-    /** Of a variable typeface; none where it is not. */
+    /** The axes of a variable typeface; empty for others. */
     List<FontAxis> axes(int index) {
         return axes.computeIfAbsent(index, i -> FontFacts.axes(typeface(i)));
     }

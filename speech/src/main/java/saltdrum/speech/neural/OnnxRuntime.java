@@ -22,8 +22,8 @@ final class OnnxRuntime {
     private OnnxRuntime() {}
 
     /**
-     * The runtime reads this process's whole command line by recursion, one step a letter, and walks a model's graph so:
-     * with a long class path that is deeper than a Java thread's usual stack of 1 MB, which ends the process.
+     * The runtime parses the command line of this process recursively, one step a letter, and walks a model's graph in the
+     * same way. With a long class path that overflows the usual 1 MB stack of a Java thread and crashes the process.
      */
     private static final long STACK_BYTES = 256L << 20;
 

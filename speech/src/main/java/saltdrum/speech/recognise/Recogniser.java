@@ -4,9 +4,9 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import saltdrum.core.sound.Sound;
 
-/** Sound to words. Several may be asked at once; each says for itself how many it serves at a time. */
+/** Turns sound into words. Safe for many threads; each implementation limits its own concurrency. */
 public interface Recogniser {
-    /** For people, such as “Moonshine base, English”. */
+    /** Display name, such as “Moonshine base, English”. */
     String name(String language);
 
     /** @param language BCP 47 tag */

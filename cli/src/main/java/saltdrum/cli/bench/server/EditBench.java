@@ -56,7 +56,7 @@ public final class EditBench {
         RoundTrip.run(report);
     }
 
-    /** All words held in one cue by hand: its lines are found, and its cue. */
+    /** All words joined into one cue by hand: the time to find its lines and cues. */
     private static void oneCue(BenchReport report) throws IOException {
         for (int count : new int[] {3000, 6000}) {
             List<Word> words = BenchClips.words(count).stream()

@@ -4,9 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.concurrent.atomic.AtomicLong;
 
-/** Stops a process now and then and lets it go on, as a laptop does that is closed, while it is asked. */
+/** Suspends a process now and then and resumes it, like a laptop that is closed, while requests are sent to it. */
 final class Pauses {
-    /** Longer than the leases of work hold, and shorter. */
+    /** One shorter and one longer than the leases of jobs. */
     private static final long[] LENGTHS_MS = {3_000, 13_000};
 
     private final long pid;
@@ -19,7 +19,7 @@ final class Pauses {
         this.pid = pid;
     }
 
-    /** How long it has been stopped in all, milliseconds; what was asked meanwhile waited as long. */
+    /** Total time for which it was suspended, milliseconds. Requests sent during a pause waited for its end. */
     long sleptMs() {
         return slept.get();
     }
@@ -28,7 +28,7 @@ final class Pauses {
         return taken;
     }
 
-    /** Begins one, unless one is under way. */
+    /** Begins a pause, unless one is in progress. */
     void begin() {
         if (pid == 0 || sleeper != null && sleeper.isAlive()) {
             return;

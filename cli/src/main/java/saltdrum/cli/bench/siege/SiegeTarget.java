@@ -8,7 +8,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 
-/** The server that is asked. */
+/** The server under test. */
 final class SiegeTarget {
     private final HttpClient http = HttpClient.newHttpClient();
     private final String url;

@@ -3,13 +3,13 @@ package saltdrum.cli.bench.words;
 import java.util.Random;
 import saltdrum.core.sound.Sound;
 
-/** Disturbances for speech, the same every time: 16 kHz mono. */
+/** Disturbances for speech, the same in every run: 16 kHz mono. */
 final class Noise {
     private static final int RATE = Sound.RATE;
 
     private Noise() {}
 
-    /** Pink noise by Voss and McCartney's sum of slower and slower white noises. */
+    /** Pink noise: the sum of white noises of decreasing rate (Voss and McCartney). */
     static double[] pink(int length) {
         Random random = new Random(11);
         double[] rows = new double[14];

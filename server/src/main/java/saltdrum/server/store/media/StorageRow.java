@@ -1,10 +1,10 @@
 package saltdrum.server.store.media;
 
 /**
- * What the workshop keeps, in bytes.
+ * Storage that the workshop uses, in bytes.
  *
- * @param besideBytes what is made to work with the clips: films for the browser, posters, sounds
- * @param removed clips that can still be brought back
+ * @param besideBytes working files: videos for the browser, posters, sounds
+ * @param removed clips that can still be restored
  */
 public record StorageRow(
         int clips,
