@@ -12,7 +12,7 @@ import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontCheck;
 import saltdrum.media.font.FontShelf;
 
-/** The shelves of one command: fonts that ship, those of the machine, and those it is given; stickers it is given. */
+/** The fonts and stickers of one command: those that ship, those of the machine, and those given as options. */
 final class CaptionFonts {
     private final FontShelf shelf = new FontShelf();
     private final Stickers stickers = new Stickers();

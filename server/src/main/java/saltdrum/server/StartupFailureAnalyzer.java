@@ -4,7 +4,7 @@ import org.springframework.boot.diagnostics.AbstractFailureAnalyzer;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 import saltdrum.core.SaltDrumException;
 
-/** What keeps a server or worker from starting, as a sentence by the code that detected it. */
+/** Explains why a server or worker cannot start, in the sentence of the code that detected it. */
 public final class StartupFailureAnalyzer extends AbstractFailureAnalyzer<SaltDrumException> {
     @Override
     protected FailureAnalysis analyze(Throwable whole, SaltDrumException cause) {

@@ -3,7 +3,7 @@ package saltdrum.server;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 import org.springframework.boot.diagnostics.FailureAnalysisReporter;
 
-/** Says it in one line, as the command line does. */
+/** Prints the failure in one line, like the command line. */
 public final class StartupFailureReporter implements FailureAnalysisReporter {
     @Override
     public void report(FailureAnalysis analysis) {

@@ -9,7 +9,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import saltdrum.core.SaltDrumException;
 
-/** A worker finds the database as its server has made it, and changes nothing of its form. */
+/** Verifies that a worker's database has the schema of its server; a worker never migrates it. */
 @Configuration
 @ConditionalOnProperty(name = "salt-drum.role", havingValue = "worker")
 class WorkerDatabase {

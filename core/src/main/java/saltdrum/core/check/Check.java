@@ -3,7 +3,7 @@ package saltdrum.core.check;
 import java.util.List;
 import java.util.Set;
 
-/** Looks for findings of some kinds. */
+/** Finds problems of some kinds. */
 public interface Check {
     Set<CheckKind> kinds();
 

@@ -22,7 +22,7 @@ import saltdrum.core.shorter.Omission;
 import saltdrum.core.shorter.OmissionFinder;
 import saltdrum.core.style.Cascade;
 
-/** What is checked, and what was measured of it. Made by {@link Builder}. */
+/** The input of checks: a track, its scene and all measurements. Built by {@link Builder}. */
 public final class CheckInput {
     public final Track track;
     public final List<CueTime> times;

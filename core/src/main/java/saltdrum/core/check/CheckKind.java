@@ -3,7 +3,7 @@ package saltdrum.core.check;
 import com.fasterxml.jackson.annotation.JsonValue;
 
 /**
- * What is checked.
+ * The kinds of findings.
  *
  * <p>Sources, each beside its kind: where none is named the limit is common practice and can be changed for a client.
  */

@@ -1,7 +1,7 @@
 package saltdrum.core.check;
 
 /**
- * Where something was noticed.
+ * The location of a finding.
  *
  * @param cueId 0 for the track
  * @param wordId 0 where no one word is meant

@@ -2,7 +2,7 @@ package saltdrum.core.check;
 
 import saltdrum.core.cue.Headline;
 
-/** How findings name a headline. */
+/** The names of headlines in findings. */
 public final class HeadlineNames {
     private static final int MOST = 30;
 

@@ -11,7 +11,7 @@ import saltdrum.core.scene.Part;
 import saltdrum.core.style.Style;
 
 /**
- * Lays out one cue or headline as the scene would have it.
+ * Lays out one cue or headline as the scene would.
  *
  * @param styles the style of a track
  * @param clip size of the clip's upright picture in pixels

@@ -8,7 +8,7 @@ import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 
 /**
- * What a break costs: where a reader would stumble it is dear, where a speaker breathes it is cheap. The weights are
+ * The cost of a break: high where a reader would stumble, low where a speaker breathes. The weights are
  * our own; the kinds of bad ends are common practice, no source.
  */
 final class BreakCost {

@@ -3,7 +3,7 @@ package saltdrum.core.cue;
 import java.util.ArrayList;
 import java.util.List;
 
-/** When a cue is on the screen, milliseconds; {@code showMs < hideMs}, and no two cues of a track overlap. */
+/** The time span in which a cue is shown, milliseconds; {@code showMs < hideMs}, and no two cues of a track overlap. */
 public record CueTime(int showMs, int hideMs) {
 
     /**

@@ -8,7 +8,7 @@ import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
- * Sets words as the lines of one cue: breaks made by a person are respected, otherwise lines are as few and as even
+ * Arranges words in the lines of one cue: breaks made by a person are respected, otherwise lines are as few and as even
  * as possible. Prefix sums of lengths and pins make measuring any run of words O(1).
  */
 final class LineSetter {

@@ -3,7 +3,7 @@ package saltdrum.core.cue;
 import com.ibm.icu.text.BreakIterator;
 import java.util.Locale;
 
-/** How much there is to read, and how fast. Characters are grapheme clusters (UAX #29, by ICU). */
+/** The length of a text and its reading speed. Characters are grapheme clusters (UAX #29, by ICU). */
 public final class ReadingSpeed {
     private ReadingSpeed() {}
 

@@ -7,9 +7,9 @@ import saltdrum.core.parts.ValueParts;
 import saltdrum.core.plane.Box;
 
 /**
- * What a phone lays over a tall picture that fills its screen, in parts of the picture's width and height: a bar at the
- * top, buttons at the right from some height down, text at the bottom. Other pictures have a margin only. The usual
- * figures are common practice, no source; the margin is the graphics safe area of EBU R 95 (from memory).
+ * The areas that a phone covers in a tall picture that fills its screen, in parts of the picture's width and height: a
+ * bar at the top, buttons at the right from some height down, text at the bottom. Other pictures have a margin only.
+ * The usual figures are common practice, no source; the margin is the graphics safe area of EBU R 95 (from memory).
  *
  * @param bar height of the bar at the top
  * @param buttons width of the buttons at the right

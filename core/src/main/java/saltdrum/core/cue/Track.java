@@ -8,7 +8,7 @@ import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
 /**
- * All that a designer decided about one clip: its words in cues, the recipe, the style and the frame.
+ * Everything that a designer has decided about one clip: its words in cues, the recipe, the style and the frame.
  *
  * @param language BCP 47 tag of the words
  * @param style name of the style

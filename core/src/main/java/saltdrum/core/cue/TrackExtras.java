@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 
 /**
- * What a track holds besides its cues.
+ * Everything in a track besides its cues.
  *
  * @param unscripted speech that was heard but is not in the script, in order of time
  * @param regions WebVTT regions, preserved for export; or null

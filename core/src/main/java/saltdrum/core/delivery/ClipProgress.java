@@ -2,7 +2,7 @@ package saltdrum.core.delivery;
 
 import java.util.Set;
 
-/** How far the work on a clip has come: the furthest step that was done and still holds. */
+/** The progress of a clip: the last step that was done and is still valid. */
 public enum ClipProgress {
     NO_WORDS("Needs its words"),
     WORDS("Words are in"),

@@ -12,8 +12,8 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.text.Quoted;
 
 /**
- * How files of an order are called: text with places in braces, such as {@code {clip} {style}}. A place that has nothing
- * for a file goes, with the spaces around it.
+ * The pattern for the file names of an order: text with fields in braces, such as {@code {clip} {style}}. A field that
+ * is empty for a file is removed with the spaces around it.
  */
 public final class NamePattern {
     public static final String USUAL = "{clip} · {style} · {frame} · {language} · {output}";

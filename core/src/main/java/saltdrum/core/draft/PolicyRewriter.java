@@ -3,7 +3,10 @@ package saltdrum.core.draft;
 import java.util.List;
 import saltdrum.core.word.Word;
 
-/** Lays a policy over words. Pure: the same words give the same text; times are kept, joined words take their union. */
+/**
+ * Applies a writing policy to words. Pure: the same words give the same text; times are kept, joined words take their
+ * union.
+ */
 public final class PolicyRewriter {
     private PolicyRewriter() {}
 

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 import saltdrum.core.word.Word;
 
-/** Capitals and stops for a draft that has none. Pauses are the measure; common practice, no source. */
+/** Adds capitals and full stops to a draft without any, based on pauses; common practice, no source. */
 final class Sentences {
     private static final int STOP_MS = 550;
     private static final int COMMA_MS = 250;

@@ -7,7 +7,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Track;
 
-/** Several edits, one after the other, as one step. One that cannot be made any more is left out. */
+/** Applies several edits in order, as one step. An edit that is no longer possible is skipped. */
 public record ApplyRemedies(List<Edit> edits) implements Edit {
     private static final int MOST = 5000;
 

@@ -16,7 +16,7 @@ import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 
-/** Where cues and lines break. */
+/** Implements edits of where cues and lines break. */
 final class BreakEdits {
     private BreakEdits() {}
 

@@ -15,7 +15,7 @@ import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
-/** What several edits do with words and cues. */
+/** Operations on words and cues that several edits share. */
 final class Edits {
     private Edits() {}
 

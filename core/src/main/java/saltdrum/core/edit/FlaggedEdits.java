@@ -19,7 +19,7 @@ import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
-/** What is done with words that the script has and the voice has not, and with speech that the script lacks. */
+/** Implements edits of script words that were not spoken, and of speech that is not in the script. */
 final class FlaggedEdits {
     /** Placeholder for speech whose words are not known. */
     private static final String UNKNOWN = "…";

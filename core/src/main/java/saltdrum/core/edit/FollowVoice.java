@@ -12,7 +12,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
-/** Words go to where they are heard, as far as the words around them let them. */
+/** Moves words to where they are heard, as far as their neighbours allow. */
 public record FollowVoice(List<Heard> words) implements Edit {
     private static final int SHORTEST_MS = 20;
 

@@ -17,7 +17,7 @@ import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
-/** How long cues are shown. Edits of many cues leave locked ones as they are. */
+/** Implements edits of how long cues are shown. Edits of many cues skip locked ones. */
 final class ShowingEdits {
     private ShowingEdits() {}
 

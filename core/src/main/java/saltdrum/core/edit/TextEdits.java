@@ -25,7 +25,7 @@ import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
-/** What is written. Times stay with the words that stay. */
+/** Implements edits of the text. Words that are kept keep their times. */
 final class TextEdits {
     private TextEdits() {}
 

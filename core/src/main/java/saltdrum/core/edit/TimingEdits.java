@@ -18,7 +18,7 @@ import saltdrum.core.merge.WordTimes;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 
-/** When words are heard: edges, words and runs are moved. Overlaps cannot be made. */
+/** Implements edits of word times: moves edges, words and runs without overlaps. */
 final class TimingEdits {
     private TimingEdits() {}
 

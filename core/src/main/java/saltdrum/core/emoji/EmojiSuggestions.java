@@ -8,7 +8,7 @@ import saltdrum.core.emphasis.WordSense;
 import saltdrum.core.look.Facets;
 import saltdrum.core.word.Word;
 
-/** Emoji for the words of a track: at most one word of a cue, the one that an emoji is nearest to. */
+/** Suggests emoji for the words of a track: at most one word of a cue, the one with the best match. */
 public final class EmojiSuggestions {
     private static final int MOST = 6;
     /** A keyword alone is not enough: “back” is one of doors. */

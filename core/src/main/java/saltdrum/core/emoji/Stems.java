@@ -15,7 +15,7 @@ import org.apache.lucene.analysis.it.ItalianLightStemFilter;
 import org.apache.lucene.analysis.pt.PortugueseMinimalStemFilter;
 import org.apache.lucene.analysis.tokenattributes.CharTermAttribute;
 
-/** Several and one as the same: Lucene's lightest stemmer of a language, none where it has none. */
+/** Reduces singular and plural to one form with Lucene's lightest stemmer of a language, if it has one. */
 final class Stems {
     private static final Map<String, UnaryOperator<TokenStream>> BY_LANGUAGE = Map.of(
             "en", EnglishMinimalStemFilter::new,

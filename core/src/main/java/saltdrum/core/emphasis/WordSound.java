@@ -6,7 +6,7 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 
 /**
- * How a word was said.
+ * The acoustic measurements of a spoken word.
  *
  * @param loudness of its loudest 30 ms, dB against full scale
  * @param pitch of its highest voiced frame, semitones above 1 Hz; NaN where it has no voice

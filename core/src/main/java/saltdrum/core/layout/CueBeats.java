@@ -23,7 +23,7 @@ import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 import saltdrum.core.word.Word;
 
-/** Gives each motion of a look its beat in one cue: what moves the cue, a line, a word, a letter, a plate. */
+/** Creates the beats of a look's motions in one cue, for the cue, its lines, words, letters and plates. */
 final class CueBeats {
     private final LineLayout lines;
     private final Look look;

@@ -12,7 +12,7 @@ import saltdrum.core.motion.TransitionWindow;
 import saltdrum.core.motion.WordArrival;
 import saltdrum.core.track.Tracks;
 
-/** When and how the things of one cue come and go. */
+/** Times and tracks with which the parts of one cue appear and disappear. */
 final class CueTransitions {
     private final Transition entrance;
     private final Transition exit;

@@ -18,7 +18,7 @@ import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
 import saltdrum.core.track.Tracks;
 
-/** The marks of one cue, the undermost first: plates, what letters cast, letters. */
+/** Makes the marks of one cue from back to front: plates, shadows, letters. */
 final class MarkMaker {
     private final LineLayout lines;
     private final double frameWidth;

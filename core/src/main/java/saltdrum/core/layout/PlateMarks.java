@@ -19,7 +19,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** Plates as marks. */
+/** Makes marks for plates. */
 final class PlateMarks {
     /** Room for descenders below and accents above, em, so that the plates of two lines meet. */
     private static final double ROOM = 0.2;

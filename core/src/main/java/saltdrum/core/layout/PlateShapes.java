@@ -2,7 +2,7 @@ package saltdrum.core.layout;
 
 import java.util.Locale;
 
-/** Outlines of plates that are no boxes: path data in design pixels from their top left corner. */
+/** Outlines of plates other than boxes: path data in design pixels from their top left corner. */
 final class PlateShapes {
     /** Height of a bubble's tail, em. */
     static final double TAIL = 0.5;

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/** Words in as few lines as fit a width, the lines as even as can be. */
+/** Arranges words in the fewest lines that fit a width, as even as possible. */
 final class Rewrap {
     private Rewrap() {}
 

@@ -24,7 +24,7 @@ import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
 import saltdrum.core.track.Tracks;
 
-/** The marks of one word: what its letters cast, the letters, and the line under them. */
+/** Makes the marks of one word: shadows, letters, and the line under them. */
 final class WordMarks extends WordPlace {
     private static final double LINE_BELOW = 0.1;
     private static final double LINE_HEIGHT = 0.07;

@@ -18,7 +18,7 @@ import saltdrum.core.scene.Mark;
 import saltdrum.core.scene.Pose;
 import saltdrum.core.track.Tracks;
 
-/** Where one word is, what runs across it, and marks in its place. */
+/** The position of one word, paint that extends over several words, and marks at this position. */
 abstract class WordPlace {
     final LineLayout lines;
     final PlacedWord word;

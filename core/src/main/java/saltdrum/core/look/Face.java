@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 
 /**
- * A typeface as letters are set in it.
+ * A typeface with weight, width and slant.
  *
  * @param weight as in CSS Fonts: 1 to 1000
  * @param italic slanted where the family has no italic

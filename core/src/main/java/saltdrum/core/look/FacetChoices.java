@@ -2,7 +2,7 @@ package saltdrum.core.look;
 
 import saltdrum.core.parts.Label;
 
-/** What a facet with a few choices can be. */
+/** The values of facets with a few choices. */
 public final class FacetChoices {
     private FacetChoices() {}
 

@@ -12,7 +12,7 @@ import saltdrum.core.text.Quoted;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
-/** What values a facet takes, and how they are read. */
+/** The type of a facet's values, with reading and writing. */
 public sealed interface FacetKind<T> {
     /**
      * @param name of the facet, for errors

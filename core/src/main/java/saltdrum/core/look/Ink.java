@@ -9,7 +9,7 @@ import saltdrum.core.paint.GradientStop;
 import saltdrum.core.parts.ControlHint;
 import saltdrum.core.parts.ValuePart;
 
-/** What letters, outlines and plates are filled with. */
+/** The fill of letters, outlines and plates. */
 @ControlHint(ValuePart.Control.INK)
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({

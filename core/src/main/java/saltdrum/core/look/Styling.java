@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.BadInputException;
 
 /**
- * How a track uses its style.
+ * The version of the style that a track uses, with its overrides.
  *
  * @param version of the style; 0 for the newest
  * @param all overrides of the style for the whole track

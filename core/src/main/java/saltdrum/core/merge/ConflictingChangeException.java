@@ -2,7 +2,7 @@ package saltdrum.core.merge;
 
 import saltdrum.core.SaltDrumException;
 
-/** A change cannot be carried over another one: both changed the same. */
+/** A change cannot be rebased on another one, because both changed the same. */
 public final class ConflictingChangeException extends SaltDrumException {
     private final String what;
 

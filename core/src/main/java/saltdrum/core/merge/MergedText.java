@@ -5,7 +5,7 @@ import java.util.List;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Tokens;
 
-/** One text out of two that were made of the same one. */
+/** Merges two texts that were edited from the same text. */
 public final class MergedText {
     private MergedText() {}
 

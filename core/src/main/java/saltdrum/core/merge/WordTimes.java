@@ -6,7 +6,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.word.Word;
 
-/** All word times of a track side by side, to be moved and put back. */
+/** The times of all words of a track in one array, for moving them and writing them back. */
 public final class WordTimes {
     /** No edge is dragged so near to a word's other one. */
     public static final int LEAST_MS = 20;

@@ -12,7 +12,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** What an emphasised word does when it is said. Each begins with the word and ends at rest. */
+/** The motion of an emphasised word when it is spoken. Each begins with the word and ends at rest. */
 @Label("Accent")
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({

@@ -1,7 +1,7 @@
 package saltdrum.core.motion;
 
 /**
- * When and how large something moves.
+ * The time and the size of one motion.
  *
  * @param fromMs when it may begin, clip time
  * @param toMs when what it is about ends: the word has been said, the cue goes

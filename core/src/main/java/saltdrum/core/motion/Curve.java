@@ -14,9 +14,9 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 
 /**
- * How something goes from away to its place. Written as in CSS Easing Functions Level 1 ({@code linear}, {@code ease},
- * {@code ease-in}, {@code ease-out}, {@code ease-in-out}, {@code cubic-bezier(x1, y1, x2, y2)}), or {@code spring(b)}, a
- * damped oscillation that overshoots the more the nearer b is to 1.
+ * The easing with which something moves to its position. Written as in CSS Easing Functions Level 1 ({@code linear},
+ * {@code ease}, {@code ease-in}, {@code ease-out}, {@code ease-in-out}, {@code cubic-bezier(x1, y1, x2, y2)}), or
+ * {@code spring(b)}, a damped oscillation that overshoots the more the nearer b is to 1.
  */
 public final class Curve {
     private static final Pattern BEZIER = Pattern.compile("cubic-bezier\\(([^,]+),([^,]+),([^,]+),([^,]+)\\)");

@@ -8,7 +8,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** Words that are not being said are dim; at 0 only the one that is said is to be seen. */
+/** Dims all words except the spoken one; at 0 only the spoken word is visible. */
 @Label(value = "The others dim", about = "At 0 only the spoken word is visible")
 public record Dim(
         @Label("The others’ opacity") @NumberRange(least = 0, most = 1, step = 0.02) double others,

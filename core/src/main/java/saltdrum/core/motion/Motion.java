@@ -8,7 +8,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** One way to move. The same beat gives the same tracks. */
+/** A kind of motion. The same beat gives the same tracks. */
 public interface Motion {
     Tracks tracks(Beat beat);
 

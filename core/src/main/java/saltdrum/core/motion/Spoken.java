@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import saltdrum.core.parts.Label;
 
-/** What a word does while it is spoken, and what the others do meanwhile. */
+/** The motion of a word while it is spoken, and of the other words during that time. */
 @Label("Behaviour")
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({

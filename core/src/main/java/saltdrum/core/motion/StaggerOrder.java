@@ -3,7 +3,7 @@ package saltdrum.core.motion;
 import java.util.Random;
 import saltdrum.core.parts.Label;
 
-/** Which of several goes first. */
+/** The order in which several things move. */
 public enum StaggerOrder {
     /** Each when it is said. */
     @Label("With the voice")

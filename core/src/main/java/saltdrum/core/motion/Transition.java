@@ -9,7 +9,7 @@ import saltdrum.core.parts.ValueParts;
 import saltdrum.core.track.Tracks;
 
 /**
- * How captions come, or backwards go.
+ * How captions appear, or in reverse disappear.
  *
  * @param order of those that move by themselves; of a cue as a whole it says nothing
  * @param stagger between one and the next, ms; less where there is not the time

@@ -3,7 +3,7 @@ package saltdrum.core.motion;
 import java.util.Random;
 
 /**
- * When one thing comes or goes, and what it is.
+ * The time span in which one thing appears or disappears.
  *
  * @param fromMs when it begins to come; to go it takes the time until {@code fromMs + ms}, read backwards
  * @param ms how long it takes, 1 or more

@@ -13,7 +13,7 @@ import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
 import saltdrum.core.track.Tracks;
 
-/** One plate goes from word to word with the voice, and takes each one's width. */
+/** Moves one plate from word to word with the voice; it takes the width of each word. */
 @Label("A plate that travels")
 public record TravellingPlate(
         @Label("Plate colour") String fill,

@@ -8,7 +8,7 @@ import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 
 /**
- * How a single thing appears, as its word is said.
+ * How a single thing appears when its word is spoken.
  *
  * @param way {@link TransitionEffect#NONE} to appear with its word
  * @param ms duration; at most two thirds of the time that is left

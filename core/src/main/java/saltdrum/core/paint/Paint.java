@@ -6,8 +6,8 @@ import java.util.List;
 import saltdrum.core.colour.Colours;
 
 /**
- * What a fill or an outline is made of. Points in design pixels where the shape rests; colours between two stops are mixed
- * without premultiplied alpha, and outside the first and last stop theirs goes on.
+ * A solid colour or a gradient for a fill or an outline. Points in design pixels where the shape rests; colours between
+ * two stops are mixed without premultiplied alpha, and outside the first and last stop theirs goes on.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({

@@ -5,7 +5,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** How a person chooses a value of that type, or that part, where it does not follow from its type. */
+/** The control for a value of a type or part, if it does not follow from the type. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target({ElementType.RECORD_COMPONENT, ElementType.TYPE})
 public @interface ControlHint {

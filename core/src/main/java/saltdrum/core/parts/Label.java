@@ -5,7 +5,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** What a kind of value, a part of it or a choice is called for a person. */
+/** The name of a kind of value, a part of it or a choice, for users. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target({ElementType.RECORD_COMPONENT, ElementType.TYPE, ElementType.FIELD})
 public @interface Label {

@@ -18,8 +18,9 @@ import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.word.Word;
 
 /**
- * Takes captions over to other footage: words go where they are said there, lost ones go, and everything else with a time
- * follows the words around it. Done twice it changes nothing more. Locked cues go too: what they were locked to is gone.
+ * Carries captions over to other footage: words move to where they are spoken there, lost ones are removed, and
+ * everything else with a time follows the words around it. Done twice it changes nothing more. Locked cues go too: what
+ * they were locked to is gone.
  *
  * @param words where each word is that was found
  * @param lost ids of words that are said no more

@@ -9,7 +9,7 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.word.Word;
 
 /**
- * What happened to a clip's words in other footage.
+ * The result of carrying captions over to other footage.
  *
  * @param kept number of words at the same times
  * @param moved number of words at other times

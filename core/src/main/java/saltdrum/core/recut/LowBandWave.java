@@ -2,7 +2,7 @@ package saltdrum.core.recut;
 
 import saltdrum.core.sound.Sound;
 
-/** A sound's low part as a wave, 4,000 values a second, for telling the same recording from speech that is only like it. */
+/** The low band of a sound as a wave, 4,000 values a second, to distinguish the same recording from similar speech. */
 final class LowBandWave {
     static final int A_MS = 4;
 

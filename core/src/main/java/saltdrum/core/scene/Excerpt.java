@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import saltdrum.core.Json;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What of a scene can be seen in a stretch of time, with the outlines and pictures that it needs and no others. */
+/** The visible part of a scene in a time span, with only the outlines and pictures that it needs. */
 public final class Excerpt {
     private static final List<String> UNSEEN = List.of("cueId", "wordId");
 

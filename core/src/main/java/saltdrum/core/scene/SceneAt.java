@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import saltdrum.core.plane.Box;
 
-/** What is on the screen at one time. Two that look alike paint the same picture, so one of them need not be painted. */
+/** The visible state of a scene at one time. Equal states paint the same picture. */
 public record SceneAt(List<Alive> alive) {
     public static final SceneAt NOTHING = new SceneAt(List.of());
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Finds what of a scene is alive at a time, in the order in which it is drawn. */
+/** Finds the parts of a scene that are visible at a time, in drawing order. */
 public final class Timeline {
     private static final Comparator<Part> DRAWN = Comparator.comparingInt(Part::depth);
 

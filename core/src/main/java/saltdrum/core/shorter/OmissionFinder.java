@@ -10,7 +10,7 @@ import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 
-/** Finds what may be left out of a track to make it shorter to read. Nothing is found twice. */
+/** Finds words that can be left out of a track to make it shorter to read. Nothing is found twice. */
 public final class OmissionFinder {
     /** A speaker gets going again after so long a rest, ms. */
     private static final int REST_MS = 700;

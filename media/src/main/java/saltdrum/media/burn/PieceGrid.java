@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.media.clip.FrameTimes;
 
-/** Where a burned video's pieces begin: by the clip's own times alone, so that every burn of a clip has the same. */
+/** The start times of a burned video's pieces. They depend only on the clip's times, so every burn of a clip has the same. */
 public final class PieceGrid {
     private static final long APART_US = 4_000_000;
     /** A remainder shorter than this at the end is merged into the piece before. */

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 import saltdrum.media.clip.ClipInfo;
 
-/** What a burn does with the clip's sound. */
+/** Decides whether a burn copies, encodes or omits the clip's sound. */
 public enum SoundPlan {
     NONE("The clip has no sound."),
     COPIED("The sound is copied as it is."),

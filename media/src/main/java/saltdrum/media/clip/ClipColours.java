@@ -2,7 +2,7 @@ package saltdrum.media.clip;
 
 import saltdrum.media.paint.VideoColours;
 
-/** How a clip's video writes its colours: as its tags say, else as is usual for its size. */
+/** The colour encoding of a clip's video: from its tags, or the usual one for its size. */
 public final class ClipColours {
     private static final int HIGH_DEFINITION = 720;
 

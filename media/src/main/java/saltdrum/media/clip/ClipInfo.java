@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.cue.Size;
 
 /**
- * What a clip is.
+ * The properties of a clip, as probed.
  *
  * @param width of the upright picture in square pixels
  * @param rotation degrees clockwise that the player turns the stored picture

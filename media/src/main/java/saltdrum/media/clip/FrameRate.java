@@ -3,7 +3,7 @@ package saltdrum.media.clip;
 import java.util.List;
 import java.util.Locale;
 
-/** A constant frame rate as ffmpeg takes it: the broadcast rates as the fractions that they are. */
+/** A constant frame rate as an argument of ffmpeg: broadcast rates are exact fractions. */
 public record FrameRate(double perSecond, String written) {
     private static final int[] BROADCAST = {24, 30, 48, 60, 120};
     private static final double NEAR = 0.005;

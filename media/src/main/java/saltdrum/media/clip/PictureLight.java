@@ -22,7 +22,7 @@ import saltdrum.core.colour.Contrast;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
-/** How light a clip's picture is, four times a second; what checks of contrast and places look at. */
+/** Samples the lightness of a clip's picture four times a second, for checks of contrast and position. */
 public final class PictureLight {
     private static final int SHORT_SIDE = 144;
     private static final int STEP_MS = 250;

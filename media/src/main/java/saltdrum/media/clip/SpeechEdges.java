@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Where the sound rises from quiet and falls back to it, by the loudness that is drawn: places that an edge can snap to
- * by hand. Not a measure of speech; music hides it.
+ * Times at which the drawn loudness rises from quiet or falls back to it, for edges to snap to. Not a measure of
+ * speech; music hides it.
  */
 public final class SpeechEdges {
     private static final int MS = 1000 / Peaks.PER_SECOND;

@@ -11,8 +11,8 @@ import saltdrum.core.Json;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /**
- * Looks at fonts that come from outside, before this process opens them: their heads here, everything else in a
- * process that has little memory and time and may die of it.
+ * Checks uploaded fonts before this process opens them: the header here, everything else in a separate process with
+ * little memory and time, which may crash.
  */
 public final class FontCheck {
     /** Processor time for one font. Wall time is no measure: on a busy machine sound fonts were refused. */

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What a font says of itself.
+ * The properties of a font, read from its tables.
  *
  * @param family by which it is chosen
  * @param weight as in CSS Fonts, 1 to 1000; of a variable one where it rests

@@ -4,7 +4,7 @@ import java.nio.ByteBuffer;
 import saltdrum.core.BadInputException;
 
 /**
- * What the first bytes of a font file say, before any font library sees it: OpenType 1.9 (“Table Directory”) and WOFF
+ * Checks the first bytes of a font file before any font library reads it: OpenType 1.9 (“Table Directory”) and WOFF
  * File Format 2.0, §4 (the header), both big-endian.
  */
 public final class FontHead {

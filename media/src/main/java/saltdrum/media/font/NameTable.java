@@ -7,7 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import saltdrum.core.text.Characters;
 
-/** The names that a font has of itself: OpenType 1.9, “name — Naming Table”. Reads what it can of a broken one. */
+/** Reads the names of a font: OpenType 1.9, “name — Naming Table”. Reads what it can of a broken one. */
 final class NameTable {
     static final int COPYRIGHT = 0;
     static final int FAMILY = 1;

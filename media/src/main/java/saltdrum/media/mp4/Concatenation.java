@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * Puts films of a picture alone one behind the other into one, without encoding anything. Their own times count for
- * nothing but their order: every frame gets the time that it is to be shown at.
+ * Joins films without sound into one, without encoding. Only the order of their times is used: every frame gets the
+ * time that it is to be shown at.
  */
 public final class Concatenation {
     private static final double MICROSECONDS = 1e6;

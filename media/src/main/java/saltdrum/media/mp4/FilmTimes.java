@@ -8,8 +8,8 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /**
- * When the frames of an MP4 or MOV file are shown, read from its tables: ISO/IEC 14496-12, §8.6. Only of files that are
- * plain: one picture, no fragments, and at most one edit, which shows all of it from its first frame on.
+ * Reads the presentation times of the frames of an MP4 or MOV file from its tables: ISO/IEC 14496-12, §8.6. Only of
+ * files that are plain: one picture, no fragments, and at most one edit, which shows all of it from its first frame on.
  *
  * @param ticks a second
  * @param shown when each frame is, ticks, rising

@@ -4,7 +4,7 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 
-/** How long a film with one track says it is: ISO/IEC 14496-12, §8.2.2, §8.3.2, §8.4.2 and §8.6.6. */
+/** Writes the duration fields of a film with one track: ISO/IEC 14496-12, §8.2.2, §8.3.2, §8.4.2 and §8.6.6. */
 final class TrackDurations {
     private TrackDurations() {}
 

@@ -15,8 +15,8 @@ import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 
 /**
- * Whether captions are in the picture where they should be, and nowhere else: a few frames in the middle of cues, beside the
- * clip in its frame at the same times.
+ * Verifies that captions are visible where they should be, and nowhere else: a few frames in the middle of cues, beside
+ * the clip in its frame at the same times.
  */
 final class CaptionLooks {
     /** Pictures that are compared at most. */

@@ -8,7 +8,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.text.Quoted;
 
-/** What can be made of a clip and its captions. */
+/** The kinds of files that can be made from a clip and its captions. */
 public enum OutputKind {
     BURNED(
             "Video, captions burned in",

@@ -23,7 +23,7 @@ import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.pieces.PiecedBurn;
 
-/** Looks at a finished output beside the clip that it was made of. */
+/** Compares a finished output with its clip. */
 public final class OutputVerifier {
     private static final int SILENCE_SECONDS = 60;
     /** A timestamp's rounding, microseconds. */
@@ -56,8 +56,8 @@ public final class OutputVerifier {
 
     /**
      * @param file that the delivery has made
-     * @param made how a burned video was put together; null for other outputs. The captions of pieces that were kept were
-     *     looked at when those were made, and their digests say that they are the same: only others are looked at
+     * @param made how a burned video was put together; null for other outputs. The captions of pieces that were kept
+     * were     looked at when those were made, and their digests say that they are the same: only others are looked at
      * @param progress gets 0 to 1
      */
     public static Receipt of(

@@ -5,7 +5,7 @@ import java.util.List;
 import saltdrum.media.pieces.PiecedBurn;
 
 /**
- * What was measured on a finished output, by looking at the file.
+ * The measurements of a finished output.
  *
  * @param good whether all of it is as it should be
  */

@@ -19,7 +19,7 @@ import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.ffmpeg.Conversion;
 import saltdrum.media.ffmpeg.Ffmpeg;
 
-/** Videos and sounds that are put together without encoding the picture. */
+/** Makes videos and sounds without encoding the picture. */
 public final class Streams {
     /** Pictures that MP4 holds and players know. */
     private static final List<String> IN_MP4 = List.of("h264", "hevc", "av1", "mpeg4");

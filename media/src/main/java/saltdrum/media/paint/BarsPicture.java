@@ -13,7 +13,7 @@ import saltdrum.core.cue.Bars;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 
-/** What the bars of a fitted clip are cut from, as PNG: the stage and the burn have the same one. */
+/** Makes the PNG from which the bars of a fitted clip are cut, the same for stage and burn. */
 public final class BarsPicture {
     private static final int OPAQUE = 0xff000000;
 

@@ -6,7 +6,7 @@ import io.github.humbleui.skija.Path;
 import java.util.List;
 import saltdrum.core.paint.PaintLayer;
 
-/** Puts coats on a path, the undermost first. */
+/** Paints the layers of a path from back to front. */
 final class PaintLayersPainter {
     private PaintLayersPainter() {}
 

@@ -4,7 +4,7 @@ import io.github.humbleui.skija.Canvas;
 import io.github.humbleui.skija.Matrix33;
 import saltdrum.core.scene.Affine;
 
-/** Something to paint on: a window of whole pixels on the frame. */
+/** A surface to paint on: a window of whole pixels on the frame. */
 record PaintTarget(Canvas canvas, int left, int top, int width, int height) {
 
     /** Makes design pixels that went a way the canvas' coordinates. @param scale output pixels a design pixel */

@@ -11,7 +11,7 @@ import saltdrum.core.scene.MarkState;
 import saltdrum.core.scene.PictureLayer;
 import saltdrum.core.scene.Pixels;
 
-/** Paints a picture's layers, the undermost first. */
+/** Paints a picture's layers from back to front. */
 final class PicturePainter {
     private final Shapes shapes;
     private final Layers layers;

@@ -3,7 +3,7 @@ package saltdrum.media.pieces;
 import java.util.List;
 
 /**
- * What a burned video is made of, by its pieces ({@code PieceGrid}).
+ * The digests of a burned video's pieces ({@code PieceGrid}).
  *
  * @param made everything but the captions: the clip, its frame, the encoder and the tools; hexadecimal
  * @param shown what the captions show in each piece, in their order; hexadecimal

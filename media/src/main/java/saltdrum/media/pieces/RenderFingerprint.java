@@ -17,7 +17,7 @@ import saltdrum.media.burn.Burn;
 import saltdrum.media.ffmpeg.ToolRun;
 import saltdrum.media.paint.ScenePainter;
 
-/** By what a film is made, beside its captions: another encoder, or a painter of another version, gives other pictures. */
+/** Identifies everything that a film depends on besides its captions, such as the versions of encoder and painter. */
 final class RenderFingerprint {
     private static final int SILENCE_SECONDS = 30;
 

@@ -20,7 +20,7 @@ import saltdrum.server.access.signin.FailedSignIns;
 import saltdrum.server.access.signin.KnownBrowser;
 import saltdrum.server.access.signin.SignInEmail;
 
-/** Refuses to sign somebody in, and to take files, more often than people do it. */
+/** Limits how often a caller signs in and uploads files. */
 final class RateLimitFilter extends OncePerRequestFilter {
     /** As routes are matched: another way to write the same is the same here. */
     private static final List<PathPatternRequestMatcher> FILES = Stream.of(

@@ -5,7 +5,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** What is done by an operation, for the record, when it was answered well: “Removed a clip”. */
+/** The entry in the record for a successful call of an operation: “Removed a clip”. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.METHOD)
 public @interface Audited {

@@ -21,7 +21,7 @@ import saltdrum.server.store.people.PersonRow;
 import saltdrum.server.store.people.PersonStore;
 import saltdrum.server.store.review.ReviewStore;
 
-/** Writes {@link Audited} operations into the record, with what they were done to by its name before. */
+/** Writes {@link Audited} operations into the record, with the name that the object had before. */
 @Configuration
 class AuditedCalls implements WebMvcConfigurer, HandlerInterceptor {
     private static final String ABOUT = AuditedCalls.class.getName();

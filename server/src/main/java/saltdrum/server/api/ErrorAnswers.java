@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.server.access.http.Problem;
 
-/** What was refused without a controller having heard of it. */
+/** Answers errors outside of controllers. */
 @Hidden
 @RestController
 class ErrorAnswers implements ErrorController {

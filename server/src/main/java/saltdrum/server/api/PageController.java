@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** The page's own addresses all show the one page. */
+/** Serves the page at all of its addresses. */
 @Hidden
 @Controller
 class PageController {

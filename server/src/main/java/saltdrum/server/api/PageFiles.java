@@ -7,8 +7,8 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
- * How long browsers keep the page's files. Scripts, styles and fonts bear a digest of their content in their names, so
- * they are good for ever; all else, the page itself above all, is never kept (application.yml).
+ * Sets how long browsers cache the page's files. Scripts, styles and fonts bear a digest of their content in their
+ * names, so they are good for ever; all else, the page itself above all, is never kept (application.yml).
  */
 @Configuration
 class PageFiles implements WebMvcConfigurer {

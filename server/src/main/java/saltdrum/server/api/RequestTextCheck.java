@@ -9,7 +9,7 @@ import saltdrum.core.Json;
 import saltdrum.core.text.Characters;
 import tools.jackson.databind.DeserializationFeature;
 
-/** Every text that comes by a request, in its body or its address, holds only characters that may be kept. */
+/** Cleans every text of a request, in its body and address, of unsupported characters. */
 @Configuration
 class RequestTextCheck implements WebMvcConfigurer {
     @Bean

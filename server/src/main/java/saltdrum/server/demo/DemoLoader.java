@@ -23,7 +23,7 @@ import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 
-/** Brings the demo clips in when there is no clip yet. */
+/** Adds the demo clips if there is no clip yet. */
 @Component
 class DemoLoader {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);

@@ -38,7 +38,7 @@ import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackImport;
 
-/** Brings a packed clip in: all of it, or nothing but fonts, stickers and styles that may be of use all the same. */
+/** Imports a packed clip completely, or nothing of it except its fonts, stickers and styles. */
 @Component
 public class ClipUnpacker {
     private static final int MOST_TRACKS = 200;

@@ -14,7 +14,7 @@ import java.util.zip.ZipFile;
 import saltdrum.core.BadInputException;
 import saltdrum.server.store.media.MediaStore;
 
-/** The ZIP of a clip package, from anybody: nothing is written where it says, and nothing read beyond a most. */
+/** Reads the untrusted ZIP of a clip package: its paths are never used for writing, and sizes are limited. */
 final class PackageArchive implements AutoCloseable {
     private static final int MOST_ENTRIES = 2000;
     private static final int MOST_SAID = 96 << 20;

@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 import java.sql.SQLException;
 
-/** Whether a fault is that the database's disk is full. */
+/** Recognises errors caused by a full disk of the database. */
 public final class FullDatabaseDisk {
     /** SQLSTATE disk_full (PostgreSQL, appendix A). */
     private static final String STATE = "53100";

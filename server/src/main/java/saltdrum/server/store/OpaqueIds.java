@@ -6,7 +6,7 @@ import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.HexFormat;
 
-/** OpaqueIds for addresses: 12 letters and digits that cannot be guessed. */
+/** Random ids for addresses, 12 letters and digits that cannot be guessed; tokens; and SHA-256 hashes. */
 public final class OpaqueIds {
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
     private static final SecureRandom RANDOM = new SecureRandom();

@@ -2,7 +2,7 @@ package saltdrum.server.store;
 
 import saltdrum.core.SaltDrumException;
 
-/** A change was made on an older version of the track than the present one, and cannot be carried over what came since. */
+/** A change was made on an older version of the track and cannot be rebased on the present one. */
 public final class StaleException extends SaltDrumException {
     public StaleException() {
         this("this clip");

@@ -6,7 +6,7 @@ import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.dao.TransientDataAccessException;
 import org.springframework.transaction.CannotCreateTransactionException;
 
-/** Whether a fault is that the database is away or others were first, so that the same may succeed when it is done again. */
+/** Recognises database errors that a retry may resolve: lost connections and serialisation failures. */
 public final class TransientDatabaseFault {
     /** Classes of SQLSTATE: connection, transaction rolled back, resources, operator, system (PostgreSQL, appendix A). */
     private static final Set<String> CLASSES = Set.of("08", "40", "53", "57", "58");

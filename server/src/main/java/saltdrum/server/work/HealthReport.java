@@ -23,7 +23,7 @@ import saltdrum.server.store.media.MediaStore;
 import saltdrum.speech.SpeechDesk;
 import tools.jackson.databind.JsonNode;
 
-/** What is not as it should be in the workshop, each with what to do. */
+/** The problems of the workshop, each with what to do. */
 @Component("workshop")
 public class HealthReport implements HealthIndicator {
     private static final long LITTLE_BYTES = 2_000_000_000L;

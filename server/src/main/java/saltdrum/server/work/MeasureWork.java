@@ -19,7 +19,7 @@ import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.speech.ClipSound;
 import saltdrum.speech.SpeechDesk;
 
-/** Looks at the picture, once, and listens to where the words are that the track has now. */
+/** Samples the picture, once, and measures where the present words of the track are heard. */
 @Component
 class MeasureWork implements Work<WorkOrder.Measure> {
     private static final double PICTURE = 0.7;

@@ -7,7 +7,7 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
 
-/** What painting is measured with: the styles that ship, and one that has everything at once. */
+/** The styles of the painting benchmark: all that ship, and one that uses every feature. */
 final class BenchStyles {
     private BenchStyles() {}
 

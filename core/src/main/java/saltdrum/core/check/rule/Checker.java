@@ -11,7 +11,7 @@ import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Finding;
 import saltdrum.core.cue.TrackExtras.DismissedFinding;
 
-/** Runs all checks. What does not change is not measured again. Safe for many threads. */
+/** Runs all checks. Measurements are cached until their input changes. Safe for many threads. */
 public final class Checker {
     private final List<Check> checks = List.of(
             new ReadingCheck(),

@@ -14,7 +14,7 @@ import saltdrum.core.check.FindingLocation;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.ReadingSpeed;
 
-/** What only shows in what is delivered: languages that lack a cue, captions that are there twice. */
+/** Checks for problems of the delivered files: cues that lack a translation, captions shown twice. */
 final class OutputCheck implements Check {
     @Override
     public Set<CheckKind> kinds() {

@@ -24,7 +24,7 @@ import saltdrum.core.edit.ShowingEdit.SetCueTime;
 import saltdrum.core.edit.ShowingEdit.TrimToSpeech;
 import saltdrum.core.shorter.Omission;
 
-/** Whether there is time to read, and not more than that. */
+/** Checks that there is enough time to read, and not too much. */
 final class ReadingCheck implements Check {
     @Override
     public Set<CheckKind> kinds() {

@@ -24,7 +24,7 @@ import saltdrum.core.scene.Part;
 import saltdrum.core.word.Tokens;
 import saltdrum.core.word.Word;
 
-/** Whether the words are what they should be. */
+/** Checks the words: repeated, uncertain, misspelt, empty, or emphasised too often. */
 final class TextCheck implements Check {
     /** A word that comes back after so long a rest was said again, ms. */
     private static final int AGAIN_MS = 1500;

@@ -19,7 +19,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.FollowVoice;
 import saltdrum.core.edit.ShowingEdit.SetCueTime;
 
-/** Whether cues come and go with the voice, by when the aligner hears their words and not by their own times. */
+/** Checks that cues appear and disappear with the voice, by the times at which the aligner found their words. */
 final class VoiceCheck implements Check {
     @Override
     public Set<CheckKind> kinds() {

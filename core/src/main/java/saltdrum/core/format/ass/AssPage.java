@@ -4,7 +4,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.look.Look;
 
-/** The picture that an ASS file is for, and the fonts there. */
+/** The picture size and the fonts for which an ASS file is written. */
 record AssPage(Size size, FontHeights heights) {
     AssLook of(Look look) {
         return AssLook.of(look, size, heights);

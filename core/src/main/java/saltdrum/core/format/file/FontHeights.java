@@ -3,7 +3,7 @@ package saltdrum.core.format.file;
 import saltdrum.core.look.Face;
 
 /**
- * How tall fonts are. What ASS calls the size of a font is not its em but, as in Windows, the height of its cell: the
+ * The heights of fonts. What ASS calls the size of a font is not its em but, as in Windows, the height of its cell: the
  * ascent and descent that its OS/2 table has for Windows (libass, {@code ass_font.c}).
  */
 public interface FontHeights {

@@ -2,7 +2,7 @@ package saltdrum.core.layout.type;
 
 import saltdrum.core.plane.Box;
 
-/** How finely a scene's lengths are written. */
+/** Rounds the lengths in a scene. */
 public final class Rounding {
     private Rounding() {}
 

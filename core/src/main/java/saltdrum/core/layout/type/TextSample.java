@@ -5,7 +5,7 @@ import java.util.Locale;
 import saltdrum.core.look.Face;
 import saltdrum.core.scene.PictureLayer;
 
-/** Drawings (SVG 2) for the page's lists. */
+/** Makes SVG 2 drawings for lists of typefaces and emoji. */
 public final class TextSample {
     private static final int ABOVE = 1050;
     private static final int HEIGHT = 1400;

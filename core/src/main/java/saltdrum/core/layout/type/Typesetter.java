@@ -4,7 +4,7 @@ import java.util.List;
 import saltdrum.core.look.Face;
 import saltdrum.core.scene.PictureLayer;
 
-/** What layout asks of a text shaper. Lengths are in 1/1000 em, y down; answers are the same for the same question. */
+/** The text shaper that layout uses. Lengths are in 1/1000 em, y down; answers are the same for the same question. */
 public interface Typesetter {
     /** Shapes a text in one direction, with kerning and ligatures; a face that lacks a glyph is helped out by another. */
     ShapedWord shape(String text, Face face, String language);

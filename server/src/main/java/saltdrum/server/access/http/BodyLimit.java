@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import saltdrum.core.BadInputException;
 
-/** Bodies of JSON are held in memory as a whole, and so are small; files have limits of their own where they are read. */
+/** Limits the size of JSON bodies, which are read into memory; files have their own limits. */
 @Component
 final class BodyLimit extends OncePerRequestFilter {
     private static final long MOST_BYTES = 4_000_000;

@@ -8,7 +8,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import saltdrum.server.store.NotFoundException;
 
-/** Counts what each caller did of late; the longest unheard of are forgotten. */
+/** Counts recent calls of each caller; the least recent callers are evicted. */
 @Component
 public class CallCounter {
     private record Caller(RateLimit limit, String who) {}

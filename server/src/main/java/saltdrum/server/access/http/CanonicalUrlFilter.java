@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Lets in only addresses that have one way to be written, so that nothing behind takes two ways for two things: no letter
+ * Accepts only canonical addresses, so that no later code treats two spellings of one address differently: no letter
  * of a path is encoded that need not be (RFC 3986, 2.3), and what is encoded is UTF-8 (RFC 3629) without NUL.
  */
 @Component

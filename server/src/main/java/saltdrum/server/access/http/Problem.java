@@ -6,7 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import saltdrum.core.Json;
 
-/** An answer to a call that goes wrong before any controller hears of it: problem details (RFC 9457). */
+/** The answer to a call that fails before it reaches a controller: problem details (RFC 9457). */
 public final class Problem {
     private Problem() {}
 

@@ -6,7 +6,10 @@ import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
 
-/** Answers what never came as far as the application: addresses and heads that cannot be read. Tomcat makes it by name. */
+/**
+ * Answers requests that Tomcat rejects before the application: unreadable addresses and headers. Tomcat creates it by
+ * class name.
+ */
 public final class ProblemValve extends ErrorReportValve {
     @Override
     protected void report(Request request, Response response, Throwable thrown) {

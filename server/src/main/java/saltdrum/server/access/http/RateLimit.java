@@ -3,7 +3,7 @@ package saltdrum.server.access.http;
 import java.time.Duration;
 import saltdrum.server.access.signin.FailedSignIns;
 
-/** How often one caller may do what others could be hurt by. */
+/** The limits on calls of one caller that could affect others. */
 public enum RateLimit {
     /** Per address, for any person. */
     SIGN_IN(30, Duration.ofMinutes(10)),

@@ -3,7 +3,7 @@ package saltdrum.server.access.http;
 import java.time.Duration;
 import saltdrum.core.SaltDrumException;
 
-/** A caller asked more often than anybody needs to. */
+/** A caller has exceeded a rate limit. */
 public final class TooOftenException extends SaltDrumException {
     private final Duration within;
 

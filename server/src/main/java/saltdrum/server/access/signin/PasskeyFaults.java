@@ -14,7 +14,7 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 import org.springframework.web.filter.OncePerRequestFilter;
 import saltdrum.server.access.http.Problem;
 
-/** What is no passkey is refused in a sentence: the library's own filters let its exceptions through. */
+/** Turns exceptions of the WebAuthn filters about invalid passkeys into problem details. */
 public final class PasskeyFaults extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(PasskeyFaults.class);
     private static final List<PathPatternRequestMatcher> CEREMONIES = Stream.of("/webauthn/**", "/login/webauthn")

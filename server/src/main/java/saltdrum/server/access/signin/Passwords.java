@@ -10,7 +10,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import saltdrum.core.BadInputException;
 
-/** Passwords: long ones that are not guessed at once, kept as Argon2id hashes. */
+/** Checks the length and the strength of passwords, and stores them as Argon2id hashes. */
 @Component
 public class Passwords {
     /** OWASP ASVS 4.0.3, V2.1.1 and V2.1.2. */

@@ -3,7 +3,7 @@ package saltdrum.server.access.signin;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
-/** What comes along with address and password. */
+/** The request details beside address and password. */
 public final class SignInDetails extends WebAuthenticationDetails {
     private static final long serialVersionUID = 1;
 

@@ -12,7 +12,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.media.paint.BarsPicture;
 import saltdrum.server.store.style.PictureStore;
 
-/** The picture that bars are cut from, as the burn has it. */
+/** Serves the picture from which bars are cut, the same as in the burn. */
 @Component
 public class BarsAnswer {
     private static final int MOST_SIDE = 4096;

@@ -6,7 +6,7 @@ import saltdrum.server.store.job.JobKind;
 import saltdrum.server.store.job.JobRow;
 import saltdrum.server.store.job.JobState;
 
-/** A piece of long work as the page shows it. */
+/** A job as the page shows it. */
 public record JobView(
         String id,
         String clipId,

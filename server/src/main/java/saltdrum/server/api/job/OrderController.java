@@ -38,7 +38,7 @@ import saltdrum.server.work.order.OrderAsked;
 import saltdrum.server.work.order.Orders;
 import saltdrum.server.work.run.Workers;
 
-/** Orders: placed, worked off, and what came of them. */
+/** Places, controls and lists orders. */
 @Tag(name = "orders")
 @RestController
 @RequestMapping("/api")

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.MayBeMissing;
 import saltdrum.server.work.run.Workers;
 
-/** Single files in the queue. */
+/** Moves single files in the queue. */
 @Tag(name = "orders")
 @RestController
 @RequestMapping("/api/jobs/{jobId}")

@@ -15,7 +15,7 @@ import saltdrum.server.access.signin.Passkeys;
 import saltdrum.server.api.Audited;
 import saltdrum.server.store.people.PersonRow;
 
-/** One's own passkeys. They are added, and used, at the addresses of Spring Security's WebAuthn support. */
+/** The passkeys of the caller. They are added and used at the addresses of Spring Security's WebAuthn support. */
 @Tag(name = "people")
 @RestController
 @RequestMapping("/api/session/passkeys")

@@ -2,7 +2,7 @@ package saltdrum.server.api.people;
 
 import saltdrum.core.BadInputException;
 
-/** Names of people as they type them. */
+/** Validates the names of people. */
 final class PersonName {
     private static final int MOST = 80;
 

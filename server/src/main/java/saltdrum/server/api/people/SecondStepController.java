@@ -26,7 +26,7 @@ import saltdrum.server.store.people.PersonRow;
 import saltdrum.server.store.people.PersonStore;
 import saltdrum.server.store.people.SecondStepStore;
 
-/** A code besides the password: one's own, and whether it is asked of all. */
+/** The second step of the caller, and whether it is required of everyone. */
 @Tag(name = "people")
 @RestController
 @RequestMapping("/api")

@@ -23,7 +23,7 @@ import saltdrum.server.store.review.ReviewStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.run.WorkOrder;
 
-/** What a clip's client is shown by a link, and what they said to it, at the designer's side. */
+/** Review links and remarks, for designers. */
 @Tag(name = "reviews")
 @RestController
 @RequestMapping("/api")

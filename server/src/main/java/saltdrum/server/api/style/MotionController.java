@@ -25,7 +25,7 @@ import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackStore;
 
-/** Motions that are kept by themselves and go with any look; put away, renamed and handed on as styles are. */
+/** Saved motions, which work with every look; they are managed like styles. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api")

@@ -24,7 +24,7 @@ import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.store.style.PictureStore;
 import saltdrum.server.store.style.PictureStore.PictureRow;
 
-/** What the bars beside a clip show: gradients, and pictures of one's own. */
+/** Gradients and added pictures for the bars beside a clip. */
 @Tag(name = "frames")
 @RestController
 @RequestMapping("/api")

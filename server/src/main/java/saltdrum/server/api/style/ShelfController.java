@@ -31,7 +31,7 @@ import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 
-/** Clips as things that are looked for, put away, copied and thrown away. */
+/** Searches, archives, copies and removes clips. */
 @Tag(name = "clips")
 @RestController
 @RequestMapping("/api/clips")

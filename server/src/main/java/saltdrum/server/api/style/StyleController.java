@@ -34,7 +34,7 @@ import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackStore;
 
-/** Keeping styles: saved, renamed, with versions and a way back, put away and brought back, as files. */
+/** Manages styles: saving, renaming, versions, removing and restoring, import and export. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api")

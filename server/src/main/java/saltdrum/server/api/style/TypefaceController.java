@@ -16,7 +16,7 @@ import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.Face;
 import saltdrum.media.font.FontShelf;
 
-/** The typefaces there are, each seen in its own letters. */
+/** All available typefaces, each with a sample. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api/typefaces")

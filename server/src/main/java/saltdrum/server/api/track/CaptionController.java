@@ -43,7 +43,7 @@ import saltdrum.server.store.track.StoredChange;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.store.track.TrackVersion;
 
-/** Caption files in and out of a clip's track. */
+/** Imports and exports caption files of a clip's track. */
 @Tag(name = "captions")
 @RestController
 @RequestMapping("/api/clips/{clipId}/captions")

@@ -27,7 +27,7 @@ import saltdrum.server.work.FindingsService;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 
-/** What is wrong in a clip, measured, and from where on something is wrong. */
+/** The findings of a clip, and the limits of checks. */
 @Tag(name = "checks")
 @RestController
 @RequestMapping("/api")

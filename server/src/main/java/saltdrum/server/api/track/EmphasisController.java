@@ -24,7 +24,7 @@ import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.speech.ClipSound;
 
-/** Words that could be emphasised, by the voice and by what they mean. */
+/** Suggests words to emphasise, by the voice and by their meaning. */
 @Tag(name = "proof")
 @RestController
 @RequestMapping("/api/clips/{clipId}/track")

@@ -11,7 +11,7 @@ import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 
 /**
- * How a facet is chosen.
+ * A facet with the control to choose it.
  *
  * @param options of a choice; empty for others
  */

@@ -22,7 +22,7 @@ import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 
-/** Frames that are tried, and what a phone lays over them. */
+/** Previews of frames, and the safe zones of phones. */
 @Tag(name = "frames")
 @RestController
 @RequestMapping("/api")

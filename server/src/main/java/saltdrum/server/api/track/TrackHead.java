@@ -15,7 +15,7 @@ import saltdrum.core.look.Styling;
 import saltdrum.server.store.track.StoredTrack;
 import saltdrum.server.store.track.UndoSteps;
 
-/** What there is to know of a track but its cues. */
+/** Everything about a track except its cues. */
 record TrackHead(
         long version,
         @Schema(description = "Which of the tracks that have had this id") String incarnation,

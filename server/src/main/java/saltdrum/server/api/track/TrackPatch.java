@@ -7,7 +7,7 @@ import saltdrum.server.store.clip.ClientSettings;
 import saltdrum.server.store.track.StoredChange;
 import saltdrum.server.store.track.UndoSteps;
 
-/** What a change did to a track, so that a small edit of a long track is a small answer. */
+/** The effect of a change on a track, so that a small edit of a long track has a small answer. */
 record TrackPatch(
         TrackHead head,
         @Schema(description = "The version that the patch goes on") long before,

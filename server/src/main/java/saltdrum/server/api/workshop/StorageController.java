@@ -16,7 +16,7 @@ import saltdrum.server.store.media.StorageRow;
 import saltdrum.server.store.media.StorageStore;
 import saltdrum.server.work.HealthReport;
 
-/** What the workshop keeps, for how long, and whether it is well. */
+/** Storage, retention and health of the workshop. */
 @Tag(name = "workshop")
 @RestController
 @RequestMapping("/api/storage")

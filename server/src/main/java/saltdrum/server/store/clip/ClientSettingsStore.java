@@ -4,7 +4,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
 
-/** What holds for a client's clips: the client's own, else the workshop's, else what is usual. */
+/** The settings for a client's clips: the client's, or those of the workshop, or the defaults. */
 @Component
 public class ClientSettingsStore {
     private final ClientSettingsMapper mapper;

@@ -3,7 +3,7 @@ package saltdrum.server.store.clip;
 import saltdrum.core.check.Onsets;
 
 /**
- * What was measured of a clip for its checks.
+ * The measurements of a clip for its checks.
  *
  * @param lightHash how light its picture is; null until measured
  * @param onsets when its words are heard; null until measured

@@ -3,7 +3,7 @@ package saltdrum.server.store.clip;
 import org.springframework.stereotype.Component;
 import saltdrum.core.check.Onsets;
 
-/** What was measured of clips for their checks. */
+/** Stores the measurements of clips for their checks. */
 @Component
 public class ClipMeasurementsStore {
     private final ClipMeasurementsMapper mapper;

@@ -9,7 +9,7 @@ import saltdrum.server.store.job.Attempt;
 import saltdrum.server.store.job.JobMapper;
 import saltdrum.server.store.job.SupersededAttemptException;
 
-/** Other footage for clips whose captions stay. */
+/** Stores new footage for clips that keep their captions. */
 @Component
 public class RecutStore {
     private final RecutMapper recuts;

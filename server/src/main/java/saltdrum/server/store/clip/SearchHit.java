@@ -1,7 +1,7 @@
 package saltdrum.server.store.clip;
 
 /**
- * Where in a clip something was found.
+ * A place in a clip where the search text was found.
  *
  * @param text of the whole cue
  * @param atMs the word's own time

@@ -3,7 +3,7 @@ package saltdrum.server.store.job;
 import java.time.OffsetDateTime;
 
 /**
- * An order and how far it is.
+ * An order and its progress.
  *
  * @param lines of it: all, those done, failed or stopped, held
  * @param bytes of what is done

@@ -1,6 +1,6 @@
 package saltdrum.server.store.job;
 
-/** What a piece of long work gives, and where it waits. */
+/** The kinds of jobs, each with its lane. */
 public enum JobKind {
     PREPARE(Lane.LIGHT),
     WORDS(Lane.HEARING),

@@ -2,7 +2,7 @@ package saltdrum.server.store.job;
 
 import java.time.OffsetDateTime;
 
-/** A piece of long work. {@code workOrder} as JSON; times are null until they came; {@code stepFromMs} and
+/** A job. {@code workOrder} as JSON; times are null until they came; {@code stepFromMs} and
  * {@code heardMs} bound the last step of a draft. */
 public record JobRow(
         String id,

@@ -13,7 +13,7 @@ import saltdrum.media.pieces.PieceList;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.OpaqueIds;
 
-/** Long work and its state. Nothing here runs anything. */
+/** Stores jobs and their states; it does not run them. */
 @Component
 public class JobStore {
     private static final int MOST_KEPT_FILMS = 40;

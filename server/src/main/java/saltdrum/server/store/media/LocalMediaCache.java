@@ -12,7 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** Files of a store elsewhere that are here as well; the longest unused go when there are too many bytes. */
+/** Local copies of files of a remote store; the least recently used are deleted when they exceed the limit. */
 final class LocalMediaCache {
     /** A requested file is opened soon; open files may be evicted. */
     private static final Duration IN_HAND = Duration.ofMinutes(10);

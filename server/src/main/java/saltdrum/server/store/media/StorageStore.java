@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.delivery.Retention;
 import saltdrum.server.store.job.FinishedRow;
 
-/** How much is kept, and for how long. */
+/** Measures storage and applies the retention limits. */
 @Component
 public class StorageStore {
     private final StorageMapper mapper;

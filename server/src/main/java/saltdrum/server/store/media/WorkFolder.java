@@ -12,7 +12,7 @@ import org.springframework.util.FileSystemUtils;
 import saltdrum.server.store.OpaqueIds;
 import saltdrum.server.store.ServerName;
 
-/** Files in the making, in a folder for each running server: what a server left behind that was killed is swept. */
+/** Unfinished files, in one folder for each running server; folders of killed servers are deleted. */
 final class WorkFolder {
     /** Age above which a file is abandoned, in any process's folder. */
     static final Duration OLD = Duration.ofHours(24);

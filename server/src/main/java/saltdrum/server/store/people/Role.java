@@ -1,6 +1,6 @@
 package saltdrum.server.store.people;
 
-/** What a person is to the workshop. */
+/** The role of a person in the workshop. */
 public enum Role {
     /** May do everything a designer may, manage people and delete for good. */
     OWNER,

@@ -1,7 +1,7 @@
 package saltdrum.server.store.review;
 
 /**
- * What somebody says to a review.
+ * A remark as it is sent.
  *
  * @param atMs moment it is about; null for the whole
  * @param wordId word it is about, and {@code said} how that is written now; null for none

@@ -7,7 +7,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.OpaqueIds;
 
-/** What clients are shown, and what they say to it. */
+/** Stores review links and remarks. */
 @Component
 public class ReviewStore {
     /** Limit per review. Verdicts about the whole are not counted. */

@@ -12,7 +12,7 @@ import saltdrum.media.font.FontShelf;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.OpaqueIds;
 
-/** The fonts of this workshop, each looked at before it is taken, and put on the shelf with those that ship. */
+/** The added fonts of this workshop. Each is checked before it is added to the shelf. */
 @Component
 public class FontStore {
     private static final int MOST_NOTE = 8000;

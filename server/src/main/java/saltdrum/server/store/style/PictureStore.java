@@ -11,7 +11,7 @@ import saltdrum.media.clip.OwnPicture;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.media.MediaStore;
 
-/** Pictures of one's own that the bars of a frame show. */
+/** The added pictures for the bars of frames. */
 @Component
 public class PictureStore {
     private static final int MOST = 500;

@@ -18,7 +18,7 @@ import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontCheck;
 import saltdrum.media.font.FontShelf;
 
-/** Styles as files that come in and go out: JSON, ZIP with fonts, and the looks in ASS files. */
+/** Imports and exports styles: JSON, ZIP with fonts, and the looks in ASS files. */
 @Component
 public class StyleFiles {
     private final StyleStore styles;

@@ -11,7 +11,7 @@ import saltdrum.core.text.Quoted;
 import saltdrum.server.store.StaleException;
 import saltdrum.server.store.people.Actor;
 
-/** The steps that made a track what it is: taken back and done again, one's own from under those of others. */
+/** The history of a track, with undo and redo, also of one's own steps below those of others. */
 @Component
 public class TrackHistory {
     private final TrackMapper mapper;

@@ -10,7 +10,7 @@ import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
-/** Tracks out of rows, and rows of tracks. */
+/** Converts between tracks and rows. */
 final class TrackRows {
     private TrackRows() {}
 

@@ -10,8 +10,8 @@ import saltdrum.media.burn.Quality;
 import saltdrum.media.output.OutputKind;
 
 /**
- * What is to be made: every output of every clip, in every style, frame and language of these. An empty text among them
- * is what the clip has now.
+ * A requested order: every output of every clip in every style, frame and language listed. An empty entry means the
+ * present one of the clip.
  *
  * @param languages of translations
  * @param frames by their labels: 9:16

@@ -10,7 +10,7 @@ import saltdrum.server.store.job.JobRow;
 import saltdrum.server.store.job.JobState;
 import saltdrum.server.work.run.Workers;
 
-/** Orders from asking to handing over: all their lines or none. */
+/** Places and controls orders, always all lines or none. */
 @Component
 public class Orders {
     private final OrderPlanner planner;
