@@ -17,6 +17,6 @@ class WorkOrderTest {
 
     @Test
     void anOrderThatNobodyDoesIsToldAtTheStart() {
-        assertThatThrownBy(() -> new WorkRegistry(List.of())).hasMessageContaining("Nobody does the order");
+        assertThatThrownBy(() -> new WorkRegistry(List.of())).hasMessageContaining("There is no bean for the order");
     }
 }
