@@ -20,7 +20,7 @@ const Workshop = lazy(() => import('./workshop/Workshop').then((part) => ({ defa
 
 const waiting = <main className="h-full" aria-busy />;
 
-/** The workshop itself, for who may come in. */
+/** The workshop, for people with access. */
 function Inside() {
   useAnnouncements();
   return (
@@ -53,7 +53,7 @@ function Door() {
   return person.role === 'REVIEWER' ? <Reviews person={person} /> : <Inside />;
 }
 
-/** Everything but reviews. */
+/** All routes except reviews. */
 export function App() {
   return (
     <BrowserRouter>

@@ -11,7 +11,7 @@ interface Announcement {
   version?: number;
 }
 
-/** Hears what the server or another window did, and asks for what is new. */
+/** Listens to announcements of the server and refetches what has changed. */
 export function useAnnouncements() {
   useEffect(() => {
     const events = new EventSource('/api/events');

@@ -2,7 +2,7 @@ import type { Pixels, Scene } from './types';
 
 const decoded = new Map<string, OffscreenCanvas>();
 
-/** Decodes a scene's pictures of pixels, which painting cannot wait for; to be awaited before a scene is painted. */
+/** Decodes the bitmaps of a scene. Await it before painting the scene, because painting is synchronous. */
 export async function withBitmaps(scene: Scene): Promise<Scene> {
   const all = Object.values(scene.pictures).flatMap((layers) =>
     layers.flatMap((layer) => layer.pixels ?? []),
@@ -11,7 +11,7 @@ export async function withBitmaps(scene: Scene): Promise<Scene> {
   return scene;
 }
 
-/** With a clear pixel all around, so that its edges are smooth however it is turned. */
+/** Adds a transparent pixel all around, so that its edges are smooth at every rotation. */
 async function decode({ side, png }: Pixels) {
   const bytes = Uint8Array.from(atob(png), (letter) => letter.charCodeAt(0));
   const image = await createImageBitmap(new Blob([bytes], { type: 'image/png' }), {

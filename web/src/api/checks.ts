@@ -4,7 +4,7 @@ import { call } from './http';
 import { queryClient } from './queryClient';
 import type { CalmProposal, CheckKind, Found, Limits, ValuePart } from './types';
 
-/** All kinds of findings that are looked for. */
+/** All kinds of findings. */
 export const useCheckKinds = () =>
   useQuery({
     queryKey: ['checks'],
@@ -28,7 +28,7 @@ export const useFindings = (id: string, version: number | undefined, measured: s
     gcTime: 10_000,
   });
 
-/** Where the picture is calmest under these cues. @param measured changes when more was measured */
+/** The calmest positions for these cues. @param measured changes when more was measured */
 export const useCalm = (id: string, version: number, measured: boolean, cueIds: number[] | null) =>
   useQuery({
     queryKey: ['calm', id, version, measured, cueIds],
@@ -41,11 +41,11 @@ export const useCalm = (id: string, version: number, measured: boolean, cueIds: 
 
 const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);
 
-/** From where on something is a finding, for a client's clips. */
+/** The limits of checks for a client's clips. */
 export const useLimits = (client: number | undefined) =>
   useQuery({ queryKey: ['limits', client], queryFn: () => call<Limits>('GET', `/api/limits${of(client)}`) });
 
-/** What limits there are. */
+/** All limits with their ranges. */
 export const useLimitParts = () =>
   useQuery({
     queryKey: ['limits', 'parts'],
@@ -53,7 +53,7 @@ export const useLimitParts = () =>
     staleTime: Infinity,
   });
 
-/** Keeps them; null goes back to what is usual. */
+/** Saves the limits; null resets them to the defaults. */
 export function useSetLimits(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({

@@ -11,7 +11,7 @@ const of = (client: number | undefined) => (client === undefined ? '' : `?client
 export const useClients = () =>
   useQuery({ queryKey: ['clients'], queryFn: () => call<Client[]>('GET', '/api/clients') });
 
-/** Says whose clip it is: a client by name, made where there is none, or null for the workshop's own. */
+/** Sets the client of a clip by name, and creates the client if necessary; null for the workshop. */
 export function useBelongTo(clipId: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
 import type { Emoji, EmojiSuggestion } from './types';
 
-/** Emoji that are called what is typed, in the clip's language. */
+/** Emoji whose names match the typed text, in the clip's language. */
 export const useEmoji = (search: string, language: string) =>
   useQuery({
     queryKey: ['emoji', search, language],
@@ -13,7 +13,7 @@ export const useEmoji = (search: string, language: string) =>
     gcTime: 60_000,
   });
 
-/** Words that an emoji is near to. */
+/** Words with a matching emoji. */
 export const useEmojiSuggestions = (clipId: string, version: number, enabled: boolean) =>
   useQuery({
     queryKey: ['emojiSuggestions', clipId, version],
@@ -23,5 +23,5 @@ export const useEmojiSuggestions = (clipId: string, version: number, enabled: bo
     enabled,
   });
 
-/** Where its drawing is, the one that captions show. */
+/** Address of its drawing, the same as in captions. */
 export const drawingOf = (emoji: string) => `/api/emoji/${encodeURIComponent(emoji)}/drawing`;

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
 import type { Suggestion } from './types';
 
-/** Words that ask for emphasis. @param strength 0 for the clearest only, 1 for many */
+/** Words suggested for emphasis. @param strength 0 for the clearest only, 1 for many */
 export const useSuggestions = (clipId: string, version: number, strength: number, enabled: boolean) =>
   useQuery({
     queryKey: ['suggestions', clipId, version, strength],

@@ -28,7 +28,7 @@ export const useNoteFont = () =>
     call<OwnFont>('PUT', `/api/fonts/${id}/licence`, { licence }),
   );
 
-/** Out of the list, or back into it. */
+/** Removes a font from the list, or restores it. */
 export const usePutFontAway = () =>
   useFontChange(({ id, away }: { id: string; away: boolean }) =>
     call<OwnFont>(away ? 'DELETE' : 'POST', `/api/fonts/${id}${away ? '' : '/restore'}`),

@@ -5,12 +5,12 @@ import { keys } from './queries';
 import { queryClient } from './queryClient';
 import type { Clip, Footage, Job } from './types';
 
-/** Where a clip plays from: another address for each footage that it was given. */
+/** Address of a clip's video; it changes with the footage. */
 export const playedFrom = (clip: Clip) => `/api/clips/${clip.id}/video?footage=${clip.footage}`;
 
 const told = (clip: Clip) => ['footage', clip.id, clip.footage];
 
-/** What became of the words when the clip was given other footage. */
+/** The result for the words when the clip got other footage. */
 export const useFootage = (clip: Clip) =>
   useQuery({
     queryKey: told(clip),

@@ -4,7 +4,7 @@ import { call, putFile } from './http';
 import { queryClient } from './queryClient';
 import type { Frame, FrameLayout, OwnPicture, SafeZones, ValuePart } from './types';
 
-/** Where everything would lie in a frame; nothing is kept. */
+/** Layout of a frame that is tried; nothing is stored. */
 export const attemptFrame = (clipId: string, frame: Frame) =>
   call<FrameLayout>('POST', `/api/clips/${clipId}/frame/attempt`, frame);
 
@@ -46,11 +46,11 @@ export function barsAddress(
 
 const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);
 
-/** What a phone lays over a client's clips. */
+/** The safe zones for a client's clips. */
 export const useZones = (client: number | undefined) =>
   useQuery({ queryKey: ['zones', client], queryFn: () => call<SafeZones>('GET', `/api/zones${of(client)}`) });
 
-/** What of it can be set. */
+/** The values of safe zones that can be set. */
 export const useZoneParts = () =>
   useQuery({
     queryKey: ['zones', 'parts'],
@@ -58,7 +58,7 @@ export const useZoneParts = () =>
     staleTime: Infinity,
   });
 
-/** Keeps them; null goes back to what is usual. */
+/** Saves the safe zones; null resets them to the defaults. */
 export function useSetZones(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({

@@ -4,7 +4,7 @@ import { call } from './http';
 import { queryClient } from './queryClient';
 import type { Language, Reading, Workshop } from './types';
 
-/** Other ways a word may be heard, and terms that sound like it; asked again when the track changes. */
+/** Other ways a word may be heard, and terms that sound like it; refetched when the track changes. */
 export const useReadings = (clipId: string, wordId: number | null, version: number) =>
   useQuery({
     queryKey: ['readings', clipId, wordId, version],

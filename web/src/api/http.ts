@@ -54,7 +54,7 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
   return (text ? JSON.parse(text) : undefined) as T;
 }
 
-/** Streams a file up, telling 0 to 1 as it goes. */
+/** Uploads a file and reports the progress from 0 to 1. */
 export function putFile<T>(path: string, file: File, progress: (done: number) => void): Promise<T> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
 import type { Curve, CurvePreset, FacetGroup, LookView, Typeface } from './types';
 
-/** What a change of the look touches: words, cues, an emphasis role, a headline, or with none of them the track. */
+/** The target of a change of the look: words, cues, an emphasis role, a headline, or else the whole track. */
 export interface Target {
   wordIds?: number[];
   cueIds?: number[];
@@ -17,7 +17,7 @@ export const useFacets = () =>
     staleTime: Infinity,
   });
 
-/** Holds a number to what its facet allows. */
+/** Clamps a number to the range of its facet. */
 export function useWithin(): (facet: string, value: number) => number {
   const groups = useFacets().data;
   return (name, value) => {
@@ -33,7 +33,7 @@ export const useTypefaces = () =>
     staleTime: Infinity,
   });
 
-/** The look of the first thing that a change would touch. */
+/** The look of the first thing that a change would affect. */
 export const useLook = (id: string, version: number, target: Target) => {
   const query = target.wordIds
     ? `?wordId=${target.wordIds[0]}`
@@ -60,7 +60,7 @@ export const usePalette = (id: string, version: number) =>
     gcTime: 10_000,
   });
 
-/** Curves to begin with. */
+/** Preset curves. */
 export const useCurves = () =>
   useQuery({
     queryKey: ['curves'],
@@ -68,7 +68,7 @@ export const useCurves = () =>
     staleTime: Infinity,
   });
 
-/** A curve as it is drawn. */
+/** Points of a curve, for drawing it. */
 export const useCurve = (curve: string) =>
   useQuery({
     queryKey: ['curve', curve],

@@ -5,11 +5,11 @@ import { queryClient } from './queryClient';
 import { callScene } from './scenes';
 import type { Motion } from './types';
 
-/** The motions that are kept by themselves. */
+/** The saved motions. */
 export const useMotions = () =>
   useQuery({ queryKey: ['motions'], queryFn: () => call<Motion[]>('GET', '/api/motions') });
 
-/** The clip's words moving so. @param of what else it depends on */
+/** A sample of the motion with the clip's words. @param of what else it depends on */
 export const useMotionSample = (clipId: string, motion: string, cueId: number, of: string) =>
   useQuery({
     queryKey: ['motion sample', clipId, motion, cueId, of],
@@ -28,11 +28,11 @@ function useMotionChange<In>(run: (input: In) => Promise<unknown>) {
   });
 }
 
-/** Keeps how a clip's track moves. */
+/** Saves the motion of a clip's track. */
 export const useSaveMotion = (clipId: string) =>
   useMotionChange((name: string) => call('POST', `/api/clips/${clipId}/motions`, { name, over: false }));
 
-/** Out of the strip, or back into it. */
+/** Removes a motion from the strip, or restores it. */
 export const usePutMotionAway = () =>
   useMotionChange(({ motion, away }: { motion: string; away: boolean }) =>
     call(away ? 'DELETE' : 'POST', `/api/styles/${encodeURIComponent(motion)}${away ? '' : '/restore'}`),

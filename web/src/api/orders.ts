@@ -16,7 +16,7 @@ export const useOneOrder = (id: string | undefined) =>
     enabled: id !== undefined,
   });
 
-/** What an order would make; asked again with each change of it. */
+/** The files that an order would make; refetched with each change of it. */
 export const usePlan = (asked: Asked) =>
   useQuery({
     queryKey: ['plan', asked],
@@ -32,7 +32,7 @@ export const usePlan = (asked: Asked) =>
  */
 const SETTLE_MS = 700;
 
-/** How large the lines of a plan will be and how long they take; names make no difference. */
+/** Estimated sizes and times of the lines of a plan; independent of names. */
 export function useEstimates(asked: Asked, wanted: boolean, frame?: unknown) {
   const rest = { ...asked, pattern: undefined };
   const settled = useSettled({ rest, frame, wanted }, SETTLE_MS);
@@ -47,7 +47,7 @@ export function useEstimates(asked: Asked, wanted: boolean, frame?: unknown) {
   return { data: settling ? undefined : query.data, isFetching: settling || query.isFetching };
 }
 
-/** What an order can choose of: frames, sizes, rates and places of names. */
+/** The choices of an order: frames, sizes, rates and fields of names. */
 export const useChoices = () =>
   useQuery({
     queryKey: ['choices'],
@@ -55,7 +55,7 @@ export const useChoices = () =>
     staleTime: Infinity,
   }).data;
 
-/** What was measured on a finished output; nothing for one from before receipts were made. */
+/** The receipt of a finished output; undefined for outputs older than receipts. */
 export const useReceipt = (jobId: string) =>
   useQuery({
     queryKey: ['receipt', jobId],
@@ -94,7 +94,7 @@ export const useActOnOrder = (id: string) =>
 
 export const useRemoveOrder = (id: string) => useOrderChange(() => call<void>('DELETE', `/api/orders/${id}`));
 
-/** Something done to one line: stopped, made again, or put before another in the queue. */
+/** Stops or repeats one line, or moves it in the queue. */
 export const useActOnLine = (jobId: string) =>
   useOrderChange((act: { act: 'stop' | 'again' } | { act: 'place'; before?: string }) =>
     call<unknown>(

@@ -11,7 +11,7 @@ const text = (buffer: ArrayBuffer) =>
 /** Whether this browser has passkeys at all; they need HTTPS, or this machine. */
 export const passkeysHere = () => 'PublicKeyCredential' in window;
 
-/** What the browser says when somebody thinks better of it, or has nothing to show, is for programmers. */
+/** Replaces the browser's technical messages if a person cancels or has no passkey. */
 async function shownBy<T>(asked: Promise<Credential | null>): Promise<T> {
   try {
     const credential = await asked;

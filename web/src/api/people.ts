@@ -20,7 +20,7 @@ const SESSION = ['session'];
 
 export const askWhoIsHere = () => queryClient.invalidateQueries({ queryKey: SESSION });
 
-/** Who is at the page, and whether that has to be somebody. */
+/** The signed-in person, and whether signing in is required. */
 export const useSession = () =>
   useQuery({
     queryKey: SESSION,
@@ -28,7 +28,7 @@ export const useSession = () =>
     staleTime: 60_000,
   });
 
-/** Everything that was known for somebody else goes. */
+/** Clears all data of the previous person. */
 async function begin() {
   queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== SESSION[0] });
   await askWhoIsHere();
@@ -150,7 +150,7 @@ export function useAskOfAll() {
   });
 }
 
-/** Who did what, the newest first; {@code before} an entry. */
+/** The record, the newest entry first; {@code before} an entry. */
 export const useRecord = () =>
   useInfiniteQuery({
     queryKey: ['record'],

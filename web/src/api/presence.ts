@@ -8,17 +8,17 @@ const PAGE = Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) =>
 
 export const presenceKey = (clipId: string) => ['presence', clipId] as const;
 
-/** Where on a clip this page is. */
+/** The position of this page in a clip. */
 export interface Here {
   cueId: number | null;
   typing: boolean;
 }
 
-/** Says that this page has the clip open; gives the others. */
+/** Reports that this page has the clip open; returns the other pages. */
 export const sayHere = (clipId: string, here: Here) =>
   call<Presence[]>('PUT', `/api/clips/${clipId}/presence/${PAGE}`, here);
 
-/** Also while the page closes. */
+/** Works also while the page closes. */
 export const sayLeft = (clipId: string) =>
   void fetch(`/api/clips/${clipId}/presence/${PAGE}`, {
     method: 'DELETE',

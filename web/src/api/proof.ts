@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { call } from './http';
 import type { CutView, Edit, HistoryStep, Place, Preview, SpellingView } from './types';
 
-/** What an edit would change; asked again whenever the edit or the track changes. */
+/** The effect of an edit; refetched when the edit or the track changes. */
 export const usePreview = (id: string, version: number, edit: Edit | null) =>
   useQuery({
     queryKey: ['preview', id, version, edit],
@@ -37,7 +37,7 @@ export const useSuggestions = (id: string, word: string | null) =>
     enabled: word !== null,
   });
 
-/** What a reader would not miss. */
+/** Words that can be left out. */
 export const useShorter = (id: string, version: number) =>
   useQuery({
     queryKey: ['shorter', id, version],

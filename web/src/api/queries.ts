@@ -111,7 +111,7 @@ export const useSizes = (id: string, frame: unknown) =>
     placeholderData: (before) => before,
   });
 
-/** What can be made of a clip, beside caption files. */
+/** The outputs of a clip besides caption files. */
 export const useOutputs = () =>
   useQuery({
     queryKey: ['outputs'],
@@ -148,7 +148,7 @@ export const useSample = (id: string, style: string, cueId: number, version: str
     gcTime: 10_000,
   });
 
-/** For drawing: the clip's loudest moment fills the strip. */
+/** Scales loudness so that the clip's loudest moment fills the strip. */
 function toFull(peaks: Uint8Array): Uint8Array {
   const most = peaks.reduce((a, b) => Math.max(a, b), 1);
   return peaks.map((p) => Math.round((p * 255) / most));
@@ -165,7 +165,7 @@ export const usePeaks = (id: string, ready: boolean, sound: string | undefined) 
     staleTime: Infinity,
   });
 
-/** The track as the page knows it at the moment of a click or a key, without listening to it. */
+/** The track in the cache at the time of a click or key, without subscribing to it. */
 export function useTrackNow(id: string): () => Track | undefined {
   return useCallback(() => queryClient.getQueryData<Track>(keys.track(id)), [id]);
 }

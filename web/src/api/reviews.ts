@@ -39,7 +39,7 @@ export const useShowNext = (clipId: string) =>
 export const useWithdraw = (clipId: string) =>
   useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/withdraw`));
 
-/** The link before shows nothing any more. */
+/** Replaces a link; the old one stops working. */
 export const useRelink = (clipId: string) =>
   useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/link`));
 
@@ -50,7 +50,7 @@ export const useSettle = (clipId: string) =>
 
 const ASKED_AGAIN_MS = 10_000;
 
-/** What a link shows, asked again while somebody looks. */
+/** The contents of a link, polled while the page is open. */
 export const useShared = (token: string) =>
   useQuery({
     queryKey: ['shared', token],
@@ -87,6 +87,6 @@ export const useSay = (token: string) =>
     onSuccess: (shared) => queryClient.setQueryData(['shared', token], shared),
   });
 
-/** What the client of who is signed in is shown. */
+/** Everything that is shared with the client of the signed-in person. */
 export const useSharedWithMe = () =>
   useQuery({ queryKey: ['shared'], queryFn: () => call<SharedRow[]>('GET', '/api/shared') });

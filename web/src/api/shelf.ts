@@ -12,7 +12,7 @@ export interface ShelfSearch {
   shelf: Clip['shelf'];
 }
 
-/** Clips of a shelf that hold what is searched for; what was there before stays until it is known. */
+/** Clips of a shelf that match the search; the previous result is shown until the new one arrives. */
 export const useShelf = ({ q, client, shelf }: ShelfSearch) =>
   useQuery({
     queryKey: [...keys.clips, q, client, shelf],
@@ -47,7 +47,7 @@ const send = {
 
 const back = { archive: 'unarchive', remove: 'back' } as const;
 
-/** What can be done to a clip on its shelf; what puts it away is taken back by one click. */
+/** Actions on a clip of a shelf; archiving and removing can be reverted with one click. */
 export function useActOnClip(clip: Clip) {
   const notice = useNotices((s) => s.say);
   const path = `/api/clips/${clip.id}`;

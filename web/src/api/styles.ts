@@ -18,7 +18,7 @@ function useStyleChange<In, Out>(run: (input: In) => Promise<Out>) {
   });
 }
 
-/** Keeps the look of a clip's track as a style. */
+/** Saves the look of a clip's track as a style. */
 export const useSaveStyle = (clipId: string) =>
   useStyleChange((asked: { name: string; about: string; over: boolean }) =>
     call<Style>('POST', `/api/clips/${clipId}/styles`, asked),
@@ -46,7 +46,7 @@ export const useStyleVersions = (style: string | null) =>
 /** @param fonts whether its own fonts are packed with it */
 export const styleFile = (style: string, fonts: boolean) => `${path(style)}/file?fonts=${fonts}`;
 
-/** What a file with styles holds; with take it is kept as well. */
+/** Reads a file with styles; with take it is also imported. */
 async function readFile({ file, take }: { file: File; take: boolean }): Promise<StyleFileView> {
   const response = await fetch(`/api/styles/file?take=${take}`, {
     method: 'POST',

@@ -7,7 +7,7 @@ import type { Going, Retention, Storage, WorkView } from './types';
 const WORK_MS = 2000;
 const STORAGE_MS = 15_000;
 
-/** Where work runs, asked again while somebody looks. */
+/** Workers and queues, polled while the page is open. */
 export const useWork = () =>
   useQuery({
     queryKey: ['work'],
@@ -22,7 +22,7 @@ export const useStorage = () =>
     refetchInterval: STORAGE_MS,
   });
 
-/** What would go if finished files were kept so. */
+/** Files that these retention limits would delete. */
 export const useGoing = (retention: Retention, enabled: boolean) =>
   useQuery({
     queryKey: ['storage', 'going', retention],

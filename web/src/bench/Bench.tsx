@@ -43,7 +43,7 @@ function useOpenedAt(clipId: string) {
   }, [at, track, durationMs, setParams]);
 }
 
-/** The screen on which one clip is worked. */
+/** The screen for working on one clip. */
 export function Bench() {
   const { clipId = '', step: named } = useParams();
   const step = stepNamed(named);

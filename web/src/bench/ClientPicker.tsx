@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useBelongTo, useClients } from '../api/clients';
 import type { Clip } from '../api/types';
 
-/** Whose clip it is: glossary and saved recipes are the client's. */
+/** Chooses the client of the clip, who owns the glossary and saved recipes. */
 export function ClientPicker({ clip }: { clip: Clip }) {
   const clients = useClients();
   const belong = useBelongTo(clip.id);

@@ -1,7 +1,7 @@
 import { usePanels, type Turn } from '../state/panels';
 import { STEPS, type StepName } from '../state/steps';
 
-/** Below 1100 pixels score and stage take turns, below 700 the drawer too: what is in view is chosen here. */
+/** Switches between score and stage below 1100 pixels, and the drawer below 700. */
 export function TurnBar({ step }: { step: StepName }) {
   const turn = usePanels((s) => s.turn);
   const { set } = usePanels.getState();

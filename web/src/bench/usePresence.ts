@@ -18,7 +18,7 @@ function here(clipId: string): Here {
   return { cueId: (track && chosenCues(track, selected)[0]?.id) ?? null, typing: false };
 }
 
-/** Says that this page has the clip open and which cue is in hand, and hears who else has. */
+/** Reports that this page has the clip open and which cue is selected, and receives the other pages. */
 export function usePresence(clipId: string) {
   const others = useQuery({
     queryKey: presenceKey(clipId),

@@ -13,7 +13,7 @@ interface Many {
   left: string[];
 }
 
-/** What can be done with several clips at once; each is undone by itself. */
+/** Actions on several clips at once; each clip is undone separately. */
 export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => void }) {
   const notice = useNotices((s) => s.say);
   const styles = useStyles().data ?? [];

@@ -9,7 +9,7 @@ import { Found } from './Found';
 /** Lines as long as the picture is wide: a name makes no card wider. */
 const narrow = 'w-0 min-w-full';
 
-/** A clip as it looks, how far it is, and where what was searched for is said. */
+/** A clip with its poster, progress, and the cues that match the search. */
 export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; onChoose: () => void }) {
   const { clip, terms, chosen, onChoose } = props;
   const [naming, setNaming] = useState(false);
@@ -84,7 +84,7 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
 /** Pictures are of one height, but none is wider than a telephone. */
 const wide = (clip: Clip) => `min(${(18 * clip.width) / clip.height}rem, calc(100vw - 2rem))`;
 
-/** How far it is, and of what is left what can be counted. */
+/** Its progress, and the number of open findings. */
 function told(clip: Clip): string {
   if (!clip.words) return clip.standingLabel;
   const left =

@@ -7,7 +7,7 @@ import type { Clip } from '../api/types';
 const item =
   'flex cursor-pointer items-center gap-3 rounded-md px-3 py-1.5 outline-none data-[highlighted]:bg-sunk';
 
-/** What can be done to a clip as a whole. */
+/** Actions on a whole clip. */
 export function ClipMenu({ clip, onRename }: { clip: Clip; onRename: () => void }) {
   const act = useActOnClip(clip);
   return (

@@ -13,7 +13,7 @@ import { useShelfAsked } from './useShelfAsked';
 
 const TYPING_MS = 150;
 
-/** Clips as they look, and those that hold what is searched for; a file dropped anywhere is added. */
+/** The list of clips with search; a file dropped anywhere is added. */
 export function Clips() {
   const [asked, ask] = useShelfAsked();
   const q = useSettled(asked.q, TYPING_MS);

@@ -3,7 +3,7 @@ import { length } from '../player/time';
 
 const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
-/** The cue in which what was searched for is said. */
+/** The cue that matches the search. */
 export function Found({ found, terms }: { found: NonNullable<Clip['found']>; terms: string[] }) {
   return (
     <p className="mt-1 w-0 min-w-full border-l-2 border-accent pl-2 text-note">

@@ -18,7 +18,7 @@ const SHELVES: { shelf: Clip['shelf']; label: string; about: string }[] = [
   { shelf: 'REMOVED', label: 'Removed', about: 'Clips that can be brought back for two weeks' },
 ];
 
-/** Looks for clips by what is said in them, and says which and in what order. */
+/** Search, filters and sorting of clips. */
 export function ShelfBar(props: {
   asked: ShelfAsked;
   /** Before filtering by progress and sorting. */

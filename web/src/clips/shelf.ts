@@ -36,7 +36,7 @@ const PLACE: Record<Clip['standing'], number> = {
   DELIVERED: 6,
 };
 
-/** The standings that there are, in the order of the job, each once with its words. */
+/** All kinds of progress with their labels, in the order of the job. */
 export function standings(clips: Clip[]): { standing: Clip['standing']; label: string; count: number }[] {
   const all = [...new Set(clips.map((clip) => clip.standing))].sort((a, b) => PLACE[a] - PLACE[b]);
   return all.map((standing) => {

@@ -13,7 +13,7 @@ interface Arriving {
 
 let next = 1;
 
-/** Files on their way to the server. A single file opens its bench when it is there. */
+/** Uploads of clips. A single file opens its bench when it is complete. */
 export function useBringIn(opened: (clip: Clip) => void) {
   const [arriving, setArriving] = useState<Arriving[]>([]);
   const notice = useNotices((s) => s.say);

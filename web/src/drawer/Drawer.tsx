@@ -18,7 +18,7 @@ const PARTS: Record<StepName, FC<{ clip: Clip; track: Track; jobs: Job[] }>> = {
   render: RenderStep,
 };
 
-/** What belongs to the step in hand and to what is selected. */
+/** Controls of the present step and of the selection. */
 export function Drawer(props: { clip: Clip; track: Track; step: StepName; jobs: Job[] }) {
   const Part = PARTS[props.step];
   const turn = usePanels((s) => s.turn);

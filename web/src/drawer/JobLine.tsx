@@ -1,7 +1,7 @@
 import { useOrder } from '../api/queries';
 import type { Job } from '../api/types';
 
-/** A piece of work under way: how far, how long still, and a way to stop it. */
+/** A running job: progress, remaining time, and a button to stop it. */
 export function JobLine({ job, what }: { job: Job; what: string }) {
   const stop = useOrder<undefined>(`/api/jobs/${job.id}/stop`, job.clipId);
   const percent = Math.round(job.progress * 100);

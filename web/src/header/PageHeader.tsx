@@ -4,7 +4,7 @@ import { useSession } from '../api/people';
 import { Mark } from '../ui/Mark';
 import { PersonMenu } from './PersonMenu';
 
-/** The head of pages that are not the bench: where one is, and what can be done here. */
+/** The header of all pages except the bench. */
 export function PageHeader({ children }: { children?: ReactNode }) {
   const owner = useSession().data?.person?.role === 'OWNER';
   return (

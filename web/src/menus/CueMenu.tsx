@@ -14,7 +14,7 @@ const ITEMS = [
   ['emphasise', 'confirm', 'replace', 'delete'],
 ];
 
-/** What can be done to the cue or word under the hand, each with its key. */
+/** Commands for the cue or word under the pointer, each with its key. */
 export function CueMenu(props: { clipId: string; cue: Cue; selected: boolean; children: ReactNode }) {
   const { clipId, cue, selected, children } = props;
   return (

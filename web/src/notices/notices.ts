@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 
-/** Something to be done about what was said. */
+/** An action offered with a notice. */
 export interface Remedy {
   label: string;
   run: () => void;

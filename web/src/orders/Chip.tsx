@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 
-/** One of several that can be taken together. */
+/** One of several options that can be combined. */
 export function Chip(props: { on: boolean; title?: string; onClick: () => void; children: ReactNode }) {
   return (
     <button

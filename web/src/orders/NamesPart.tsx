@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { useChoices } from '../api/orders';
 
-/** How files are called: text with places; a click puts one in. */
+/** The pattern of file names: text with fields; a click inserts one. */
 export function NamesPart(props: { pattern: string | undefined; onChange: (pattern: string) => void }) {
   const choices = useChoices();
   const field = useRef<HTMLInputElement>(null);

@@ -8,7 +8,7 @@ import { bytes, duration, when } from './said';
 const quiet =
   'flex items-center gap-1.5 rounded-full border border-rule px-3.5 py-1.5 text-note hover:border-ink disabled:opacity-40';
 
-/** One order: how far it is, what can be done with all of it, and its files. */
+/** One order: progress, commands and files. */
 export function OrderDetail({ id }: { id: string }) {
   const view = useOneOrder(id);
   const act = useActOnOrder(id);

@@ -1,7 +1,7 @@
 import type { Estimated, PlanLine } from '../api/types';
 import { bytes } from './said';
 
-/** Files that would be made, by the names that they would have. */
+/** Planned files with their names. */
 export function PlanTable({ lines, estimates }: { lines: PlanLine[]; estimates: Estimated[] | undefined }) {
   const known = estimates?.length === lines.length ? estimates : undefined;
   return (

@@ -1,7 +1,7 @@
 import { Check } from 'lucide-react';
 import type { Receipt } from '../api/types';
 
-/** What was measured, line by line. */
+/** The measurements of a receipt, line by line. */
 export function ReceiptTable({ receipt, jobId }: { receipt: Receipt; jobId: string }) {
   const bad = receipt.lines.filter((line) => !line.good).length;
   return (

@@ -16,7 +16,7 @@ import { useTogether } from './useTogether';
 
 const VIDEO = /\.(mp4|webm)$/;
 
-/** A finished file beside what it was made of, and what was measured on it. */
+/** A finished file compared with its source, and its receipt. */
 export function Result() {
   const { jobId = '' } = useParams();
   const job = useQuery({ queryKey: ['job', jobId], queryFn: () => call<Job>('GET', `/api/jobs/${jobId}`) });

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 
-/** Further apart than this while they play, the follower is put right, seconds. */
+/** Maximum difference while playing, seconds; beyond it the second video is moved. */
 const APART = 0.05;
 
 /** Two videos that are played and scrubbed as one; the first leads. */

@@ -1,7 +1,7 @@
 import { useId, useState, type ReactNode } from 'react';
 import { Mark } from '../ui/Mark';
 
-/** A page with one thing to do, for who is not inside yet. */
+/** A page with one form, for people who are not signed in. */
 export function Card({ title, children }: { title: string; children: ReactNode }) {
   return (
     <main className="flex min-h-full flex-col items-center px-4 pt-[12vh] pb-10">

@@ -1,7 +1,7 @@
 import type { InvitationLink } from '../api/types';
 import { CopyField } from '../ui/CopyField';
 
-/** A link that opens the door, to be copied. */
+/** An invitation link to copy. */
 export function HandedLink(props: { address: string; link: InvitationLink; about: string }) {
   const { address, link, about } = props;
   return (

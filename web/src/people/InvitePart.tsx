@@ -5,7 +5,7 @@ import type { Role } from '../api/types';
 import { ROLES } from './roles';
 import { HandedLink } from './HandedLink';
 
-/** Somebody is let in by a link that is handed over by hand. */
+/** Creates invitation links. */
 export function InvitePart({ address }: { address: string }) {
   const [name, setName] = useState('');
   const [role, setRole] = useState<Role>('DESIGNER');

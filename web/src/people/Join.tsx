@@ -4,7 +4,7 @@ import { useJoin, useJoining, useSignIn } from '../api/people';
 import { Card, Field, Said, SendButton } from './Card';
 import { ROLES } from './roles';
 
-/** An invitation is taken up: who one is, and a password. */
+/** Accepts an invitation: name, address and password. */
 export function Join() {
   const { token = '' } = useParams();
   const joining = useJoining(token);

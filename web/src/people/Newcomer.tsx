@@ -2,7 +2,7 @@ import type { Person } from '../api/types';
 import { Card } from './Card';
 import { SecondStepPart } from './SecondStepPart';
 
-/** Who has to set up a second step before anything else. */
+/** Shown to people who must set up a second step first. */
 export function Newcomer({ person }: { person: Person }) {
   return (
     <Card title="A second step">

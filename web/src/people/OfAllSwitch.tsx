@@ -1,6 +1,6 @@
 import { useAskOfAll, useSecondStepOfAll } from '../api/people';
 
-/** Whether everybody signs in with a code too. */
+/** Whether a second step is required of everyone. */
 export function OfAllSwitch() {
   const now = useSecondStepOfAll();
   const ask = useAskOfAll();

@@ -4,7 +4,7 @@ import { useAddPasskey, usePasskeys, useRemovePasskey } from '../api/people';
 import type { Person } from '../api/types';
 import { Field, Said, SendButton } from './Card';
 
-/** One's own passkeys: signing in with a fingerprint, a face, a key or a telephone in the place of the password. */
+/** The passkeys of the signed-in person, which replace the password. */
 export function PasskeysPart({ person }: { person: Person }) {
   const passkeys = usePasskeys();
   const add = useAddPasskey(person);

@@ -3,7 +3,7 @@ import { useSetPassword } from '../api/people';
 import type { Person } from '../api/types';
 import { Field, Said, SendButton } from './Card';
 
-/** One's own password. */
+/** Changes the password of the signed-in person. */
 export function PasswordPart({ person }: { person: Person }) {
   const set = useSetPassword();
   const [now, setNow] = useState('');

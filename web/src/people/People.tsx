@@ -19,7 +19,7 @@ import { RecordPart } from './RecordPart';
 import { ROLES } from './roles';
 import { SecondStepPart } from './SecondStepPart';
 
-/** Who comes in, and what each is here; one's own password. */
+/** People with access and their roles; the own password. */
 export function People() {
   const session = useSession().data;
   if (!session) return null;

@@ -1,6 +1,6 @@
 import { useRecord } from '../api/people';
 
-/** Who did what, a year of it. */
+/** The record of the last year. */
 export function RecordPart() {
   const record = useRecord();
   const entries = record.data?.pages.flat() ?? [];

@@ -12,7 +12,7 @@ import { Field, Said, SendButton } from './Card';
 import { RecoveryCodes } from './RecoveryCodes';
 
 /**
- * A code besides one's own password.
+ * The second step of the signed-in person.
  *
  * @param first whether nothing else can be done before it is set up
  */

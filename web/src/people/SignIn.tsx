@@ -4,7 +4,7 @@ import { passkeysHere } from '../api/passkeys';
 import { useSignIn, useSignInWithPasskey } from '../api/people';
 import { Card, Field, Said, SendButton } from './Card';
 
-/** The door. */
+/** The sign-in form. */
 export function SignIn({ ownerless, passkeys }: { ownerless: boolean; passkeys: boolean }) {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');

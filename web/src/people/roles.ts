@@ -1,6 +1,6 @@
 import type { Role } from '../api/types';
 
-/** What people are to a workshop, and what they may. */
+/** The roles with their permissions. */
 export const ROLES: Record<Role, { label: string; may: string }> = {
   OWNER: { label: 'Owner', may: 'Owners do everything designers do, and manage people.' },
   DESIGNER: { label: 'Designer', may: 'Designers work on every clip, and hand out review links.' },

@@ -2,7 +2,7 @@ import { useLayoutEffect } from 'react';
 import { usePlayer } from './player';
 
 /**
- * Writes the time into the page at every frame, without rendering anything: React would look through the component sixty
+ * Writes the time into the page at every frame, without rendering components: React would look through the component sixty
  * times a second for a change of one text.
  */
 export function useEachTime(write: (timeMs: number) => void) {
@@ -12,5 +12,5 @@ export function useEachTime(write: (timeMs: number) => void) {
   });
 }
 
-/** The time while the clip rests, null while it plays: for what is taken by hand, which waits meanwhile. */
+/** The time while the clip is paused, null while it plays. Handles use it, because they are hidden during playback. */
 export const useRestedTime = () => usePlayer((s) => (s.playing ? null : s.timeMs));

@@ -9,7 +9,7 @@ function setName(name: string) {
   localStorage.setItem(KEPT, name);
 }
 
-/** The name under which somebody speaks who has not signed in, said once for all of the page; this browser remembers it. */
+/** The name of a visitor, entered once for the whole page; the browser remembers it. */
 export function useMyName(me: string | null): [string, (name: string) => void] {
   const name = useName((s) => s.name);
   return [me ?? name, setName];

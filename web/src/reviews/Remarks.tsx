@@ -8,7 +8,7 @@ const SAID: Record<Remark['kind'], string> = {
   APPROVED: 'approved',
 };
 
-/** What was said so far, the newest round first, each in the order of the clip. */
+/** All remarks, the newest round first, each in the order of the clip. */
 export function Remarks(props: { remarks: Remark[]; round: number; onGo: (ms: number) => void }) {
   const { remarks } = props;
   if (remarks.length === 0) return null;

@@ -9,7 +9,7 @@ import { Words } from './Words';
 import { day } from './said';
 import { useWatched } from './useWatched';
 
-/** What a client sees by a link: the film or the stage, what is said in it, and room for an answer. */
+/** The page of a review link: the film or the stage, its words, and the client's answer. */
 export function Review({ token }: { token: string }) {
   const shared = useShared(token);
   const [video, setVideo] = useState<HTMLVideoElement | null>(null);

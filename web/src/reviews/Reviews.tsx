@@ -6,7 +6,7 @@ import { SecondStepPart } from '../people/SecondStepPart';
 import { Mark } from '../ui/Mark';
 import { VERDICTS } from './said';
 
-/** What a signed-in reviewer is shown at present. */
+/** Everything that is shared with a signed-in reviewer. */
 export function Reviews({ person }: { person: Person }) {
   const shared = useSharedWithMe();
   return (

@@ -6,7 +6,7 @@ import { NameField, useMyName } from './NameField';
 
 type Word = 'APPROVED' | 'CHANGES';
 
-/** The client's word about the whole. */
+/** The client's answer to the whole. */
 export function VerdictPart({ token, shared }: { token: string; shared: Shared }) {
   const [choosing, setChoosing] = useState<Word | null>(null);
   const [text, setText] = useState('');

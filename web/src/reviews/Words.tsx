@@ -3,7 +3,7 @@ import type { SharedCue } from '../api/types';
 
 type SharedWord = SharedCue['words'][number];
 
-/** What is read in the picture, as it goes; a word can be pointed at. */
+/** The words of the captions, highlighted as they are spoken; a click selects one for a remark. */
 export function Words(props: {
   cues: SharedCue[];
   timeMs: number;

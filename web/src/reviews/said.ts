@@ -1,6 +1,6 @@
 import type { Remark, Review } from '../api/types';
 
-/** A client's word about the whole. */
+/** The answers of clients. */
 export const VERDICTS: Record<Remark['kind'], string> = {
   REMARK: 'remarked on',
   CHANGES: 'changes requested',

@@ -8,7 +8,7 @@ export interface Watched {
   toggle: () => void;
 }
 
-/** A video's clock and its handles. */
+/** The clock and the controls of a video. */
 export function useWatched(video: HTMLVideoElement | null): Watched {
   const [timeMs, setTimeMs] = useState(0);
   const [playing, setPlaying] = useState(false);

@@ -3,7 +3,7 @@ import { useTranslationChange } from '../api/translations';
 import type { Cue } from '../api/types';
 import { textOf } from '../state/text';
 
-/** The cue's text in the other language: click and type. What a hand typed is not translated again. */
+/** The translation of a cue; a click starts typing. Typed text is not translated again. */
 export function BesideLine(props: {
   clipId: string;
   language: string;

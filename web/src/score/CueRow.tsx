@@ -189,7 +189,7 @@ export const CueRow = memo(function CueRow(props: {
   );
 });
 
-/** What is wrong in it; a click goes there. */
+/** The findings of a cue; a click goes there. */
 function FoundIn({ cueId }: { cueId: number }) {
   const findings = useFindingsNow((s) => s.byCue.get(cueId));
   if (!findings) return null;

@@ -206,7 +206,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   );
 }
 
-/** The word that was in hand before, if it is still there, else the cue's first. */
+/** The word that was selected before if it still exists, else the first word of the cue. */
 function wordInHand(track: Track, cueId: number, wordId: number | null): number | null {
   const cue = track.cues.find((c) => c.id === cueId);
   return (cue?.words.find((w) => w.id === wordId) ?? cue?.words[0])?.id ?? null;

@@ -2,7 +2,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { useChange } from '../api/queries';
 import type { Clip, Headline } from '../api/types';
 
-/** The text of a headline, to be typed; it is taken when the hand leaves it. */
+/** A field for the text of a headline; it is saved on blur. */
 export function HeadlineText(props: { clip: Clip; headline: Headline; label: string; className: string }) {
   const { clip, headline } = props;
   const change = useChange(clip.id);

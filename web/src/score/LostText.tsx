@@ -4,7 +4,7 @@ import type { Clip, Track } from '../api/types';
 import { dropDraft, lostDrafts } from '../state/drafts';
 import { useSelection } from '../state/selection';
 
-/** What was being typed in cues that somebody else took away meanwhile: nothing of it is lost. */
+/** Unsaved text of cues that another person deleted, so that it is not lost. */
 export function LostText({ clip, track }: { clip: Clip; track: Track }) {
   const change = useChange(clip.id);
   const [lost, setLost] = useState<ReturnType<typeof lostDrafts>>([]);

@@ -5,7 +5,7 @@ import type { Clip, Job, WordsRequest } from '../api/types';
 import { usePolicies } from '../state/policies';
 import { useSelection } from '../state/selection';
 
-/** The empty score: it says the next step and does it in one click. */
+/** The empty score with commands for the next step. */
 export function NoWords({ clip, working }: { clip: Clip; working: Job | undefined }) {
   const navigate = useNavigate();
   const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);

@@ -1,7 +1,7 @@
 import { nameOf, useOthers } from '../state/others';
 import { PersonMark } from '../ui/PersonMark';
 
-/** Who else is at this cue now. */
+/** Other people at this cue. */
 export function OthersIn({ cueId }: { cueId: number }) {
   const others = useOthers((s) => s.byCue.get(cueId));
   if (!others) return null;

@@ -2,7 +2,7 @@ import { Check } from 'lucide-react';
 import { useSettle } from '../api/reviews';
 import { useRemarksNow } from '../state/remarks';
 
-/** What clients said to a cue and is not settled yet. */
+/** Open remarks of clients on a cue. */
 export function RemarksIn({ clipId, cueId }: { clipId: string; cueId: number }) {
   const remarks = useRemarksNow((s) => s.byCue.get(cueId));
   const settle = useSettle(clipId);

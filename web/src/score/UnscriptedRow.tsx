@@ -5,7 +5,7 @@ import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';
 import { Groove } from './Groove';
 
-/** Speech that the script lacks, where it was heard: listen to it, take it in or leave it out. */
+/** Speech that the script lacks, at its time: play it, add it or leave it out. */
 export function UnscriptedRow(props: { clipId: string; piece: Unscripted; peaks: Uint8Array | undefined }) {
   const { clipId, piece, peaks } = props;
   const change = useChange(clipId);

@@ -10,7 +10,7 @@ import { Knob } from './Knob';
 import { emojiBoxes, turnOf, unturned, type WordBox } from './captionBoxes';
 import { Timeline } from './paint/timeline';
 
-/** Emoji at words, dragged and sized on the stage while the clip rests; a click takes the word. */
+/** Handles to move and size emoji on the stage while the clip is paused; a click selects the word. */
 export function EmojiHandles({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene }) {
   const timeMs = useRestedTime();
   const timeline = useMemo(() => new Timeline(scene), [scene]);

@@ -1,4 +1,4 @@
-/** A handle by which something on the stage is taken. */
+/** A handle on the stage. */
 export function Knob(props: {
   label: string;
   className: string;

@@ -59,7 +59,7 @@ export function PreviewControls({ track }: { track: Track }) {
   );
 }
 
-/** What is wrong at the playhead. */
+/** The findings at the playhead. */
 function Said() {
   const open = useFindingsNow((s) => s.open);
   const held = useFindingsNow((s) => s.held);

@@ -297,7 +297,7 @@ function Clock({ durationMs }: { durationMs: number }) {
   );
 }
 
-/** How fast it plays; the pitch is kept. */
+/** The playback rate; the pitch is preserved. */
 function Rate() {
   const rate = usePlayer((s) => s.rate);
   const looping = usePlayer((s) => s.loopFromMs !== null);

@@ -51,7 +51,7 @@ const EDGES: Edge[] = [
   },
 ];
 
-/** Edges of what a phone lays over the picture, to be dragged or moved by the arrow keys; kept for the client. */
+/** Handles for the edges of safe zones, moved by dragging or arrow keys; saved for the client. */
 export function ZoneHandles({ clip }: { clip: Clip }) {
   const room = useRef<HTMLDivElement>(null);
   const known = useZones(clip.client?.id).data;

@@ -6,7 +6,7 @@ const NAMES: Record<Zone['kind'], string> = {
   TEXT: 'Text at the bottom',
 };
 
-/** What a phone lays over the picture, and what it leaves for text. */
+/** The safe zones, and the area that remains for text. */
 export function Zones({ layout }: { layout: FrameLayout }) {
   const { safe } = layout;
   return (

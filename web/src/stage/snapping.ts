@@ -1,10 +1,10 @@
-/** Where a dragged caption is drawn to: lines across and down the picture, parts of it. */
+/** Lines to which a dragged caption snaps, as parts of the picture. */
 export interface Lines {
   x: number[];
   y: number[];
 }
 
-/** How near is near enough, a part of the picture. */
+/** Snapping distance, as a part of the picture. */
 const NEAR = 0.012;
 
 /** The middle, the thirds and the edges of the safe area. */

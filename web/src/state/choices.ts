@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Policy } from '../api/types';
 
-/** What a person chose about the bench itself; this browser remembers it. */
+/** Settings of the bench; this browser remembers them. */
 interface Choices {
   /** The clip waits while a cue is being typed. */
   pauseWhileTyping: boolean;

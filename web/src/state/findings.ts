@@ -42,7 +42,7 @@ export const nameOf = (finding: Finding) =>
 
 export const same = (one: Finding, other: Finding) => nameOf(one) === nameOf(other);
 
-/** Goes to its worst moment and takes its word, cue or headline into the hand. */
+/** Goes to its worst moment and selects its word, cue or headline. */
 export function goTo(finding: Finding, headlines: number[]) {
   const { spot } = finding;
   const { select } = useSelection.getState();
@@ -54,7 +54,7 @@ export function goTo(finding: Finding, headlines: number[]) {
   scrollToCue(spot.cueId);
 }
 
-/** The next open finding after the one in hand, else after the playhead; or the one before. */
+/** The next or previous open finding, from the selected one or from the playhead. */
 export function nextFinding(by: 1 | -1): Finding | null {
   const { open, held } = useFindingsNow.getState();
   const at = held ? open.findIndex((f) => same(f, held)) : -1;

@@ -25,7 +25,7 @@ export function giveLook(to: string, look: Look) {
   useGiven.setState((all) => ({ [to]: { ...all[to], ...fresh } }));
 }
 
-/** What comes of a change: the track that has it, or null where it was refused. */
+/** The result of a change: the track that has it, or null if it was refused. */
 export function lookGiven(to: string, look: Look, track: Track | null) {
   useGiven.setState((all) => {
     const facets = { ...all[to] };

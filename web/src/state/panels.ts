@@ -2,7 +2,7 @@ import { create } from 'zustand';
 
 export type Turn = 'score' | 'stage' | 'drawer';
 
-/** What is open on the bench beside the page itself. */
+/** Open panels of the bench. */
 interface Panels {
   lens: boolean;
   keys: boolean;

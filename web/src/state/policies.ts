@@ -3,7 +3,7 @@ import { useChoices } from './choices';
 import { call } from '../api/http';
 import type { Policy, PolicyView } from '../api/types';
 
-/** How a draft can be written, and how this browser's person wants the next one. */
+/** Writing policies, and those chosen for the next draft in this browser. */
 export function usePolicies() {
   const { policies, setPolicies } = useChoices();
   const all =

@@ -3,10 +3,10 @@ import type { Track } from '../api/types';
 import type { Target } from '../api/looks';
 import { chosenCues, type Selected } from './selection';
 
-/** How far a change of the look reaches. */
+/** The target of a change of the look. */
 export type Scope = 'track' | 'cue' | 'word' | 'role' | 'headline';
 
-/** What a person chose; as long as nothing of it is selected, the track is meant. */
+/** The chosen target; the track if nothing is selected. */
 export const useScope = create<{ scope: Scope; role: number }>(() => ({ scope: 'track', role: 1 }));
 
 export interface Reach {

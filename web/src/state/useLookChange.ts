@@ -8,7 +8,7 @@ import { endTrying, tryingMade, tryOut } from './trying';
 
 const SETTLE_MS = 350;
 
-/** Changes the look of what is in hand: seen at once, done when the hand rests. */
+/** Changes the look of the selection: previewed at once, saved when the control rests. */
 export interface LookChange {
   /** Shows it; it is done when nothing more comes for a moment and no pointer is held. */
   soon: (look: Look) => void;

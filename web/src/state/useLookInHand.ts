@@ -3,7 +3,7 @@ import type { LookView } from '../api/types';
 import { useWithGiven } from './givenLook';
 import { type LookChange, nameOf, useLookChange } from './useLookChange';
 
-/** The look of what is in hand, with what was just given to it, and how it is changed. */
+/** The look of the selection including unsaved values, with a function to change it. */
 export function useLookInHand(
   clipId: string,
   version: number,

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 
 const SAID_MS = 2000;
 
-/** A text that is there to be taken elsewhere. */
+/** A text with a copy button. */
 export function CopyField({ label, text }: { label: string; text: string }) {
   const field = useRef<HTMLInputElement>(null);
   const [copied, setCopied] = useState(false);

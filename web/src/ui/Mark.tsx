@@ -1,4 +1,4 @@
-/** Our sign: a drum, struck, with grains of salt leaping on it. */
+/** The logo: a struck drum with leaping grains of salt. */
 export function Mark({ size }: { size: number }) {
   return (
     <svg width={size} height={size} viewBox="0 0 32 32" aria-hidden>

@@ -1,8 +1,7 @@
 import { Component, type ReactNode } from 'react';
 
 /**
- * Where a part of the page cannot be drawn, it says so and how to go on; nothing that was typed or changed is lost, the
- * server has it.
+ * Error boundary: reports that a part of the page has failed, and how to continue. Changes are already on the server.
  */
 export class Trouble extends Component<{ children: ReactNode }, { error: Error | null }> {
   state = { error: null as Error | null };

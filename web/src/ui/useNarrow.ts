@@ -7,5 +7,5 @@ const listen = (heard: () => void) => {
   return () => narrow.removeEventListener('change', heard);
 };
 
-/** Whether there is no room for stage and score beside each other. */
+/** Whether the window is too narrow for stage and score side by side. */
 export const useNarrow = () => useSyncExternalStore(listen, () => narrow.matches);

@@ -4,7 +4,7 @@ import type { Going, Retention, Storage } from '../api/types';
 import { bytes } from '../orders/said';
 import { useSettled } from '../ui/useSettled';
 
-/** What takes room, and how long finished files are kept. */
+/** Used storage, and the retention of finished files. */
 export function StoragePart() {
   const storage = useStorage();
   if (storage.error) return <p className="text-accent">{storage.error.message}</p>;
@@ -62,7 +62,7 @@ export function StoragePart() {
 const share = (size: number, disk: Storage['disk']) =>
   `${Math.min(100, Math.max(0.4, (100 * size) / disk.totalBytes))}%`;
 
-/** Says what would go before it is so. */
+/** Shows what would be deleted before saving. */
 function Keep({ storage }: { storage: Storage }) {
   const [asked, setAsked] = useState<Retention>(storage.retention);
   const keep = useKeep();

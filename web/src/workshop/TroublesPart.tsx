@@ -1,6 +1,6 @@
 import { useStorage } from '../api/workshop';
 
-/** What is not as it should be; nothing where all is well. */
+/** Problems of the workshop; empty if there are none. */
 export function TroublesPart() {
   const troubles = useStorage().data?.troubles ?? [];
   if (troubles.length === 0) return null;

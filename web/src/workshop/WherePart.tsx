@@ -8,7 +8,7 @@ const SAID: Record<Job['kind'], string> = {
   RENDER: 'Making',
 };
 
-/** Every process that works, what it has in hand, and what waits for a free hand. */
+/** All processes that run jobs, with their jobs and the queue. */
 export function WherePart() {
   const work = useWork();
   return (

@@ -3,7 +3,7 @@ import { StoragePart } from './StoragePart';
 import { TroublesPart } from './TroublesPart';
 import { WherePart } from './WherePart';
 
-/** The workshop itself: who works on what, and what it keeps. */
+/** The workshop: processes, jobs and storage. */
 export function Workshop() {
   return (
     <main className="min-h-full px-8 pb-16 max-[699px]:px-4">

@@ -6,7 +6,7 @@ import { exact, readTime } from '../../player/time';
 import { usePlayer } from '../../player/player';
 import { Section } from '../../ui/parts';
 
-/** Showing times of the track or of the selected cues: each says what it would change before it does. */
+/** Display times of the track or of the selected cues: each control shows its effect before it is used. */
 export function TimePart(props: { clip: Clip; track: Track; cues: Cue[]; said: string }) {
   const { clip, track, cues, said } = props;
   const [gap, setGap] = useState(400);

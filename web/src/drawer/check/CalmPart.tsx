@@ -5,7 +5,7 @@ import type { Clip, Edit, Track } from '../../api/types';
 import { chosenCues, useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** Captions go to where the picture is calmest: those that are selected, or all. */
+/** Moves the selected captions, or all, to where the picture is calmest. */
 export function CalmPart({ clip, track, measured }: { clip: Clip; track: Track; measured: boolean }) {
   const selected = useSelection((s) => s.selected);
   const cues = chosenCues(track, selected).map((c) => c.id);

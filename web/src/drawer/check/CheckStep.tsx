@@ -12,7 +12,7 @@ import { StandPart } from './StandPart';
 import { mending } from './mending';
 import { usePanels } from '../../state/panels';
 
-/** What is wrong, kind by kind, each with its remedies. */
+/** Findings by kind, each with its remedies. */
 export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const kinds = useCheckKinds().data ?? [];
   const found = useFindingsNow((s) => s.found);

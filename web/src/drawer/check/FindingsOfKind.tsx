@@ -7,7 +7,7 @@ import { mending } from './mending';
 
 const MOST_SHOWN = 6;
 
-/** The findings of one kind: what each is, what mends it, and what mends them all. */
+/** The findings of one kind with their remedies, and one remedy for all. */
 export function FindingsOfKind(props: { clip: Clip; track: Track; kind: CheckKind; findings: Finding[] }) {
   const { clip, track, kind, findings } = props;
   const change = useChange(clip.id);

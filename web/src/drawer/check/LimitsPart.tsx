@@ -5,7 +5,7 @@ import type { CheckKind, Clip, Limits } from '../../api/types';
 import { QuietButton } from '../../ui/parts';
 import { NumberControl } from '../style/controls/NumberControl';
 
-/** What is checked, from where on it is a finding, and where each limit comes from. */
+/** The limits of all checks with their sources. */
 export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKind[]; looked: CheckKind[] }) {
   const limits = useLimits(clip.client?.id).data;
   const parts = useLimitParts().data;

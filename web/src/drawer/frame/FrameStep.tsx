@@ -8,7 +8,7 @@ import { HeadlinePart } from './HeadlinePart';
 import { ShapePart } from './ShapePart';
 import { ZonesPart } from './ZonesPart';
 
-/** The shape of the finished picture, how the clip sits in it, and what a phone lays over it. */
+/** The shape of the finished picture, the fit of the clip, and the safe zones. */
 export function FrameStep({ clip, track }: { clip: Clip; track: Track }) {
   const change = useChange(clip.id);
   const { frame } = useShownFrame(track);

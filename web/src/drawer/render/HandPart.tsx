@@ -9,7 +9,7 @@ import { ReviewCard } from './ReviewCard';
 
 const DAYS = [3, 7, 14, 30, 90];
 
-/** What is shown to the client by a link, and what came back. */
+/** Review links for the client, with their remarks. */
 export function HandPart({ clip, version, jobs }: { clip: Clip; version: number; jobs: Job[] }) {
   const reviews = useReviews(clip.id, version).data ?? [];
   const films = jobs.filter((j) => j.film);

@@ -18,7 +18,7 @@ import { HandPart } from './HandPart';
 import { RenderCard } from './RenderCard';
 import { SincePart } from './SincePart';
 
-/** Says in words what will be made, makes it, and keeps what was made. */
+/** Describes the output, renders it, and lists finished renders. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const [how, setHow] = useState<How>({ quality: 'GOOD' });
   const onStage = usePanels((s) => s.onStage);

@@ -2,7 +2,7 @@ import { useSince } from '../../api/shelf';
 import type { Job } from '../../api/types';
 import { Section } from '../../ui/parts';
 
-/** What is otherwise in the captions than in the newest video of them. */
+/** Changes of the captions since the newest render. */
 export function SincePart(props: { clipId: string; version: number; jobs: Job[] }) {
   const done = props.jobs.filter((job) => job.state === 'DONE').length;
   const since = useSince(props.clipId, props.version, done).data;

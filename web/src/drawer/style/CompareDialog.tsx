@@ -11,7 +11,7 @@ import { ComparedStage } from '../../stage/ComparedStage';
 
 const ROOM_PX = { across: 1180, down: 560 };
 
-/** Two to four styles on the same clip, playing together; one of them is taken. */
+/** Plays two to four styles side by side on the same clip; one can be used. */
 export function CompareDialog({ clip, track, keep }: { clip: Clip; track: Track; keep: boolean }) {
   const { chosen, open } = useCompare();
   const change = useChange(clip.id);

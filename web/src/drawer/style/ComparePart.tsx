@@ -2,7 +2,7 @@ import { Columns3 } from 'lucide-react';
 import type { Style } from '../../api/types';
 import { MOST_COMPARED, useCompare } from '../../state/compare';
 
-/** Which styles are to be looked at side by side. */
+/** Chooses the styles to compare. */
 export function ComparePart({ styles }: { styles: Style[] }) {
   const chosen = useCompare((s) => s.chosen);
   if (chosen === null) {

@@ -4,7 +4,7 @@ import { useCopied } from '../../state/copied';
 import type { Reach } from '../../state/scope';
 import type { LookChange } from '../../state/useLookChange';
 
-/** Takes the look of what is in hand, and lays all or a part of it on something else. */
+/** Copies the look of the selection, and applies all or a part of it to something else. */
 export function CopyPart(props: {
   reach: Reach;
   view: LookView;

@@ -23,7 +23,7 @@ const FROM: Record<Origin, string> = {
   WORD: 'From the word',
 };
 
-/** One thing of a look: its control, and where its value comes from. */
+/** One facet: its control, and the origin of its value. */
 export function FacetRow(props: {
   facet: Facet;
   view: LookView;
@@ -155,7 +155,7 @@ function Control({
   }
 }
 
-/** A control of several rows says what it is. */
+/** A label above a control of several rows. */
 function Titled({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div className="space-y-1.5 pt-1">

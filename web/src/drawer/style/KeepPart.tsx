@@ -16,7 +16,7 @@ import { StyleFileIn } from './StyleFileIn';
 const FILE =
   'flex flex-1 items-center justify-center gap-2 rounded-full border border-rule px-3 py-1.5 hover:border-ink';
 
-/** Keeping a look: as a style of its own, as a version more, as a file. */
+/** Saves a look as a new style, as a new version, or as a file. */
 export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; style: Style | undefined }) {
   const change = useChange(clip.id);
   const save = useSaveStyle(clip.id);

@@ -18,7 +18,7 @@ const OWN: Record<Scope, Origin> = {
 };
 const OPEN_AT_FIRST = ['TYPE', 'COLOUR'];
 
-/** Every part of the look of what is in hand, in groups. */
+/** All facets of the look of the selection, in groups. */
 export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId: number }) {
   const { clip, track, reach, cueId } = props;
   const facets = useFacets();

@@ -6,7 +6,7 @@ import type { Clip, Look, LookView, Motion, Track } from '../../api/types';
 import type { LookChange } from '../../state/useLookChange';
 import { SampleGround } from './SampleGround';
 
-/** Motions kept by themselves, each at work on the clip's own words, and the one in hand kept too. */
+/** Saved motions, each with a sample of the clip's words, and saving the present one. */
 export function MotionPart(props: {
   clip: Clip;
   track: Track;
@@ -41,7 +41,7 @@ export function MotionPart(props: {
   );
 }
 
-/** Whether a look moves as a motion says. */
+/** Whether a look has the same motion. */
 function sameMotion(motion: Motion, look: Look): boolean {
   return Object.entries(motion.look).every(
     ([facet, value]) => JSON.stringify(value) === JSON.stringify(look[facet as keyof Look]),

@@ -1,7 +1,7 @@
 import type { Scene } from '../../api/types';
 import { SamplePlayer } from '../../stage/SamplePlayer';
 
-/** A sample at work, on a ground on which light and dark letters can be seen. */
+/** A moving sample on a background that shows light and dark letters. */
 export function SampleGround({ scene, height }: { scene: Scene | undefined; height: number }) {
   return (
     <span

@@ -4,7 +4,7 @@ import { chosenCues, useSelection } from '../../state/selection';
 import { One, OneOf } from '../../ui/OneOf';
 import { RoleOptions } from './RoleOptions';
 
-/** How far a change reaches, and what that is in numbers. */
+/** The target of a change, and how many cues and words it includes. */
 export function ScopePart({ track, reach, roles }: { track: Track; reach: Reach; roles: string[] }) {
   const selected = useSelection((s) => s.selected);
   const role = useScope((s) => s.role);

@@ -4,7 +4,7 @@ import { useStyleFile } from '../../api/styles';
 import type { StyleFileView } from '../../api/types';
 import { QuietButton } from '../../ui/parts';
 
-/** A file with styles is shown before it is taken. */
+/** Shows the styles of a file before they are added. */
 export function StyleFileIn() {
   const read = useStyleFile();
   const input = useRef<HTMLInputElement>(null);

@@ -3,7 +3,7 @@ import type { Clip, Style, Track } from '../../api/types';
 import { One } from '../../ui/OneOf';
 import { SampleGround } from './SampleGround';
 
-/** A style at work on the clip's own words. */
+/** A style with a sample of the clip's words. */
 export function StyleCard(props: { clip: Clip; track: Track; style: Style; cueId: number }) {
   const { clip, track, style } = props;
   const sample = useSample(clip.id, style.name, props.cueId, `${track.version} ${style.version}`);

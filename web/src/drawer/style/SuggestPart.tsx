@@ -10,7 +10,7 @@ import { refuse, useSuggested } from '../../state/suggested';
 import { QuietButton } from '../../ui/parts';
 import { RoleOptions } from './RoleOptions';
 
-/** Words that the voice or the sense stresses: shown in the score while this is open, taken one by one or all. */
+/** Suggested emphasis: shown in the score while this is open, accepted one by one or all. */
 export function SuggestPart({ clip, track, roles }: { clip: Clip; track: Track; roles: string[] }) {
   const [open, setOpen] = useState(false);
   const [strength, setStrength] = useState(0.5);

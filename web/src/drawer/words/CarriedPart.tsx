@@ -8,7 +8,7 @@ import { Section } from '../../ui/parts';
 
 const count = (n: number) => (n === 1 ? 'One word' : `${n} words`);
 
-/** What became of the words in other footage, until it was taken note of. */
+/** The result for the words after a change of footage, until it is confirmed. */
 export function CarriedPart({ clip }: { clip: Clip }) {
   const told = useFootage(clip).data;
   const note = useNoteFootage(clip);

@@ -3,7 +3,7 @@ import { usePolicies } from '../../state/policies';
 import type { Clip } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** Ways of writing, laid over the whole track; each can be undone. */
+/** Writing policies, applied to the whole track; each can be undone. */
 export function DraftPart({ clip }: { clip: Clip }) {
   const change = useChange(clip.id);
   const { all } = usePolicies();

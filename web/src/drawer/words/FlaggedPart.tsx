@@ -3,7 +3,7 @@ import { useChange } from '../../api/queries';
 import type { Clip, Track } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** Where script and voice differ: both ways round, all at once. One by one it is done in the score. */
+/** Differences of script and voice, settled all at once. The score settles single ones. */
 export function FlaggedPart({ clip, track }: { clip: Clip; track: Track }) {
   const change = useChange(clip.id);
   const missing = track.cues.flatMap((c) => c.words).filter((w) => w.source === 'NOT_FOUND');

@@ -13,7 +13,7 @@ import { useSpelling } from '../../state/spelling';
 import { useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** What is left to proof-read, and the ways to it. */
+/** Words to proof-read, with commands that go to them. */
 export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
   const wrong = useSpelling((s) => s.wrong);
   const { mutate } = useChange(clip.id);

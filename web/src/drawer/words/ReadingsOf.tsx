@@ -3,7 +3,7 @@ import { useReadings } from '../../api/hearing';
 import { useChange } from '../../api/queries';
 import type { Clip, Track, Word } from '../../api/types';
 
-/** What else a word may be: terms that sound like it, and the recogniser's other readings. One click or key takes one. */
+/** Other readings of a word: similar-sounding terms, and those of the recogniser. A click or key accepts one. */
 export function ReadingsOf({ clip, track, word }: { clip: Clip; track: Track; word: Word }) {
   const heard = word.source === 'RECOGNISED';
   const readings = useReadings(clip.id, heard ? word.id : null, track.version);

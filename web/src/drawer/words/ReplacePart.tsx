@@ -8,7 +8,7 @@ import { usePanels } from '../../state/panels';
 import { usePlayer } from '../../player/player';
 import { MainButton, QuietButton } from '../../ui/parts';
 
-/** A word or phrase replaced everywhere: each place is shown as it would become, and can be left out. */
+/** Replaces a word or phrase everywhere: shows each place after replacing, and places can be skipped. */
 export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; asked: string }) {
   const [find, setFind] = useState(asked);
   const [replacement, setReplacement] = useState('');

@@ -20,7 +20,7 @@ const SOURCES: Record<string, string> = {
   NOT_FOUND: 'in the script, not heard',
 };
 
-/** Says what is selected, and what can be done to it. */
+/** The selection and its commands. */
 export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   const selected = useSelection((s) => s.selected);
   const change = useChange(clip.id);

@@ -10,7 +10,7 @@ import { MainButton, Section } from '../../ui/parts';
 
 const AROUND_MS = 700;
 
-/** Fillers, false starts and what was said twice: heard at a click, left out together. */
+/** Fillers, false starts and repetitions: a click plays them, and they are left out together. */
 export function ShorterPart({ clip, track }: { clip: Clip; track: Track }) {
   const cuts = useShorter(clip.id, track.version).data ?? [];
   const change = useChange(clip.id);

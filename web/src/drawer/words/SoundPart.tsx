@@ -5,7 +5,7 @@ import { useListenTo } from '../../api/queries';
 import type { Clip } from '../../api/types';
 import { usePlayer } from '../../player/player';
 
-/** Which stream or channel is listened to: each with its own little waveform, and heard at a click. */
+/** Chooses the stream or channel to recognise, each with a small waveform and a button to play it. */
 export function SoundPart({ clip }: { clip: Clip }) {
   const listenTo = useListenTo(clip.id);
   const audio = useRef<HTMLAudioElement>(null);

@@ -13,7 +13,7 @@ import { usePanels } from '../../state/panels';
 import { One, OneOf } from '../../ui/OneOf';
 import { QuietButton, Section } from '../../ui/parts';
 
-/** The words in another language, beside the first in the score: typed, or brought by a translator. */
+/** A translation beside the words in the score: typed, or made by a translator. */
 export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
   const beside = usePanels((s) => s.beside);
   const onStage = usePanels((s) => s.onStage);

@@ -6,7 +6,7 @@ interface Axis {
   value: number;
 }
 
-/** The axes that the typeface in hand has beside weight, width and slant; nothing where it has none. */
+/** The axes of the typeface besides weight, width and slant; empty if it has none. */
 export function AxesControl(props: {
   value: Axis[];
   family: string;

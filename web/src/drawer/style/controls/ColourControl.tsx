@@ -14,7 +14,7 @@ const withAlpha = (colour: string, alpha: number) =>
         .toString(16)
         .padStart(2, '0');
 
-/** A colour: chosen, typed, taken from the palette or from the picture. */
+/** Chooses a colour: picker, text, palette, or from the picture. */
 export function ColourControl(props: {
   label: string;
   value: string;
@@ -111,7 +111,7 @@ export function ColourControl(props: {
   );
 }
 
-/** On a chequered ground, so that a clear colour is seen to be one. */
+/** A colour on a chequered background, which shows transparency. */
 export function Swatch({ colour }: { colour: string }) {
   return (
     <span

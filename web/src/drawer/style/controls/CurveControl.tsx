@@ -5,7 +5,7 @@ import { useCurve, useCurves } from '../../../api/looks';
 /** The part of the plot above and below the way from 0 to 1, for what overshoots. */
 const OVER = 0.35;
 const SIZE = 208;
-/** How a motion goes on its way: chosen, drawn by its two handles, or typed. */
+/** Chooses an easing: a preset, two handles, or text. */
 export function CurveControl(props: { label: string; value: string; onNow: (curve: string) => void }) {
   const [open, setOpen] = useState(false);
   const presets = useCurves().data ?? [];

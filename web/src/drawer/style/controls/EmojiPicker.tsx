@@ -4,7 +4,7 @@ import { EmojiDrawing } from './EmojiDrawing';
 import { ListPopover } from './ListPopover';
 import { StickerList } from './StickerList';
 
-/** An emoji is chosen among all by what it is called. */
+/** Chooses an emoji by its name. */
 export function EmojiPicker(props: {
   label: string;
   language: string;

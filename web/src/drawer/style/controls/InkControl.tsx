@@ -15,7 +15,7 @@ const ACROSS: { value: Extract<Ink, { kind: 'blend' }>['across']; label: string 
   { value: 'CUE', label: 'The cue' },
 ];
 
-/** One colour, or colours that run into each other. */
+/** Chooses one colour or a gradient. */
 export function InkControl(props: {
   label: string;
   value: Ink;

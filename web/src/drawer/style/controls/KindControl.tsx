@@ -2,7 +2,7 @@ import type { ValueParts } from '../../../api/types';
 import { ChoiceControl } from './ChoiceControl';
 import { PartControls, type Parted } from './PartControls';
 
-/** A value of one of some kinds: which, and its parts. What two kinds have in common is kept when the kind changes. */
+/** A value of one of several kinds: chooses the kind and its parts. Parts that two kinds share are kept when the kind changes. */
 export function KindControl(props: {
   label: string;
   kinds: ValueParts[];

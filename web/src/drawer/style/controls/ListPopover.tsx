@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 
-/** A long list to choose of, opened beside the drawer; choosing closes it. */
+/** A long list opened beside the drawer; choosing closes it. */
 export function ListPopover(props: {
   label: string;
   /** What is in the list. */

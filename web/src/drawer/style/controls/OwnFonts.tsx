@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useFonts, useNoteFont, usePutFontAway } from '../../../api/fonts';
 import type { OwnFont } from '../../../api/types';
 
-/** The files of the fonts that were added: what is noted of their licences, and out of the list with them. */
+/** The files of added fonts: their licences, and removing them from the list. */
 export function OwnFonts() {
   const fonts = useFonts(true).data?.filter((font) => !font.putAway) ?? [];
   const away = usePutFontAway();

@@ -9,7 +9,7 @@ import { SwitchControl } from './SwitchControl';
 /** A value of several parts, as it is written. */
 export type Parted = Record<string, unknown>;
 
-/** The controls of a value's parts. What parts there are, and between what they lie, the server says. */
+/** The controls of a value's parts. The server defines the parts and their ranges. */
 export function PartControls(props: {
   parts: ValuePart[];
   value: Parted;

@@ -3,7 +3,7 @@ import type { ValueParts } from '../../../api/types';
 import { KindControl } from './KindControl';
 import type { Parted } from './PartControls';
 
-/** Several of a kind, each of which can be taken out, and more added. */
+/** A list of values of one kind, with adding and removing. */
 export function SeveralControl(props: {
   label: string;
   one: string;

@@ -4,7 +4,7 @@ import { useBringInSticker, usePutStickerAway, useStickers } from '../../../api/
 import type { Sticker } from '../../../api/types';
 import { EmojiDrawing } from './EmojiDrawing';
 
-/** Pictures of one's own, chosen as emoji are; more are added as SVG or PNG files. */
+/** Stickers, chosen like emoji; more can be added as SVG or PNG files. */
 export function StickerList({ onChoose }: { onChoose: (sticker: string) => void }) {
   const stickers = useStickers().data?.filter((one) => !one.putAway) ?? [];
   const bringIn = useBringInSticker();

@@ -3,7 +3,7 @@ import { ListPopover } from './ListPopover';
 import { TypefaceList } from './TypefaceList';
 import { TypefaceSample } from './TypefaceSample';
 
-/** The family of the letters, chosen among all there are, each in its own letters. */
+/** Chooses a typeface from a list with samples. */
 export function TypefaceControl(props: { value: string; text: string; onNow: (family: string) => void }) {
   const typefaces = useTypefaces();
   const here = typefaces.data?.some((f) => f.name.toLowerCase() === props.value.toLowerCase());

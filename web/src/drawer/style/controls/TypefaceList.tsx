@@ -12,7 +12,7 @@ const GROUPS: { origin: Typeface['origin']; title: string }[] = [
   { origin: 'MACHINE', title: 'On this machine' },
 ];
 
-/** Every family in its own letters, found by its name; fonts are added here. */
+/** All families with samples and search; fonts are added here. */
 export function TypefaceList(props: { value: string; text: string; onChoose: (family: string) => void }) {
   const typefaces = useTypefaces();
   const bring = useBringInFont();
