@@ -65,7 +65,7 @@ class AccessTest extends OnTheBench {
         page.getByText("How long finished files are kept").waitFor();
         assertThat(found()).as("workshop").isEmpty();
         page.navigate(server.url() + "/people");
-        page.getByText("Only who sits at this machine").waitFor();
+        page.getByText("Only people at this machine").waitFor();
         assertThat(found()).as("people").isEmpty();
         String review = server.post("/api/clips/" + clipId + "/reviews", "{\"days\":7,\"note\":\"Have a look.\"}")
                 .path("path")

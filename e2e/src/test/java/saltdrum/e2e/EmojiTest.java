@@ -112,7 +112,7 @@ class EmojiTest extends AtTheStyle {
         page.getByText("Use the first for all 2").click();
         awaitVersionAfter(clipId, version);
         assertThat(version(clipId)).isEqualTo(version + 1);
-        assertThat(page.getByText("No word asks for one.")).isVisible();
+        assertThat(page.getByText("No word suggests an emoji.")).isVisible();
         button("Undo").click();
         awaitVersionAfter(clipId, version + 1);
         assertThat(page.getByText("Use the first for all 2")).isVisible();

@@ -129,7 +129,7 @@ class FrameTest extends OnTheBench {
         assertThat(frame(clipId).path("turn").asInt()).isEqualTo(90);
         page.getByLabel("Width in pixels").fill("721");
         page.getByLabel("Width in pixels").press("Enter");
-        assertThat(page.getByText("both sides are even")).isVisible();
+        assertThat(page.getByText("both sides must be even")).isVisible();
         page.getByLabel("Width in pixels").fill("720");
         version = version(clipId);
         page.getByLabel("Width in pixels").press("Enter");

@@ -72,7 +72,7 @@ class SecondStepTest extends WithVisitors {
 
         // Bo is signed out, and cannot go on before he has one too.
         signIn(bo, "bo@quay.example");
-        assertThat(bo.getByText("This workshop asks everybody for a code")).isVisible();
+        assertThat(bo.getByText("This workshop requires a code")).isVisible();
         String his = setUp(bo);
         button(bo, "I have them: sign in").click();
         signIn(bo, "bo@quay.example");

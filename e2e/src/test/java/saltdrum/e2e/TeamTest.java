@@ -154,7 +154,7 @@ class TeamTest extends WithVisitors {
         assertThat(remark).hasCount(0);
         render(bo);
         bo.getByText(Pattern.compile("^Show .* by it$")).click();
-        assertThat(bo.getByTestId("standing")).containsText("Waits for an answer");
+        assertThat(bo.getByTestId("standing")).containsText("Waiting for an answer");
 
         cy.reload();
         assertThat(cy.getByText("Version 2 from Bo Tarn")).isVisible();
