@@ -72,9 +72,7 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
             </p>
           )}
           {(translators.data?.length ?? 0) > 0 && (
-            <p className="text-note text-soft">
-              Lines that were typed or confirmed by hand, or locked, do not change.
-            </p>
+            <p className="text-note text-soft">Typed, confirmed and locked lines do not change.</p>
           )}
           {translation.data?.undo && (
             <button

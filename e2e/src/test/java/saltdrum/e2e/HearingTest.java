@@ -52,7 +52,7 @@ class HearingTest extends OnTheBench {
                 .toList();
         List<String> heard = words(clipId).stream().map(Tokens::normalised).toList();
         assertThat(said.stream().filter(heard::contains).count()).isGreaterThan(said.size() * 3L / 4);
-        assertThat(track(clipId).path("head").path("undo").asString()).startsWith("Import");
+        assertThat(track(clipId).path("head").path("undo").asString()).startsWith("Recognise");
 
         double usual = server.get("/api/workshop").path("unsureBelow").asDouble();
         // Another reading of a word, by one key; the word keeps its time.

@@ -9,8 +9,10 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.word.Word;
+import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
 
 /** A minute's clip proof-read, broken and timed in the score, with real keys and a real mouse. */
@@ -91,8 +93,8 @@ class RoughDraftTest extends MinuteClip {
         assertThat(track(clipId).path("cues")).isEqualTo(end);
 
         page.keyboard().press("h");
-        Locator steppedBack = page.getByText("Import", new Page.GetByTextOptions().setExact(false))
-                .last();
+        Locator steppedBack =
+                page.getByText(Pattern.compile("Recognise \\d+ words")).last();
         changing(clipId, steppedBack::click);
         assertThat(heard(clipId)).isEqualTo(drafted);
     }
@@ -187,8 +189,18 @@ class RoughDraftTest extends MinuteClip {
         return after;
     }
 
+    /** As with a wheel: from the top down, until the word is there. */
     private void scrollTo(long wordId) {
-        page.evaluate("id => window.dispatchEvent(new CustomEvent('reveal-word', { detail: id }))", (int) wordId);
-        page.locator("[data-word='" + wordId + "']").waitFor();
+        Locator word = page.locator("[data-word='" + wordId + "']");
+        Locator score = page.locator(".overflow-y-auto[aria-label='Score']");
+        score.evaluate("score => score.scrollTop = 0");
+        Patience.await("the word in the score").until(() -> {
+            if (word.count() > 0) {
+                return true;
+            }
+            score.evaluate("score => score.scrollBy(0, 250)");
+            return false;
+        });
+        word.scrollIntoViewIfNeeded();
     }
 }

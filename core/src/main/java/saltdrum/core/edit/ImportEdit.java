@@ -10,6 +10,7 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras.Unscripted;
 import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 
 /** Edits that take words or cues from a file. */
 public sealed interface ImportEdit extends Edit {
@@ -41,7 +42,15 @@ public sealed interface ImportEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Import " + EditDescriptions.count(words.size(), "word");
+            return verb() + EditDescriptions.count(words.size(), "word");
+        }
+
+        private String verb() {
+            return switch (words.isEmpty() ? WordSource.IMPORTED : words.get(0).source()) {
+                case RECOGNISED -> "Recognise ";
+                case ALIGNED, ESTIMATED, NOT_FOUND -> "Place ";
+                default -> "Import ";
+            };
         }
     }
 

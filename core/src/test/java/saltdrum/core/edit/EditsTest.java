@@ -28,6 +28,7 @@ import saltdrum.core.edit.TimingEdit.RetimeWord;
 import saltdrum.core.edit.TimingEdit.ShiftCues;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 
 class EditsTest {
     private final Track track = track(Recipe.PHRASE, "Sand it first. Three coats, thin. Row home.");
@@ -169,5 +170,17 @@ class EditsTest {
     void everyEditSaysWhatItDoes() {
         assertThat(new SplitCue(wordId(track, "first.")).said(track)).isEqualTo("Split “Sand it first.” after “it”");
         assertThat(new Rebreak(Recipe.ONE_WORD, false).said(track)).isEqualTo("Break by “one word”");
+    }
+
+    /** The history says where words come from. */
+    @Test
+    void newWordsAreRecognisedPlacedOrImported() {
+        assertThat(fromSource(WordSource.RECOGNISED)).isEqualTo("Recognise 1 word");
+        assertThat(fromSource(WordSource.ALIGNED)).isEqualTo("Place 1 word");
+        assertThat(fromSource(WordSource.IMPORTED)).isEqualTo("Import 1 word");
+    }
+
+    private static String fromSource(WordSource source) {
+        return new ReplaceWords("en", List.of(Word.of(1, "tide", 0, 400, source)), 0, 400, null).said(null);
     }
 }

@@ -107,7 +107,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
             StoredTrack stored = tracks.amend(
                             clip.id(),
                             watch.attempt(),
-                            track -> "Add " + words.size() + (words.size() == 1 ? " word" : " words"),
+                            track -> "Recognise " + words.size() + (words.size() == 1 ? " word" : " words"),
                             (track, anew) -> {
                                 from[0] = anew ? stepFromMs : doneMs;
                                 return replacing(words, new Range(from[0], toMs))
