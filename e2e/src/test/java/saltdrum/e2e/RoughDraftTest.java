@@ -93,8 +93,8 @@ class RoughDraftTest extends MinuteClip {
         assertThat(track(clipId).path("cues")).isEqualTo(end);
 
         page.keyboard().press("h");
-        Locator steppedBack =
-                page.getByText(Pattern.compile("Recognise \\d+ words")).last();
+        Locator steppedBack = page.getByText(Pattern.compile("(Import|Recognise) \\d+ (words|cues)"))
+                .last();
         changing(clipId, steppedBack::click);
         assertThat(heard(clipId)).isEqualTo(drafted);
     }
