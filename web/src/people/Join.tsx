@@ -16,7 +16,7 @@ export function Join() {
   const [password, setPassword] = useState('');
   if (joining.error) {
     return (
-      <Card title="This link has expired">
+      <Card title="This link is no longer valid">
         <p className="leading-relaxed">{joining.error.message}</p>
       </Card>
     );

@@ -126,7 +126,7 @@ public final class Suggestions {
                 i > 0 && sense.kind(words.get(i - 1)) == WordSense.Kind.NEGATION && kind == WordSense.Kind.CONTENT;
         add(because, kind == WordSense.Kind.NUMBER, "a number");
         add(because, kind == WordSense.Kind.NEGATION, "a no");
-        add(because, kind == WordSense.Kind.CONTRAST, "a pause before it");
+        add(because, kind == WordSense.Kind.CONTRAST, "singles something out");
         add(because, setAgainst, "set against something");
         if (because.isEmpty()) {
             add(because, sense.rare(words.get(i)), "said only here");

@@ -43,7 +43,7 @@ public sealed interface Ink {
         public Blend {
             if (across == null || stops == null || stops.size() > MOST_STOPS) {
                 throw new BadInputException(
-                        "A gradient needs what it runs across, and has 2 to " + MOST_STOPS + " colours.");
+                        "A gradient needs what it extends across, and 2 to " + MOST_STOPS + " colours.");
             }
             if (!(Math.abs(angle) <= 360)) {
                 throw new BadInputException("A gradient's angle is within 360 degrees.");

@@ -27,7 +27,7 @@ public record Style(String name, String about, LookPatch look, List<Voice> empha
         }
         if (about != null && about.length() > MOST_ABOUT) {
             throw new BadInputException(
-                    "What the style " + Quoted.of(name) + " needs a description of at most 200 letters.");
+                    "The style " + Quoted.of(name) + " needs a description of at most 200 letters.");
         }
         about = about == null ? "" : about;
         look = look == null ? LookPatch.NONE : look;

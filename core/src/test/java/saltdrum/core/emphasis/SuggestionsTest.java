@@ -52,6 +52,17 @@ class SuggestionsTest {
         assertThat(said).contains("three: a number", "not: a no").noneMatch(text -> text.startsWith("the:"));
     }
 
+    /** “Only” is no pause: the reason was worded so once. */
+    @Test
+    void aWordThatSinglesSomethingOutSaysSo() {
+        List<Word> words = words("The tide turns only here.");
+        assertThat(Suggestions.chosen(Suggestions.scored(words, Sound.NONE, "en"), 1))
+                .anySatisfy(one -> {
+                    assertThat(words.get((int) one.wordId() - 1).text()).isEqualTo("only");
+                    assertThat(one.because()).containsExactly("singles something out");
+                });
+    }
+
     @Test
     void suggestionsAreFewerThanOneWordInFiveWhateverTheStrength() {
         List<Word> words = words((TEXT + " Never one two three four five six seven eight nine ten. ")

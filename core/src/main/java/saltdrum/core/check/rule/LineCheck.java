@@ -113,7 +113,7 @@ final class LineCheck implements Check {
         long middle = cue.words().get(middle(cue)).id();
         int lines = cue.lineStarts().size() + 1;
         return CheckInput.of(
-                way(subject, "Break its lines again", new BalanceLines(List.of(cue.id())), cue, measure, most)
+                way(subject, "Balance its lines", new BalanceLines(List.of(cue.id())), cue, measure, most)
                         .filter(way -> fewEnough(subject, way, cue.id())),
                 lines >= subject.limits.lines()
                         ? Optional.empty()
@@ -155,7 +155,7 @@ final class LineCheck implements Check {
     private static List<Remedy> together(CheckInput subject, int i) {
         Cue cue = subject.track.cues().get(i);
         List<Remedy> ways = new ArrayList<>(CheckInput.of(
-                subject.tried("Break its lines again", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
+                subject.tried("Balance its lines", new BalanceLines(List.of(cue.id())), none(cue), 0, 0)));
         if (i + 1 < subject.track.cues().size()) {
             subject.tried("Join it with the next", new JoinCues(cue.id()), none(cue), 0, 0)
                     .ifPresent(ways::add);

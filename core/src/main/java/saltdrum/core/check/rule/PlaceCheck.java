@@ -111,7 +111,7 @@ final class PlaceCheck implements Check {
         double least = subject.limits.smallest();
         List<Remedy> ways = new ArrayList<>();
         if (cue.words().size() > 1) {
-            size(subject, "Break its lines again", new BalanceLines(List.of(cue.id())), cue, least)
+            size(subject, "Balance its lines", new BalanceLines(List.of(cue.id())), cue, least)
                     .ifPresent(ways::add);
             size(
                             subject,

@@ -19,7 +19,7 @@ public final class Problem {
             case 404 -> "There is nothing at this address.";
             case 405 -> "This address does not support this method.";
             case 406 -> "There is no answer in the requested format.";
-            case 413 -> "The request is too large. Nothing was imported.";
+            case 413 -> "The request is too large. Nothing was changed.";
             case 414, 431 -> "The address or the head of the request is too long.";
             case 415 -> "A body of this type is not supported here.";
             case 416 -> "The file does not have this range.";

@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.delivery.Retention;
 import saltdrum.server.store.job.FinishedRow;
 
-/** Measures storage and applies the retention limits. */
+/** Storage use and retention: finds and deletes finished files beyond the limits. */
 @Component
 public class StorageStore {
     private final StorageMapper mapper;
@@ -29,12 +29,12 @@ public class StorageStore {
         mapper.setRetention(retention);
     }
 
-    /** Files that would go by now under this, the oldest first. */
+    /** Files that these limits would delete now, the oldest first. */
     public List<FinishedRow> going(Retention retention) {
         return retention.going(mapper.finished(), Instant.now());
     }
 
-    /** Lets go what has to; receipts and lines of orders stay. */
+    /** Deletes files beyond the present limits; receipts and lines of orders stay. */
     public void tidy() {
         going(retention()).forEach(file -> mapper.dropFile(file.jobId()));
     }

@@ -72,7 +72,7 @@ public class FontStore {
         boolean known = all().stream().anyMatch(row -> row.id().equals(id));
         if (!known && shelf.hasCut(facts)) {
             throw new BadInputException(Quoted.of(facts.family()) + " in weight " + facts.weight()
-                    + (facts.italic() ? ", italic," : "") + " already exists. Remove that one first to replace it.");
+                    + (facts.italic() ? ", italic," : "") + " already exists. Put that one away first to replace it.");
         }
         mapper.add(
                 id,

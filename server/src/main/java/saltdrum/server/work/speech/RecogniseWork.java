@@ -50,7 +50,7 @@ class RecogniseWork implements Work<WorkOrder.Recognise> {
 
     @Override
     public void work(ClipRow clip, WorkOrder.Recognise order, JobContext watch) {
-        watch.say("Aligning the script to the voice");
+        watch.say("Recognising the speech");
         Sound sound = sounds.part(clip, order.range());
         double length = Math.max(1, order.range().lengthMs());
         Draft draft = new Draft(clip, order, watch);
