@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import saltdrum.cli.bench.BenchCommand;
 import saltdrum.core.SaltDrumException;
 import saltdrum.media.natives.PrivateTemp;
@@ -45,6 +46,7 @@ public final class SaltDrumCommand {
         } else {
             COMMANDS.forEach(line::addSubcommand);
         }
+        line.getSubcommands().values().forEach(command -> command.addMixin("help", new HelpOption()));
         line.setExecutionExceptionHandler((e, commandLine, parsed) -> {
             if (e instanceof SaltDrumException
                     || e instanceof java.io.UncheckedIOException
@@ -69,5 +71,11 @@ public final class SaltDrumCommand {
             return "No permission for “" + denied.getFile() + "”.";
         }
         return "The file could not be read or written: " + cause.getMessage();
+    }
+
+    /** Of every command: prints its usage to standard output and ends with 0, even if required parameters are missing. */
+    private static final class HelpOption {
+        @Option(names = "--help", usageHelp = true, description = "Shows this help.")
+        private boolean help;
     }
 }
