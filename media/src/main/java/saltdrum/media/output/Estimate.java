@@ -11,7 +11,6 @@ import saltdrum.media.burn.Burn;
 import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.burn.PieceGrid;
 import saltdrum.media.burn.Span;
-import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.FrameTimes;
 import saltdrum.media.ffmpeg.Ffmpeg;
 import saltdrum.media.ffmpeg.ToolRun;
@@ -36,30 +35,20 @@ public record Estimate(long bytes, double seconds) {
     /** Of a piece's time at least so much is encoding. */
     private static final double LEAST_WORK = 0.3;
 
-    private static final double COPY_BYTES_A_SECOND = 150e6;
     private static final int SILENCE_SECONDS = 60;
 
     /** @return null for kinds whose size depends on what is painted */
     public static Estimate of(Delivery delivery, OutputKind kind) {
-        ClipInfo info = delivery.info();
         try {
-            long source = Files.size(delivery.clip());
-            return switch (kind) {
-                case BURNED -> sized(delivery, encoded(delivery, delivery.scene()));
-                case CAPTIONED, CLEAN ->
-                    delivery.asItIs()
-                            ? new Estimate(source, 1 + source / COPY_BYTES_A_SECOND)
-                            : sized(delivery, encoded(delivery, delivery.nothing()));
-                case SOUND -> info.sounds().isEmpty() ? null : new Estimate(soundBytes(delivery), 1);
-                default -> null;
-            };
+            return kind.maker.estimate(delivery);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** A film of a chosen size is encoded twice. */
-    private static Estimate sized(Delivery delivery, Estimate free) {
+    /** Of a video whose picture is encoded with this scene. One of a chosen size is encoded twice. */
+    static Estimate ofEncoding(Delivery delivery, Scene scene) throws IOException {
+        Estimate free = encoded(delivery, scene);
         Long most = delivery.order().mostBytes();
         return most == null ? free : new Estimate(most, 2 * free.seconds());
     }
@@ -148,7 +137,7 @@ public record Estimate(long bytes, double seconds) {
     }
 
     /** Of all packets of sound. */
-    private static long soundBytes(Delivery delivery) {
+    static long soundBytes(Delivery delivery) {
         if (delivery.info().sounds().isEmpty()) {
             return 0;
         }

@@ -57,20 +57,14 @@ public final class OutputVerifier {
     /**
      * @param file that the delivery has made
      * @param made how a burned video was put together; null for other outputs. The captions of pieces that were kept
-     * were     looked at when those were made, and their digests say that they are the same: only others are looked at
+     * were looked at when those were made, and their digests say that they are the same: only others are looked at
      * @param progress gets 0 to 1
      */
     public static Receipt of(
             Delivery delivery, OutputKind kind, Path file, PiecedBurn.Made made, DoubleConsumer progress) {
         List<Range> encoded = made == null ? List.of(Range.ALL) : made.encoded();
         OutputVerifier inspection = new OutputVerifier(delivery, kind, file, encoded, progress);
-        switch (kind) {
-            case BURNED, CAPTIONED, CLEAN -> inspection.video();
-            case OVERLAY_PRORES, OVERLAY_VP9 -> inspection.overlay();
-            case OVERLAY_PNG -> inspection.pictures();
-            case SOUND -> inspection.sound(1);
-            case PREVIEW_WEBP, PREVIEW_GIF, STILL, POSTER, SIDECAR -> {}
-        }
+        kind.maker.verify(inspection);
         inspection.size();
         return Receipt.of(inspection.lines).with(made);
     }
@@ -84,7 +78,8 @@ public final class OutputVerifier {
         step();
     }
 
-    private void video() {
+    /** @param burned whether captions are expected in the picture */
+    void video(boolean burned) {
         ClipInfo made = Probe.of(file);
         ClipInfo info = delivery.info();
         picture(made);
@@ -101,12 +96,12 @@ public final class OutputVerifier {
                 made.colour().space() == null
                         ? "not tagged, as in the clip"
                         : made.colour().space());
-        sound(made.sounds().size());
-        streams(made);
+        sound(made.sounds().size(), SoundPlan.of(info) == SoundPlan.COPIED);
+        streams(made, burned);
         CaptionLooks looks = new CaptionLooks(delivery, file, encoded);
         CaptionLooks.Found found = looks.look(this::step);
         if (found.looked() > 0) {
-            captions(found);
+            captions(found, burned);
         }
     }
 
@@ -140,14 +135,14 @@ public final class OutputVerifier {
         line("Picture", right, "%d×%d, %s", made.width(), made.height(), made.videoCodec());
     }
 
-    private void streams(ClipInfo made) {
-        int wanted = kind == OutputKind.CAPTIONED
+    private void streams(ClipInfo made, boolean burned) {
+        int wanted = kind.maker.allLanguages()
                 ? (int) delivery.tracks().stream()
                         .filter(track -> !track.cues().isEmpty())
                         .count()
                 : 0;
         int there = made.captions().size();
-        boolean kept = kind == OutputKind.BURNED && delivery.order().keepCaptions();
+        boolean kept = burned && delivery.order().keepCaptions();
         line(
                 "Caption streams",
                 kept || there == wanted,
@@ -161,15 +156,18 @@ public final class OutputVerifier {
                 .toList();
     }
 
-    private void sound(int streams) {
+    /** The clip's sound in a file of its own. */
+    void soundAlone() {
+        List<ClipInfo.Sound> sounds = delivery.info().sounds();
+        sound(1, !sounds.isEmpty() && sounds.get(0).codec().equals("aac"));
+    }
+
+    private void sound(int streams, boolean copied) {
         ClipInfo info = delivery.info();
         if (info.sounds().isEmpty()) {
             line("Sound", streams == 0, streams == 0 ? "none, as in the clip" : "there is one");
             return;
         }
-        boolean copied = kind == OutputKind.SOUND
-                ? info.sounds().get(0).codec().equals("aac")
-                : SoundPlan.of(info) == SoundPlan.COPIED;
         if (copied) {
             boolean same = hash(file).equals(hash(delivery.clip()));
             line("Sound", same, same ? "the same, bit for bit" : "not the clip's own");
@@ -202,8 +200,7 @@ public final class OutputVerifier {
         }
     }
 
-    private void captions(CaptionLooks.Found found) {
-        boolean wanted = kind == OutputKind.BURNED;
+    private void captions(CaptionLooks.Found found, boolean wanted) {
         line(
                 "Captions in the picture",
                 wanted ? found.seen() == found.looked() : found.seen() == 0,
@@ -218,18 +215,19 @@ public final class OutputVerifier {
                 found.looked());
     }
 
-    private void overlay() {
+    /** @param told whether the pixel format says that there is alpha */
+    void overlay(boolean told) {
         ClipInfo made = Probe.of(file);
         picture(made);
         int frames =
                 FrameRate.of(delivery.info().frameRate()).frames(delivery.info().durationMs());
         int there = FrameTimes.of(file, made).count();
         line("Frames", there == frames, "%d of %d", there, frames);
-        boolean alpha = kind == OutputKind.OVERLAY_VP9 || made.pixelFormat().contains("a");
+        boolean alpha = !told || made.pixelFormat().contains("a");
         line("Alpha", alpha, alpha ? "there" : "missing");
     }
 
-    private void pictures() {
+    void pictures() {
         int frames =
                 FrameRate.of(delivery.info().frameRate()).frames(delivery.info().durationMs());
         try (ZipFile zip = new ZipFile(file.toFile())) {

@@ -151,7 +151,7 @@ public class OrderPlanner {
             CaptionFormat format,
             List<String> left,
             Map<String, Draft> drafts) {
-        if (kind == OutputKind.SOUND && clip.info().sounds().isEmpty()) {
+        if (kind.needsSound() && clip.info().sounds().isEmpty()) {
             left.add(Quoted.of(clip.name()) + " has no sound to write as a file.");
             return;
         }
@@ -189,7 +189,7 @@ public class OrderPlanner {
     private Line line(OrderAsked asked, Draft draft, String fileName, BurnOrder encoding) {
         Track track = draft.track;
         String clipId = draft.clip.id();
-        List<Track> others = draft.kind == OutputKind.CAPTIONED
+        List<Track> others = draft.kind.allLanguages()
                 ? tracks.translations(clipId).stream()
                         .map(language -> tracks.shown(clipId, language).track())
                         .toList()
