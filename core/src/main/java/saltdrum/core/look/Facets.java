@@ -1,5 +1,6 @@
 package saltdrum.core.look;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -21,6 +22,8 @@ import saltdrum.core.motion.WordArrival;
  * derived from this list.
  */
 public final class Facets {
+    private static final List<Facet<?>> DECLARED = new ArrayList<>();
+
     /** Design pixels, of which the frame's short side has 1080. */
     private static final String PX = "px";
 
@@ -39,8 +42,8 @@ public final class Facets {
     public static final Facet<Double> SIZE =
             cue("size", "Size", FacetGroup.TYPE, new FacetKind.Number(8, 600, 1, PX), 88d);
     /** Of a word against its cue's size. */
-    public static final Facet<Double> SCALE = number("scale", "Size in its cue", FacetGroup.TYPE, 0.2, 3, 0.02, "×", 1)
-            .ofOneWord();
+    public static final Facet<Double> SCALE =
+            oneWord("scale", "Size in its cue", FacetGroup.TYPE, new FacetKind.Number(0.2, 3, 0.02, "×"), 1d);
 
     public static final Facet<Letters> LETTERS =
             word("letters", "Letters", FacetGroup.TYPE, new FacetKind.Choice<>(Letters.class), Letters.AS_WRITTEN);
@@ -88,8 +91,7 @@ public final class Facets {
     public static final Facet<Transition> EXIT =
             cue("exit", "Going", FacetGroup.MOTION, new FacetKind.Value<>(Transition.class), Transition.NONE);
 
-    public static final Facet<String> EMOJI =
-            word("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "").ofOneWord();
+    public static final Facet<String> EMOJI = oneWord("emoji", "Emoji", FacetGroup.EMOJI, new FacetKind.Emoji(), "");
     public static final Facet<EmojiPosition> EMOJI_AT = word(
             "emojiAt", "Position", FacetGroup.EMOJI, new FacetKind.Choice<>(EmojiPosition.class), EmojiPosition.AFTER);
     /** Of the word's letter size. */
@@ -108,42 +110,8 @@ public final class Facets {
             new FacetKind.Value<>(WordArrival.class),
             WordArrival.WITH_WORD);
 
-    public static final List<Facet<?>> ALL = List.of(
-            TYPEFACE,
-            WEIGHT,
-            ITALIC,
-            STRETCH,
-            AXES,
-            SIZE,
-            SCALE,
-            LETTERS,
-            LETTER_SPACING,
-            WORD_SPACING,
-            LINE_HEIGHT,
-            UNDERLINE,
-            FILL,
-            OPACITY,
-            OUTLINES,
-            SHADOWS,
-            PLATES,
-            TILT,
-            X,
-            Y,
-            ALIGN,
-            GROW,
-            WIDEST,
-            MOST_LINES,
-            FIT,
-            ENTRANCE,
-            SPOKEN,
-            ACCENTS,
-            EXIT,
-            EMOJI,
-            EMOJI_AT,
-            EMOJI_SIZE,
-            EMOJI_X,
-            EMOJI_Y,
-            EMOJI_ENTRANCE);
+    /** In the order of their declaration. */
+    public static final List<Facet<?>> ALL = List.copyOf(DECLARED);
 
     private static final Map<String, Facet<?>> BY_NAME =
             ALL.stream().collect(Collectors.toMap(Facet::name, Function.identity()));
@@ -160,12 +128,21 @@ public final class Facets {
         return facet;
     }
 
+    private static <T> Facet<T> declared(Facet<T> facet) {
+        DECLARED.add(facet);
+        return facet;
+    }
+
     private static <T> Facet<T> word(String name, String label, FacetGroup group, FacetKind<T> kind, T rest) {
-        return new Facet<>(name, label, group, Scope.WORD, kind, rest);
+        return declared(new Facet<>(name, label, group, Scope.WORD, kind, rest));
+    }
+
+    private static <T> Facet<T> oneWord(String name, String label, FacetGroup group, FacetKind<T> kind, T rest) {
+        return declared(new Facet<>(name, label, group, Scope.WORD, kind, rest).ofOneWord());
     }
 
     private static <T> Facet<T> cue(String name, String label, FacetGroup group, FacetKind<T> kind, T rest) {
-        return new Facet<>(name, label, group, Scope.CUE, kind, rest);
+        return declared(new Facet<>(name, label, group, Scope.CUE, kind, rest));
     }
 
     private static Facet<Double> number(
