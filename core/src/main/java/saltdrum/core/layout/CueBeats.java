@@ -16,7 +16,6 @@ import saltdrum.core.motion.Beat;
 import saltdrum.core.motion.Motion;
 import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.motion.Tint;
 import saltdrum.core.track.Easing;
 import saltdrum.core.track.NumberTrack;
 import saltdrum.core.track.Property;
@@ -174,9 +173,9 @@ final class CueBeats {
                 .reduce(Tracks.NONE, Tracks::and);
     }
 
-    /** How a copy of the letters in the tint's fill comes over them. */
-    Tracks ofTintOver(PlacedWord placed, Tint tint) {
-        return tint.over(said(placed, null));
+    /** How a copy of the letters in another colour comes over them. */
+    Tracks ofCopy(PlacedWord placed, Spoken.Coloured spoken) {
+        return spoken.copy(said(placed, null));
     }
 
     Tracks of(PlacedWord placed, Spoken spoken) {

@@ -13,11 +13,8 @@ import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
-import saltdrum.core.motion.FillFlow;
 import saltdrum.core.motion.MotionUnit;
-import saltdrum.core.motion.PersistentTint;
 import saltdrum.core.motion.Spoken;
-import saltdrum.core.motion.Tint;
 import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Mark;
@@ -64,7 +61,12 @@ final class WordMarks extends WordPlace {
         }
         marks.addAll(pictures());
         if (plain) {
-            lines.look().get(Facets.SPOKEN).forEach(spoken -> marks.addAll(copies(spoken, fill)));
+            boolean blended = fill instanceof Ink.Blend;
+            lines.look().get(Facets.SPOKEN).stream()
+                    .filter(Spoken.Coloured.class::isInstance)
+                    .map(Spoken.Coloured.class::cast)
+                    .filter(spoken -> spoken.copied(blended))
+                    .forEach(spoken -> marks.add(copy(spoken)));
         }
         look.get(Facets.ACCENTS).stream()
                 .filter(Accent.Strike.class::isInstance)
@@ -172,30 +174,16 @@ final class WordMarks extends WordPlace {
         return moves ? accent.and(beats.ofLetter(word, i)) : accent;
     }
 
-    /** Copies of the letters in another fill that come over them. */
-    private List<Mark> copies(Spoken spoken, Ink fill) {
-        boolean over = spoken instanceof Tint && fill instanceof Ink.Blend;
-        if (!over && spoken.moves() != Spoken.Moved.COPY) {
-            return List.of();
+    /** The letters in another fill, which comes over them. */
+    private Mark copy(Spoken.Coloured spoken) {
+        List<PaintLayer> coats = List.of(new PaintLayer.Fill(Inks.paint(Ink.of(spoken.fill()), box())));
+        Tracks comes = moved(beats.ofCopy(word, spoken));
+        if (spoken.uncovered()) {
+            return new Mark.Group(pose, hundredth(box().grown(0, size)), bare(coats), comes, null, List.of());
         }
-        String colour = spoken instanceof Tint tint
-                ? tint.fill()
-                : spoken instanceof PersistentTint stain ? stain.fill() : ((FillFlow) spoken).fill();
-        List<PaintLayer> coats = List.of(new PaintLayer.Fill(Inks.paint(Ink.of(colour), box())));
-        if (spoken instanceof FillFlow) {
-            return List.of(new Mark.Group(
-                    pose,
-                    hundredth(box().grown(0, size)),
-                    bare(coats),
-                    moved(beats.of(word, spoken)),
-                    null,
-                    List.of()));
-        }
-        Tracks comes = spoken instanceof Tint tint ? beats.ofTintOver(word, tint) : beats.of(word, spoken);
-        return List.of(
-                apart()
-                        ? Mark.Group.of(pose, bare(coats), moved(comes))
-                        : glyphs(word.shaped().glyphs(), coats, moved(comes)));
+        return apart()
+                ? Mark.Group.of(pose, bare(coats), comes)
+                : glyphs(word.shaped().glyphs(), coats, comes);
     }
 
     /** A light behind the letters. */

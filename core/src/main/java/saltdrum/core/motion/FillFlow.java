@@ -9,7 +9,7 @@ import saltdrum.core.track.Tracks;
 
 /** Another fill runs through the word at the pace of the voice, and stays. */
 @Label("Colour that runs through")
-public record FillFlow(@Label("Its colour") String fill) implements Spoken {
+public record FillFlow(@Label("Its colour") String fill) implements Spoken.Coloured {
     public static final FillFlow BLANK = new FillFlow("#ffc24b");
 
     public FillFlow {
@@ -27,5 +27,10 @@ public record FillFlow(@Label("Its colour") String fill) implements Spoken {
                 beat.leftwards() ? Property.INSET_LEFT : Property.INSET_RIGHT,
                 Motion.key(beat.fromMs(), 1, Easing.LINEAR),
                 Motion.key(Math.max(beat.fromMs() + 1, beat.toMs()), 0, Easing.HOLD)));
+    }
+
+    @Override
+    public boolean uncovered() {
+        return true;
     }
 }

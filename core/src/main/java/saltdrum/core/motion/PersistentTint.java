@@ -14,7 +14,7 @@ import saltdrum.core.track.Tracks;
 public record PersistentTint(
         @Label("Its colour") String fill,
         @Label("Comes in") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)
-        implements Spoken {
+        implements Spoken.Coloured {
     public static final PersistentTint BLANK = new PersistentTint("#ffc24b", 120);
 
     public PersistentTint {

@@ -3,6 +3,7 @@ package saltdrum.core.motion;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import saltdrum.core.parts.Label;
+import saltdrum.core.track.Tracks;
 
 /** The motion of a word while it is spoken, and of the other words during that time. */
 @Label("Behaviour")
@@ -20,8 +21,7 @@ import saltdrum.core.parts.Label;
     @JsonSubTypes.Type(value = DimUntilSpoken.class, name = "kindle"),
     @JsonSubTypes.Type(value = Dim.class, name = "dim"),
 })
-public sealed interface Spoken extends Motion
-        permits Tint, PersistentTint, FillFlow, Spoken.Plated, Lift, Hop, DimUntilSpoken, Dim {
+public sealed interface Spoken extends Motion permits Spoken.Coloured, Spoken.Plated, Lift, Hop, DimUntilSpoken, Dim {
     /** What of a word it moves. */
     Moved moves();
 
@@ -38,6 +38,30 @@ public sealed interface Spoken extends Motion
         ONE_PLATE,
         /** The letters, from their lead-in before the sound. */
         LETTERS_EARLY
+    }
+
+    /** One that takes another colour. */
+    sealed interface Coloured extends Spoken permits Tint, PersistentTint, FillFlow {
+        String fill();
+
+        /**
+         * Whether it needs a copy of the letters in its colour over them.
+         *
+         * @param blended the letters' own fill is a blend, which no colour track can change
+         */
+        default boolean copied(boolean blended) {
+            return moves() == Moved.COPY;
+        }
+
+        /** The motion of that copy. */
+        default Tracks copy(Beat beat) {
+            return tracks(beat);
+        }
+
+        /** Whether the copy is uncovered from one side to the other. */
+        default boolean uncovered() {
+            return false;
+        }
     }
 
     /** One that draws a plate: where its edges are, in em of the cue, from the baseline upwards. */

@@ -17,7 +17,7 @@ import saltdrum.core.track.Tracks;
 public record Tint(
         @Label("Its colour") String fill,
         @Label("Comes in") @NumberRange(least = 0, most = 2000, step = 10, unit = "ms") int ms)
-        implements Spoken {
+        implements Spoken.Coloured {
     public static final Tint BLANK = new Tint("#ffc24b", 80);
 
     public Tint {
@@ -30,8 +30,13 @@ public record Tint(
         return Moved.PLAIN_LETTERS;
     }
 
-    /** The same for letters whose own fill is no single colour: a copy of them in this fill comes and goes. */
-    public Tracks over(Beat beat) {
+    @Override
+    public boolean copied(boolean blended) {
+        return blended;
+    }
+
+    @Override
+    public Tracks copy(Beat beat) {
         return Tracks.of(NumberTrack.of(
                 Property.OPACITY,
                 Motion.key(beat.fromMs(), 0, Easing.OUT),

@@ -25,4 +25,9 @@ public record GradientStop(double at, String colour) {
         }
         return kept;
     }
+
+    /** The colour halfway between the first and the last. */
+    static String middle(List<GradientStop> stops) {
+        return Colours.mix(stops.get(0).colour, stops.get(stops.size() - 1).colour, 0.5);
+    }
 }

@@ -16,9 +16,17 @@ import saltdrum.core.colour.Colours;
     @JsonSubTypes.Type(value = Paint.Radial.class, name = "radial"),
 })
 public sealed interface Paint {
+    /** One colour for all of it, halfway between the first and the last. */
+    String middle();
+
     record Solid(String colour) implements Paint {
         public Solid {
             Colours.check(colour);
+        }
+
+        @Override
+        public String middle() {
+            return colour;
         }
     }
 
@@ -27,12 +35,22 @@ public sealed interface Paint {
         public Linear {
             stops = GradientStop.checked(stops);
         }
+
+        @Override
+        public String middle() {
+            return GradientStop.middle(stops);
+        }
     }
 
     /** From a centre to a circle about it. */
     record Radial(double x, double y, double radius, List<GradientStop> stops) implements Paint {
         public Radial {
             stops = GradientStop.checked(stops);
+        }
+
+        @Override
+        public String middle() {
+            return GradientStop.middle(stops);
         }
     }
 }

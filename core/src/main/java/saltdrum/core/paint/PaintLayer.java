@@ -3,6 +3,8 @@ package saltdrum.core.paint;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import java.util.stream.Stream;
 import saltdrum.core.colour.Colours;
 import saltdrum.core.parts.Label;
 import saltdrum.core.plane.Box;
@@ -15,6 +17,11 @@ import saltdrum.core.plane.Box;
     @JsonSubTypes.Type(value = PaintLayer.Fill.class, name = "fill"),
 })
 public sealed interface PaintLayer {
+    /** The layers of one kind, in their order. */
+    static <L extends PaintLayer> Stream<L> only(Class<L> kind, List<PaintLayer> layers) {
+        return layers.stream().filter(kind::isInstance).map(kind::cast);
+    }
+
     /** Where its ink can be when the bare shape's is in a box. */
     Box around(Box bare);
 

@@ -6,8 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import saltdrum.core.colour.Colours;
 import saltdrum.core.colour.Contrast;
-import saltdrum.core.paint.GradientStop;
-import saltdrum.core.paint.Paint;
 import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
@@ -122,27 +120,20 @@ public final class EdgeContrast {
         }
 
         private void plate(Mark.Plate plate, MarkState state, Affine way, double seen) {
-            for (PaintLayer layer : plate.coats()) {
-                if (layer instanceof PaintLayer.Fill fill) {
-                    String colour = state.fill() != null ? state.fill() : middle(fill.paint());
-                    Box box = plate.box();
-                    Box drawn = new Box(box.x(), box.y(), box.width() * Math.min(1, state.extent()), box.height());
-                    plates.add(new Under(way.undone(), drawn, LightSamples.code(colour), seen * alpha(colour)));
-                }
-            }
+            PaintLayer.only(PaintLayer.Fill.class, plate.coats()).forEach(fill -> {
+                String colour =
+                        state.fill() != null ? state.fill() : fill.paint().middle();
+                Box box = plate.box();
+                Box drawn = new Box(box.x(), box.y(), box.width() * Math.min(1, state.extent()), box.height());
+                plates.add(new Under(way.undone(), drawn, LightSamples.code(colour), seen * alpha(colour)));
+            });
         }
 
         private void word(Mark.Glyphs word, MarkState state, Affine way, double seen) {
             List<Ring> rings = rings(word, state, seen);
-            List<PaintLayer.Shadow> shadows = word.coats().stream()
-                    .filter(PaintLayer.Shadow.class::isInstance)
-                    .map(PaintLayer.Shadow.class::cast)
-                    .toList();
-            double widest = word.coats().stream()
-                    .filter(PaintLayer.Outline.class::isInstance)
-                    .mapToDouble(layer -> ((PaintLayer.Outline) layer).width())
-                    .max()
-                    .orElse(0);
+            List<PaintLayer.Shadow> shadows =
+                    PaintLayer.only(PaintLayer.Shadow.class, word.coats()).toList();
+            double widest = widestOutline(word);
             Box box = letters(word);
             double[] ratios = new double[ACROSS * DOWN];
             int n = 0;
@@ -185,54 +176,51 @@ public final class EdgeContrast {
     /** The bare letters of a word: its ink without what its coats add. */
     private static Box letters(Mark.Glyphs word) {
         Box bare = word.ink();
-        double grow = 0;
-        for (PaintLayer layer : word.coats()) {
-            if (layer instanceof PaintLayer.Outline outline) {
-                grow = Math.max(grow, outline.width());
-            }
-        }
         double top = word.y() - 0.75 * word.size();
         double bottom = word.y() + 0.1 * word.size();
         Box line = Box.ofEdges(bare.x(), top, bare.right(), bottom);
         Box both = bare.intersection(line);
-        return both.height() > 1 ? both.grown(grow) : bare;
+        return both.height() > 1 ? both.grown(widestOutline(word)) : bare;
+    }
+
+    private static double widestOutline(Mark.Glyphs word) {
+        return PaintLayer.only(PaintLayer.Outline.class, word.coats())
+                .mapToDouble(PaintLayer.Outline::width)
+                .max()
+                .orElse(0);
     }
 
     /** A ring of one lightness around the letter, the outermost first and the letter itself last. */
     private record Ring(double code, double alpha) {}
 
     private static List<Ring> rings(Mark.Glyphs word, MarkState state, double seen) {
-        List<PaintLayer.Outline> outlines = word.coats().stream()
-                .filter(PaintLayer.Outline.class::isInstance)
-                .map(PaintLayer.Outline.class::cast)
+        List<PaintLayer.Outline> outlines = PaintLayer.only(PaintLayer.Outline.class, word.coats())
                 .sorted(Comparator.comparingDouble(PaintLayer.Outline::width).reversed())
                 .toList();
         List<Ring> rings = new ArrayList<>();
         for (int i = 0; i < outlines.size(); i++) {
             double inner = i + 1 < outlines.size() ? outlines.get(i + 1).width() : 0;
             if (outlines.get(i).width() - inner >= THINNEST) {
-                String colour = middle(outlines.get(i).paint());
+                String colour = outlines.get(i).paint().middle();
                 rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
             }
         }
-        for (PaintLayer layer : word.coats()) {
-            if (layer instanceof PaintLayer.Fill fill) {
-                String colour = state.fill() != null ? state.fill() : middle(fill.paint());
-                rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
-            }
-        }
+        PaintLayer.only(PaintLayer.Fill.class, word.coats()).forEach(fill -> {
+            String colour = state.fill() != null ? state.fill() : fill.paint().middle();
+            rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
+        });
         return rings;
     }
 
     /** Coded lightness of a word's letters, 0 to 255. */
     public static double fill(Mark.Glyphs word, MarkState state) {
-        String colour = state.fill();
-        for (PaintLayer layer : word.coats()) {
-            if (colour == null && layer instanceof PaintLayer.Fill fill) {
-                colour = middle(fill.paint());
-            }
+        if (state.fill() != null) {
+            return LightSamples.code(state.fill());
         }
-        return colour == null ? 0 : LightSamples.code(colour);
+        return PaintLayer.only(PaintLayer.Fill.class, word.coats())
+                .findFirst()
+                .map(fill -> LightSamples.code(fill.paint().middle()))
+                .orElse(0.0);
     }
 
     private static double best(double ground, List<Ring> rings) {
@@ -256,15 +244,6 @@ public final class EdgeContrast {
 
     private static double alpha(String colour) {
         return Colours.channels(colour)[3] / 255.0;
-    }
-
-    private static String middle(Paint paint) {
-        if (paint instanceof Paint.Solid solid) {
-            return solid.colour();
-        }
-        List<GradientStop> stops =
-                paint instanceof Paint.Linear linear ? linear.stops() : ((Paint.Radial) paint).stops();
-        return Colours.mix(stops.get(0).colour(), stops.get(stops.size() - 1).colour(), 0.5);
     }
 
     /**
