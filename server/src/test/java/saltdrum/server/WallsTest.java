@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaCodeUnit;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -57,6 +58,18 @@ class WallsTest {
         assertThat(modules).containsKeys("Cue", "Burn", "Aligner", "Workers");
         modules.values().removeIf(of -> of.size() == 1);
         assertThat(modules).isEmpty();
+    }
+
+    /** But for records: their components are the columns of a row, the fields of a message or the parts of a value. */
+    @Test
+    void noParameterListIsLongerThanEight() {
+        assertThat(CLASSES.stream()
+                        .flatMap(type -> type.getCodeUnits().stream())
+                        .filter(one -> !one.getName().startsWith("lambda$"))
+                        .filter(one -> !(one.isConstructor() && one.getOwner().isRecord()))
+                        .filter(one -> one.getRawParameterTypes().size() > 8)
+                        .map(JavaCodeUnit::getFullName))
+                .isEmpty();
     }
 
     @Test

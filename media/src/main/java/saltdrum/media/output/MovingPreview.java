@@ -40,40 +40,37 @@ public final class MovingPreview {
             new Grade(216, 8, 35),
             new Grade(160, 6, 25));
 
-    private MovingPreview() {}
+    private final Path video;
+    private final ClipInfo info;
+    private final int fromMs;
+    private final int toMs;
+    private final Kind kind;
 
     /**
      * @param video with its captions burned in
      * @param fromMs up to {@code toMs}
-     * @param most bytes
-     * @throws BadInputException where even the smallest is larger
+     * @throws BadInputException if the part is empty
      */
-    public static void write(
-            Path video,
-            ClipInfo info,
-            int fromMs,
-            int toMs,
-            Kind kind,
-            long most,
-            Path out,
-            DoubleConsumer progress,
-            BooleanSupplier stopped) {
+    public MovingPreview(Path video, ClipInfo info, int fromMs, int toMs, Kind kind) {
         if (toMs <= fromMs) {
             throw new BadInputException("A preview ends after it begins.");
         }
+        this.video = video;
+        this.info = info;
+        this.fromMs = fromMs;
+        this.toMs = toMs;
+        this.kind = kind;
+    }
+
+    /**
+     * @param most bytes
+     * @throws BadInputException where even the smallest is larger
+     */
+    public void write(long most, Path out, DoubleConsumer progress, BooleanSupplier stopped) {
         try {
             for (int i = 0; i < GRADES.size(); i++) {
                 int tried = i;
-                make(
-                        video,
-                        info,
-                        fromMs,
-                        toMs,
-                        kind,
-                        GRADES.get(i),
-                        out,
-                        part -> progress.accept((tried + part) / GRADES.size()),
-                        stopped);
+                make(GRADES.get(i), out, part -> progress.accept((tried + part) / GRADES.size()), stopped);
                 if (Files.size(out) <= most) {
                     progress.accept(1);
                     return;
@@ -92,16 +89,7 @@ public final class MovingPreview {
         }
     }
 
-    private static void make(
-            Path video,
-            ClipInfo info,
-            int fromMs,
-            int toMs,
-            Kind kind,
-            Grade grade,
-            Path out,
-            DoubleConsumer progress,
-            BooleanSupplier stopped)
+    private void make(Grade grade, Path out, DoubleConsumer progress, BooleanSupplier stopped)
             throws SaltDrumException {
         List<String> command = Ffmpeg.ffmpeg();
         command.addAll(List.of("-ss", seconds(fromMs), "-t", seconds(toMs - fromMs)));

@@ -25,8 +25,8 @@ final class MovingPreviewFile extends OutputMaker {
             delivery.burn(delivery.scene(), fast, video, part -> progress.accept(part / 2), stopped);
             ClipInfo of = Probe.of(video);
             int end = (int) Math.min(PREVIEW_MS, of.durationMs());
-            MovingPreview.write(
-                    video, of, 0, end, kind, PREVIEW_BYTES, out, part -> progress.accept(0.5 + part / 2), stopped);
+            new MovingPreview(video, of, 0, end, kind)
+                    .write(PREVIEW_BYTES, out, part -> progress.accept(0.5 + part / 2), stopped);
         });
     }
 }

@@ -230,12 +230,12 @@ class OutputsTest {
     @EnumSource(MovingPreview.Kind.class)
     void aPreviewStaysUnderItsSize(MovingPreview.Kind kind) throws Exception {
         Path out = folder.resolve("preview." + kind.ending);
-        MovingPreview.write(clip, info, 0, 600, kind, 300_000, out, done -> {}, () -> false);
+        new MovingPreview(clip, info, 0, 600, kind).write(300_000, out, done -> {}, () -> false);
         assertThat(Files.size(out)).isBetween(1000L, 300_000L);
         byte[] head = java.util.Arrays.copyOf(Files.readAllBytes(out), 12);
         assertThat(new String(head, StandardCharsets.ISO_8859_1))
                 .startsWith(kind == MovingPreview.Kind.GIF ? "GIF89a" : "RIFF");
-        assertThatThrownBy(() -> MovingPreview.write(clip, info, 0, 600, kind, 500, out, done -> {}, () -> false))
+        assertThatThrownBy(() -> new MovingPreview(clip, info, 0, 600, kind).write(500, out, done -> {}, () -> false))
                 .hasMessageContaining("cannot be smaller");
         assertThat(out).doesNotExist();
     }

@@ -27,12 +27,7 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 import org.springframework.security.web.webauthn.management.PublicKeyCredentialUserEntityRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
-import saltdrum.server.access.http.CallCounter;
 import saltdrum.server.access.http.Problem;
-import saltdrum.server.access.http.RateLimit;
-import saltdrum.server.access.signin.CodeNeededException;
-import saltdrum.server.access.signin.FailedSignIns;
-import saltdrum.server.access.signin.KnownBrowser;
 import saltdrum.server.access.signin.PasskeyFaults;
 import saltdrum.server.access.signin.Passkeys;
 import saltdrum.server.access.signin.SecondStep;
@@ -40,7 +35,6 @@ import saltdrum.server.access.signin.SignIn;
 import saltdrum.server.access.signin.SignInDetails;
 import saltdrum.server.access.signin.SignInEmail;
 import saltdrum.server.access.signin.TwoStepProvider;
-import saltdrum.server.store.people.AuditLog;
 import saltdrum.server.store.people.PersonRow;
 import saltdrum.server.store.people.PersonStore;
 import saltdrum.server.store.people.Role;
@@ -57,14 +51,10 @@ class SecuritySettings {
     SecurityFilterChain security(
             HttpSecurity http,
             SignIn signIn,
-            CallCounter throttle,
-            FailedSignIns failedSignIns,
-            KnownBrowser browser,
-            PersonStore people,
+            SignInOutcomes outcomes,
             UserDetailsService whoSignsIn,
             PasswordEncoder encoder,
             SecondStep secondStep,
-            AuditLog audit,
             @Value("${management.server.port:}") String metricsPort)
             throws Exception {
         http.requestCache(AbstractHttpConfigurer::disable).httpBasic(AbstractHttpConfigurer::disable);
@@ -79,7 +69,7 @@ class SecuritySettings {
                     .allowedOrigins(signIn.url())
                     .disableDefaultRegistrationPage(true));
         }
-        return closed(http, throttle, failedSignIns, browser, people, audit, metricsPort);
+        return closed(http, outcomes, metricsPort);
     }
 
     /** Allows everything to local callers; {@link LocalCallersOnly} refuses all others. */
@@ -93,14 +83,7 @@ class SecuritySettings {
                 .build();
     }
 
-    private static SecurityFilterChain closed(
-            HttpSecurity http,
-            CallCounter throttle,
-            FailedSignIns failedSignIns,
-            KnownBrowser browser,
-            PersonStore people,
-            AuditLog audit,
-            String metricsPort)
+    private static SecurityFilterChain closed(HttpSecurity http, SignInOutcomes outcomes, String metricsPort)
             throws Exception {
         PathPatternRequestMatcher.Builder paths = PathPatternRequestMatcher.withDefaults();
         http.authorizeHttpRequests(asked -> {
@@ -129,36 +112,10 @@ class SecuritySettings {
                         .usernameParameter("email")
                         .passwordParameter("password")
                         .authenticationDetailsSource(SignInDetails::new)
-                        .successHandler((request, response, who) -> {
-                            long id = Long.parseLong(who.getName());
-                            people.seen(id);
-                            throttle.forgive(RateLimit.SIGN_IN_AS, pair(request));
-                            failedSignIns.forget(tried(request));
-                            browser.remember(request, response, id);
-                            audit.add(id, "Signed in", "");
-                            response.setStatus(204);
-                        })
-                        .failureHandler((request, response, why) -> {
-                            if (why instanceof CodeNeededException) {
-                                Problem.write(response, 401, "Type the code that your app shows.", "CODE");
-                                return;
-                            }
-                            failedSignIns.missed(tried(request));
-                            audit.add(null, "Failed to sign in", tried(request));
-                            Problem.write(
-                                    response,
-                                    401,
-                                    request.getParameter("code") == null
-                                            ? "E-mail address or password is wrong."
-                                            : "E-mail address, password or code is wrong.");
-                        }))
+                        .successHandler(outcomes::signedIn)
+                        .failureHandler(outcomes::refused))
                 .logout(logout -> logout.logoutRequestMatcher(paths.matcher(HttpMethod.DELETE, SESSION))
-                        .logoutSuccessHandler((request, response, who) -> {
-                            if (who != null) {
-                                audit.add(Long.valueOf(who.getName()), "Signed out", "");
-                            }
-                            response.setStatus(204);
-                        }))
+                        .logoutSuccessHandler(outcomes::signedOut))
                 .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
                                 Problem.write(response, 401, "Sign in first. Nothing was changed."))
                         .accessDeniedHandler((request, response, why) -> Problem.write(
@@ -167,9 +124,7 @@ class SecuritySettings {
                                 "You do not have permission for this. Nothing was changed. If "
                                         + "this page has been open for long, reload it.")))
                 .addFilterBefore(new PasskeyFaults(), UsernamePasswordAuthenticationFilter.class)
-                .addFilterBefore(
-                        new RateLimitFilter(throttle, failedSignIns, browser),
-                        UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(outcomes.limit(), UsernamePasswordAuthenticationFilter.class)
                 .build();
     }
 

@@ -8,9 +8,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -18,18 +18,12 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Track;
 import saltdrum.core.merge.Change;
 import saltdrum.core.style.StyleFile;
-import saltdrum.media.emoji.Stickers;
-import saltdrum.server.packed.PackageManifest.PackedFile;
 import saltdrum.server.packed.PackageManifest.PackedStep;
 import saltdrum.server.packed.PackageManifest.PackedStyle;
 import saltdrum.server.packed.PackageManifest.PackedTrack;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.media.MediaStore;
-import saltdrum.server.store.style.FontRow;
-import saltdrum.server.store.style.FontStore;
-import saltdrum.server.store.style.PictureStore;
-import saltdrum.server.store.style.StickerStore;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackImport;
 import saltdrum.server.store.track.TrackStore;
@@ -43,10 +37,7 @@ public class ClipPacker {
     private final TrackStore tracks;
     private final TrackImport carried;
     private final StyleStore styles;
-    private final FontStore fonts;
-    private final StickerStore stickers;
-    private final Stickers drawings;
-    private final PictureStore pictures;
+    private final OwnFiles own;
     private final MediaStore media;
 
     ClipPacker(
@@ -54,24 +45,14 @@ public class ClipPacker {
             TrackStore tracks,
             TrackImport carried,
             StyleStore styles,
-            FontStore fonts,
-            StickerStore stickers,
-            Stickers drawings,
-            PictureStore pictures,
+            OwnFiles own,
             MediaStore media) {
         this.clips = clips;
         this.tracks = tracks;
         this.carried = carried;
         this.styles = styles;
-        this.fonts = fonts;
-        this.stickers = stickers;
-        this.drawings = drawings;
-        this.pictures = pictures;
+        this.own = own;
         this.media = media;
-    }
-
-    private interface Bytes {
-        byte[] get();
     }
 
     /** Writes a ZIP; the stream stays open. */
@@ -93,7 +74,7 @@ public class ClipPacker {
                 List.of());
         // Everything that the package refers to appears by its name somewhere in this text.
         String said = PackageManifest.FORM.write(bare);
-        Map<String, Bytes> files = new LinkedHashMap<>();
+        Map<String, Supplier<byte[]>> files = new LinkedHashMap<>();
         PackageManifest whole = new PackageManifest(
                 bare.name(),
                 bare.client(),
@@ -101,12 +82,12 @@ public class ClipPacker {
                 bare.media(),
                 packed,
                 worn,
-                fonts(said, files),
-                stickers(said, files),
-                pictures(said, files));
+                own.fonts(said, files),
+                own.stickers(said, files),
+                own.pictures(said, files));
         ZipOutputStream zip = new ZipOutputStream(out);
         entry(zip, ABOUT, PackageManifest.FORM.write(whole).getBytes(StandardCharsets.UTF_8));
-        for (Map.Entry<String, Bytes> file : files.entrySet()) {
+        for (Map.Entry<String, Supplier<byte[]>> file : files.entrySet()) {
             entry(zip, file.getKey(), file.getValue().get());
         }
         // Films do not become smaller.
@@ -161,45 +142,6 @@ public class ClipPacker {
                 .map(worn -> new PackedStyle(
                         worn.style(), worn.version(), StyleFile.write(styles.get(worn.style(), worn.version()))))
                 .toList();
-    }
-
-    private List<PackedFile> fonts(String said, Map<String, Bytes> files) {
-        List<PackedFile> all = new ArrayList<>();
-        for (FontRow font : fonts.all()) {
-            if (said.contains(font.facts().family())) {
-                String ending = font.fileName().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
-                String entry = "fonts/" + all.size() + "." + (ending.matches("otf|woff2") ? ending : "ttf");
-                files.put(entry, () -> fonts.file(font.id()));
-                all.add(new PackedFile(entry, font.fileName(), font.licence()));
-            }
-        }
-        return all;
-    }
-
-    private List<PackedFile> stickers(String said, Map<String, Bytes> files) {
-        List<PackedFile> all = new ArrayList<>();
-        for (StickerStore.StickerRow sticker : stickers.all()) {
-            if (said.contains(sticker.name())) {
-                Stickers.StickerFile file = drawings.file(sticker.name());
-                String ending = file.name().endsWith(".png") ? ".png" : ".svg";
-                String entry = "stickers/" + all.size() + ending;
-                files.put(entry, file::bytes);
-                all.add(new PackedFile(entry, sticker.name(), sticker.label()));
-            }
-        }
-        return all;
-    }
-
-    private List<PackedFile> pictures(String said, Map<String, Bytes> files) {
-        List<PackedFile> all = new ArrayList<>();
-        for (PictureStore.PictureRow picture : pictures.all()) {
-            if (said.contains(picture.hash())) {
-                String entry = "pictures/" + all.size() + ".png";
-                files.put(entry, () -> pictures.bytes(picture.hash()));
-                all.add(new PackedFile(entry, picture.hash(), picture.label()));
-            }
-        }
-        return all;
     }
 
     private static void entry(ZipOutputStream zip, String name, byte[] bytes) throws IOException {

@@ -223,10 +223,13 @@ public final class Ass {
 
     /** Of a line; 0 for those of its style. */
     private static String margins(AssLook own, AssLook base) {
-        boolean moved = own.marginLeft() != base.marginLeft()
-                || own.marginRight() != base.marginRight()
-                || own.marginVertical() != base.marginVertical();
-        return moved ? own.marginLeft() + "," + own.marginRight() + "," + own.marginVertical() : "0,0,0";
+        boolean moved = own.place().marginLeft() != base.place().marginLeft()
+                || own.place().marginRight() != base.place().marginRight()
+                || own.place().marginVertical() != base.place().marginVertical();
+        return moved
+                ? own.place().marginLeft() + "," + own.place().marginRight() + ","
+                        + own.place().marginVertical()
+                : "0,0,0";
     }
 
     private static String tags(String tags) {

@@ -17,31 +17,34 @@ import saltdrum.core.look.TextShadow;
 /**
  * A look as far as Advanced SubStation Alpha holds one (the fields of a {@code [V4+ Styles]} line and the override tags of
  * the same meaning, as libass reads them). Lengths in pixels of the script's picture, colours {@code &HAABBGGRR}.
- *
- * @param size the height of the font's cell
- * @param outline of the letters, or with {@code boxed} the room around them in their box
- * @param angle in degrees, counter-clockwise
- * @param alignment as on a number pad
  */
-record AssLook(
-        String font,
-        double size,
-        String primary,
-        String outlineColour,
-        String back,
-        boolean bold,
-        boolean italic,
-        boolean underline,
-        double scaleX,
-        double spacing,
-        double angle,
-        boolean boxed,
-        double outline,
-        double shadow,
-        int alignment,
-        int marginLeft,
-        int marginRight,
-        int marginVertical) {
+record AssLook(Type type, Colours colours, Edge edge, Place place) {
+    /**
+     * The letters.
+     *
+     * @param size the height of the font's cell
+     * @param scaleX percent
+     * @param spacing after each letter
+     */
+    record Type(
+            String font, double size, boolean bold, boolean italic, boolean underline, double scaleX, double spacing) {}
+
+    /** @param back of the shadow */
+    record Colours(String primary, String outline, String back) {}
+
+    /**
+     * What is around the letters.
+     *
+     * @param outline of the letters, or with {@code boxed} the room around them in their box
+     */
+    record Edge(boolean boxed, double outline, double shadow) {}
+
+    /**
+     * @param alignment as on a number pad
+     * @param angle in degrees, counter-clockwise
+     */
+    record Place(int alignment, double angle, int marginLeft, int marginRight, int marginVertical) {}
+
     private static final int BOLD_FROM = 600;
 
     /** @param size of the picture */
@@ -60,26 +63,30 @@ record AssLook(
         double y = look.number(Facets.Y);
         Grow grow = look.get(Facets.GROW);
         return new AssLook(
-                look.get(Facets.TYPEFACE).replace(',', ' '),
-                em * heights.cellOf(look.face()),
-                bgr(look.get(Facets.FILL).colour(), opacity),
-                outlineColour,
-                soft == null ? "&H80000000" : bgr(soft.colour(), opacity),
-                look.number(Facets.WEIGHT) >= BOLD_FROM,
-                look.get(Facets.ITALIC),
-                look.get(Facets.UNDERLINE),
-                100 * look.number(Facets.STRETCH),
-                look.number(Facets.LETTER_SPACING) * em,
-                -look.number(Facets.TILT),
-                box != null,
-                box != null
-                        ? Math.max(0, Math.min(box.padX(), box.padY() + 0.1)) * em
-                        : rim == null ? 0 : rim.width() * em,
-                soft == null ? 0 : Math.max(Math.abs(soft.dx()), Math.abs(soft.dy())) * em,
-                alignment(look.get(Facets.ALIGN), grow),
-                (int) Math.round(Math.max(0, middle - widest / 2) * size.width()),
-                (int) Math.round(Math.max(0, 1 - middle - widest / 2) * size.width()),
-                vertical(grow, y, size.height()));
+                new Type(
+                        look.get(Facets.TYPEFACE).replace(',', ' '),
+                        em * heights.cellOf(look.face()),
+                        look.number(Facets.WEIGHT) >= BOLD_FROM,
+                        look.get(Facets.ITALIC),
+                        look.get(Facets.UNDERLINE),
+                        100 * look.number(Facets.STRETCH),
+                        look.number(Facets.LETTER_SPACING) * em),
+                new Colours(
+                        bgr(look.get(Facets.FILL).colour(), opacity),
+                        outlineColour,
+                        soft == null ? "&H80000000" : bgr(soft.colour(), opacity)),
+                new Edge(
+                        box != null,
+                        box != null
+                                ? Math.max(0, Math.min(box.padX(), box.padY() + 0.1)) * em
+                                : rim == null ? 0 : rim.width() * em,
+                        soft == null ? 0 : Math.max(Math.abs(soft.dx()), Math.abs(soft.dy())) * em),
+                new Place(
+                        alignment(look.get(Facets.ALIGN), grow),
+                        -look.number(Facets.TILT),
+                        (int) Math.round(Math.max(0, middle - widest / 2) * size.width()),
+                        (int) Math.round(Math.max(0, 1 - middle - widest / 2) * size.width()),
+                        vertical(grow, y, size.height())));
     }
 
     private static int alignment(Align align, Grow grow) {
@@ -150,54 +157,54 @@ record AssLook(
     /** As a line of {@code [V4+ Styles]}. */
     String line(String name) {
         // The word not yet spoken is the same colour, a little clear.
-        String waiting = "&H60" + primary.substring(4);
+        String waiting = "&H60" + colours.primary.substring(4);
         return String.format(
                 Locale.ROOT,
                 "Style: %s,%s,%.0f,%s,%s,%s,%s,%d,%d,%d,0,%.0f,100,%.2f,%.1f,%d,%.1f,%.1f,%d,%d,%d,%d,1",
                 name,
-                font,
-                size,
-                primary,
+                type.font,
+                type.size,
+                colours.primary,
                 waiting,
-                outlineColour,
-                back,
-                bold ? -1 : 0,
-                italic ? -1 : 0,
-                underline ? -1 : 0,
-                scaleX,
-                spacing,
-                angle,
-                boxed ? 3 : 1,
-                outline,
-                shadow,
-                alignment,
-                marginLeft,
-                marginRight,
-                marginVertical);
+                colours.outline,
+                colours.back,
+                type.bold ? -1 : 0,
+                type.italic ? -1 : 0,
+                type.underline ? -1 : 0,
+                type.scaleX,
+                type.spacing,
+                place.angle,
+                edge.boxed ? 3 : 1,
+                edge.outline,
+                edge.shadow,
+                place.alignment,
+                place.marginLeft,
+                place.marginRight,
+                place.marginVertical);
     }
 
     /** The tags that make letters of another look into ones of this; empty where nothing is to be said. */
     String tagsFrom(AssLook other) {
         StringBuilder tags = new StringBuilder();
-        say(tags, "\\fn", font, other.font);
-        say(tags, "\\fs", whole(size), whole(other.size));
-        say(tags, "\\b", bold ? "1" : "0", other.bold ? "1" : "0");
-        say(tags, "\\i", italic ? "1" : "0", other.italic ? "1" : "0");
-        say(tags, "\\u", underline ? "1" : "0", other.underline ? "1" : "0");
-        say(tags, "\\fscx", whole(scaleX), whole(other.scaleX));
-        say(tags, "\\fsp", tenth(spacing), tenth(other.spacing));
-        say(tags, "\\frz", tenth(angle), tenth(other.angle));
-        colour(tags, 1, primary, other.primary);
-        colour(tags, 3, outlineColour, other.outlineColour);
-        colour(tags, 4, back, other.back);
-        say(tags, "\\bord", tenth(outline), tenth(other.outline));
-        say(tags, "\\shad", tenth(shadow), tenth(other.shadow));
+        say(tags, "\\fn", type.font, other.type.font);
+        say(tags, "\\fs", whole(type.size), whole(other.type.size));
+        say(tags, "\\b", type.bold ? "1" : "0", other.type.bold ? "1" : "0");
+        say(tags, "\\i", type.italic ? "1" : "0", other.type.italic ? "1" : "0");
+        say(tags, "\\u", type.underline ? "1" : "0", other.type.underline ? "1" : "0");
+        say(tags, "\\fscx", whole(type.scaleX), whole(other.type.scaleX));
+        say(tags, "\\fsp", tenth(type.spacing), tenth(other.type.spacing));
+        say(tags, "\\frz", tenth(place.angle), tenth(other.place.angle));
+        colour(tags, 1, colours.primary, other.colours.primary);
+        colour(tags, 3, colours.outline, other.colours.outline);
+        colour(tags, 4, colours.back, other.colours.back);
+        say(tags, "\\bord", tenth(edge.outline), tenth(other.edge.outline));
+        say(tags, "\\shad", tenth(edge.shadow), tenth(other.edge.shadow));
         return tags.toString();
     }
 
     /** The tags of a whole line: its place too. */
     String lineTagsFrom(AssLook other) {
-        return alignment == other.alignment ? tagsFrom(other) : "\\an" + alignment + tagsFrom(other);
+        return place.alignment == other.place.alignment ? tagsFrom(other) : "\\an" + place.alignment + tagsFrom(other);
     }
 
     private static void say(StringBuilder tags, String tag, String value, String before) {

@@ -6,7 +6,6 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
-import java.util.Objects;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,12 +20,7 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Bars;
 import saltdrum.core.cue.Frame;
-import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Size;
-import saltdrum.core.cue.Track;
-import saltdrum.core.layout.SceneMaker;
-import saltdrum.core.scene.Scene;
-import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
 import saltdrum.server.access.Caller;
 import saltdrum.server.access.http.CallCounter;
@@ -35,20 +29,13 @@ import saltdrum.server.api.MediaAnswers;
 import saltdrum.server.api.clip.BarsAnswer;
 import saltdrum.server.api.people.MemberNames;
 import saltdrum.server.store.NotFoundException;
-import saltdrum.server.store.clip.ClientSettingsStore;
-import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
-import saltdrum.server.store.job.JobRow;
-import saltdrum.server.store.job.JobStore;
 import saltdrum.server.store.people.PersonRow;
 import saltdrum.server.store.people.Role;
 import saltdrum.server.store.review.NewRemark;
 import saltdrum.server.store.review.RemarkRow;
 import saltdrum.server.store.review.ReviewRow;
 import saltdrum.server.store.review.ReviewStore;
-import saltdrum.server.store.track.StoredTrack;
-import saltdrum.server.store.track.TrackStore;
-import saltdrum.server.work.run.WorkOrder;
 
 /** The contents of a review link, for anyone who has it. */
 @Tag(name = "reviews")
@@ -57,13 +44,9 @@ import saltdrum.server.work.run.WorkOrder;
 public class SharedController {
     private static final int MOST_TEXT = 2000;
 
+    private final SharedContents contents;
     private final ReviewStore reviews;
     private final ClipStore clips;
-    private final TrackStore tracks;
-    private final JobStore jobs;
-    private final ClientSettingsStore clientSettings;
-    private final SceneMaker scenes;
-    private final StyleShelf styles;
     private final MediaAnswers videos;
     private final BarsAnswer barsAnswer;
     private final CallCounter throttle;
@@ -71,25 +54,17 @@ public class SharedController {
     private final Caller caller;
 
     SharedController(
+            SharedContents contents,
             ReviewStore reviews,
             ClipStore clips,
-            TrackStore tracks,
-            JobStore jobs,
-            ClientSettingsStore clientSettings,
-            SceneMaker scenes,
-            StyleShelf styles,
             MediaAnswers videos,
             BarsAnswer barsAnswer,
             CallCounter throttle,
             MemberNames names,
             Caller caller) {
+        this.contents = contents;
         this.reviews = reviews;
         this.clips = clips;
-        this.tracks = tracks;
-        this.jobs = jobs;
-        this.clientSettings = clientSettings;
-        this.scenes = scenes;
-        this.styles = styles;
         this.videos = videos;
         this.barsAnswer = barsAnswer;
         this.throttle = throttle;
@@ -129,48 +104,7 @@ public class SharedController {
     @Operation(summary = "What a link shows, and what was said to it")
     @GetMapping("/{token}")
     SharedView one(@PathVariable String token, HttpServletRequest http) {
-        return view(found(token, http));
-    }
-
-    private SharedView view(ReviewRow review) {
-        ClipRow clip = clips.get(review.clipId());
-        Shown shown = shown(review);
-        List<RemarkRow> remarks = reviews.remarks(review.id());
-        return new SharedView(
-                clip.name(),
-                clip.client(),
-                review.shows(),
-                review.round(),
-                review.note(),
-                review.createdBy(),
-                caller.name(),
-                review.shown().toString(),
-                review.expires().toString(),
-                clip.info().durationMs(),
-                clip.info().frameRate(),
-                shown.track.frame().output(clip.info().size()),
-                SharedView.cues(shown.track),
-                ReviewView.verdict(review.round(), remarks),
-                remarks.stream().map(ReviewView.RemarkView::of).toList());
-    }
-
-    /** @param version of the stage; 0 for a film, which does not change */
-    private record Shown(long version, Track track) {}
-
-    private Shown shown(ReviewRow review) {
-        if (review.shows() == ReviewRow.Shows.STAGE) {
-            StoredTrack stored = tracks.shown(review.clipId(), review.language());
-            return new Shown(stored.version(), stored.track());
-        }
-        return new Shown(0, ((WorkOrder.Render) WorkOrder.FORM.read(film(review).workOrder())).track());
-    }
-
-    private JobRow film(ReviewRow review) {
-        JobRow job = review.jobId() == null ? null : jobs.get(review.jobId());
-        if (job == null || job.outputHash() == null) {
-            throw new NotFoundException("This film was removed. Ask the sender of the link for a new one.");
-        }
-        return job;
+        return contents.view(found(token, http));
     }
 
     @Hidden
@@ -180,29 +114,14 @@ public class SharedController {
             throws IOException {
         ReviewRow review = found(token, http);
         return review.shows() == ReviewRow.Shows.FILM
-                ? videos.ofJob(film(review), download, http)
+                ? videos.ofJob(contents.film(review), download, http)
                 : videos.ofClip(clips.get(review.clipId()), http);
     }
 
-    /** The present stage; {@code version} is that of its captions. */
-    record SharedStage(long version, Frame frame, FrameLayout layout, Scene scene) {}
-
     @Operation(summary = "The stage that a link shows, to be painted over its clip")
     @GetMapping("/{token}/stage")
-    SharedStage stage(@PathVariable String token, HttpServletRequest http) {
-        ReviewRow review = found(token, http);
-        if (review.shows() != ReviewRow.Shows.STAGE) {
-            throw new NotFoundException("This link shows a film.");
-        }
-        Shown shown = shown(review);
-        ClipRow clip = clips.get(review.clipId());
-        Size size = clip.info().size();
-        Frame frame = shown.track.frame();
-        return new SharedStage(
-                shown.version,
-                frame,
-                frame.layout(size, clientSettings.of(clip).zones()),
-                scenes.make(shown.track, styles.of(shown.track), size));
+    SharedContents.SharedStage stage(@PathVariable String token, HttpServletRequest http) {
+        return contents.stage(found(token, http));
     }
 
     /** What the bars beside the clip show, on that stage. */
@@ -210,7 +129,7 @@ public class SharedController {
     @GetMapping("/{token}/bars")
     ResponseEntity<byte[]> bars(@PathVariable String token, HttpServletRequest http) {
         ReviewRow review = found(token, http);
-        Frame frame = shown(review).track.frame();
+        Frame frame = contents.track(review).frame();
         Size output = frame.output(clips.get(review.clipId()).info().size());
         Bars bars = frame.bars();
         if (bars.kind() != Bars.Kind.GRADIENT && bars.kind() != Bars.Kind.PICTURE) {
@@ -254,7 +173,7 @@ public class SharedController {
             if (atMs == null || atMs < 0 || atMs > end) {
                 throw new BadInputException("A remark belongs to a moment of the clip, 0 to " + end + " ms.");
             }
-            word = request.wordId() == null ? null : word(review, request.wordId());
+            word = request.wordId() == null ? null : contents.word(review, request.wordId());
         }
         String who = review.id() + " " + http.getRemoteAddr();
         throttle.count(kind == RemarkRow.Kind.REMARK ? RateLimit.REMARK : RateLimit.VERDICT, who);
@@ -271,15 +190,7 @@ public class SharedController {
                         author,
                         caller.person().isPresent(),
                         text));
-        return view(review);
-    }
-
-    private Word word(ReviewRow review, long id) {
-        return shown(review).track.cues().stream()
-                .flatMap(cue -> cue.words().stream())
-                .filter(word -> Objects.equals(word.id(), id))
-                .findFirst()
-                .orElseThrow(() -> new BadInputException("That word no longer exists. Comment on the moment instead."));
+        return contents.view(review);
     }
 
     private ReviewRow found(String token, HttpServletRequest http) {

@@ -22,7 +22,14 @@ interface ReviewMapper {
             values (#{id}, #{clipId}, #{shows}, #{jobId}, #{language}, #{tokenHash}, #{sealed}, #{note}, #{by},
               now() + #{days} * interval '1 day')
             """)
-    void add(
+    void add(NewReview review);
+
+    /**
+     * A review to be stored.
+     *
+     * @param by name of the sharing person; null if sign-in is off
+     */
+    record NewReview(
             String id,
             String clipId,
             ReviewRow.Shows shows,
@@ -32,7 +39,7 @@ interface ReviewMapper {
             byte[] sealed,
             String note,
             String by,
-            int days);
+            int days) {}
 
     @Select(REVIEW + "where r.id = #{id}")
     ReviewRow find(String id);

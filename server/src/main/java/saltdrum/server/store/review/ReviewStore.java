@@ -61,7 +61,8 @@ public class ReviewStore {
         String id = OpaqueIds.fresh();
         ReviewRow.Shows shows = jobId == null ? ReviewRow.Shows.STAGE : ReviewRow.Shows.FILM;
         String token = OpaqueIds.token();
-        reviews.add(id, clipId, shows, jobId, language, OpaqueIds.hash(token), links.seal(token), note, by, days);
+        reviews.add(new ReviewMapper.NewReview(
+                id, clipId, shows, jobId, language, OpaqueIds.hash(token), links.seal(token), note, by, days));
         return get(id);
     }
 
