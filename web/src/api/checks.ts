@@ -1,14 +1,14 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { CalmProposal, CheckKind, Found, Limits, ValuePart } from './types';
+import type { Limits } from './types';
 
 /** All kinds of findings. */
 export const useCheckKinds = () =>
   useQuery({
     queryKey: ['checks'],
-    queryFn: () => call<CheckKind[]>('GET', '/api/checks'),
+    queryFn: () => bodyOf(server.GET('/api/checks')),
     staleTime: Infinity,
   });
 
@@ -20,7 +20,7 @@ export const useCheckKinds = () =>
 export const useFindings = (id: string, version: number | undefined, measured: string) =>
   useQuery({
     queryKey: ['findings', id, version, measured],
-    queryFn: () => call<Found>('GET', `/api/clips/${id}/findings`),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/findings', { params: { path: { clipId: id } } })),
     enabled: version !== undefined,
     // Looks up the rest of the words meanwhile.
     refetchInterval: (query) => (query.state.data?.lookingUp ? 1500 : false),
@@ -33,23 +33,28 @@ export const useCalm = (id: string, version: number, measured: boolean, cueIds: 
   useQuery({
     queryKey: ['calm', id, version, measured, cueIds],
     queryFn: () =>
-      call<CalmProposal>('GET', `/api/clips/${id}/calm${cueIds ? `?cueIds=${cueIds.join(',')}` : ''}`),
+      bodyOf(
+        server.GET('/api/clips/{clipId}/calm', {
+          params: { path: { clipId: id }, query: { cueIds: cueIds ?? undefined } },
+        }),
+      ),
     enabled: measured,
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
 
-const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);
-
 /** The limits of checks for a client's clips. */
 export const useLimits = (client: number | undefined) =>
-  useQuery({ queryKey: ['limits', client], queryFn: () => call<Limits>('GET', `/api/limits${of(client)}`) });
+  useQuery({
+    queryKey: ['limits', client],
+    queryFn: () => bodyOf(server.GET('/api/limits', { params: { query: { client } } })),
+  });
 
 /** All limits with their ranges. */
 export const useLimitParts = () =>
   useQuery({
     queryKey: ['limits', 'parts'],
-    queryFn: () => call<ValuePart[]>('GET', '/api/limits/parts'),
+    queryFn: () => bodyOf(server.GET('/api/limits/parts')),
     staleTime: Infinity,
   });
 
@@ -58,7 +63,11 @@ export function useSetLimits(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: (limits: Limits | null) =>
-      call<Limits>(limits ? 'PUT' : 'DELETE', `/api/limits${of(client)}`, limits ?? undefined),
+      bodyOf(
+        limits
+          ? server.PUT('/api/limits', { params: { query: { client } }, body: limits })
+          : server.DELETE('/api/limits', { params: { query: { client } } }),
+      ),
     onSuccess: (limits) => {
       queryClient.setQueryData(['limits', client], limits);
       void queryClient.invalidateQueries({ queryKey: ['findings'] });

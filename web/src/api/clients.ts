@@ -1,23 +1,25 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
-import type { Client, Clip, Glossary, Recipe, Recipes } from './types';
-
-/** A query part that names the client, or nothing for the workshop itself. */
-const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);
+import type { Glossary, Recipe } from './types';
 
 export const useClients = () =>
-  useQuery({ queryKey: ['clients'], queryFn: () => call<Client[]>('GET', '/api/clients') });
+  useQuery({ queryKey: ['clients'], queryFn: () => bodyOf(server.GET('/api/clients')) });
 
 /** Sets the client of a clip by name, and creates the client if necessary; null for the workshop. */
 export function useBelongTo(clipId: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: async (name: string | null) => {
-      const client = name === null ? null : await call<Client>('POST', '/api/clients', { name });
-      return call<Clip>('PUT', `/api/clips/${clipId}/client`, { clientId: client?.id ?? null });
+      const client = name === null ? null : await bodyOf(server.POST('/api/clients', { body: { name } }));
+      return bodyOf(
+        server.PUT('/api/clips/{clipId}/client', {
+          params: { path: { clipId } },
+          body: { clientId: client?.id },
+        }),
+      );
     },
     onSuccess: (clip) => {
       queryClient.setQueryData(keys.clip(clipId), clip);
@@ -31,13 +33,14 @@ export function useBelongTo(clipId: string) {
 export const useRecipes = (client: number | undefined) =>
   useQuery({
     queryKey: ['recipes', client],
-    queryFn: () => call<Recipes>('GET', `/api/recipes${of(client)}`),
+    queryFn: () => bodyOf(server.GET('/api/recipes', { params: { query: { client } } })),
   });
 
 export function useSaveRecipe(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (recipe: Recipe) => call<Recipes>('PUT', `/api/recipes${of(client)}`, recipe),
+    mutationFn: (recipe: Recipe) =>
+      bodyOf(server.PUT('/api/recipes', { params: { query: { client } }, body: recipe })),
     onSuccess: (recipes) => queryClient.setQueryData(['recipes', client], recipes),
     onError: (error) => notice(error.message),
   });
@@ -47,7 +50,7 @@ export function useRemoveRecipe(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: (name: string) =>
-      call<Recipes>('DELETE', `/api/recipes/${encodeURIComponent(name)}${of(client)}`),
+      bodyOf(server.DELETE('/api/recipes/{name}', { params: { path: { name }, query: { client } } })),
     onSuccess: (recipes) => queryClient.setQueryData(['recipes', client], recipes),
     onError: (error) => notice(error.message),
   });
@@ -56,13 +59,13 @@ export function useRemoveRecipe(client: number | undefined) {
 export const useGlossary = (client: number | undefined) =>
   useQuery({
     queryKey: ['glossary', client],
-    queryFn: () => call<Glossary>('GET', `/api/glossary${of(client)}`),
+    queryFn: () => bodyOf(server.GET('/api/glossary', { params: { query: { client } } })),
   });
 
-function useGlossaryChange<Body>(method: 'PUT' | 'POST', client: number | undefined) {
+function useGlossaryChange<Body>(client: number | undefined, send: (body: Body) => Promise<Glossary>) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (body: Body) => call<Glossary>(method, `/api/glossary${of(client)}`, body),
+    mutationFn: send,
     onSuccess: (saved) => {
       queryClient.setQueryData(['glossary', client], saved);
       void queryClient.invalidateQueries({ queryKey: ['spelling'] });
@@ -72,8 +75,12 @@ function useGlossaryChange<Body>(method: 'PUT' | 'POST', client: number | undefi
 }
 
 export const useSaveGlossary = (client: number | undefined) =>
-  useGlossaryChange<{ text: string }>('PUT', client);
+  useGlossaryChange(client, (body: { text: string }) =>
+    bodyOf(server.PUT('/api/glossary', { params: { query: { client } }, body })),
+  );
 
 /** One more term for this client's later clips. */
 export const useAddTerm = (client: number | undefined) =>
-  useGlossaryChange<Glossary['terms'][number]>('POST', client);
+  useGlossaryChange(client, (body: Glossary['terms'][number]) =>
+    bodyOf(server.POST('/api/glossary', { params: { query: { client } }, body })),
+  );

@@ -1,13 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { call } from './http';
-import type { Emoji, EmojiSuggestion } from './types';
+import { bodyOf, server } from './server';
 
 /** Emoji whose names match the typed text, in the clip's language. */
 export const useEmoji = (search: string, language: string) =>
   useQuery({
     queryKey: ['emoji', search, language],
-    queryFn: () =>
-      call<Emoji[]>('GET', `/api/emoji?search=${encodeURIComponent(search)}&language=${language}`),
+    queryFn: () => bodyOf(server.GET('/api/emoji', { params: { query: { search, language } } })),
     placeholderData: (before) => before,
     staleTime: Infinity,
     gcTime: 60_000,
@@ -17,7 +15,7 @@ export const useEmoji = (search: string, language: string) =>
 export const useEmojiSuggestions = (clipId: string, version: number, enabled: boolean) =>
   useQuery({
     queryKey: ['emojiSuggestions', clipId, version],
-    queryFn: () => call<EmojiSuggestion[]>('GET', `/api/clips/${clipId}/track/emoji`),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/track/emoji', { params: { path: { clipId } } })),
     placeholderData: (before) => before,
     gcTime: 30_000,
     enabled,

@@ -1,12 +1,13 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call, putFile } from './http';
+import { putFile } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
 import type { OwnFont } from './types';
 
 /** The fonts that were added. */
 export const useFonts = (enabled: boolean) =>
-  useQuery({ queryKey: ['fonts'], queryFn: () => call<OwnFont[]>('GET', '/api/fonts'), enabled });
+  useQuery({ queryKey: ['fonts'], queryFn: () => bodyOf(server.GET('/api/fonts')), enabled });
 
 function useFontChange<In, Out>(run: (input: In) => Promise<Out>) {
   const notice = useNotices((s) => s.say);
@@ -25,11 +26,17 @@ export const useBringInFont = () =>
 
 export const useNoteFont = () =>
   useFontChange(({ id, licence }: { id: string; licence: string }) =>
-    call<OwnFont>('PUT', `/api/fonts/${id}/licence`, { licence }),
+    bodyOf(
+      server.PUT('/api/fonts/{fontId}/licence', { params: { path: { fontId: id } }, body: { licence } }),
+    ),
   );
 
 /** Removes a font from the list, or restores it. */
 export const usePutFontAway = () =>
   useFontChange(({ id, away }: { id: string; away: boolean }) =>
-    call<OwnFont>(away ? 'DELETE' : 'POST', `/api/fonts/${id}${away ? '' : '/restore'}`),
+    bodyOf(
+      away
+        ? server.DELETE('/api/fonts/{fontId}', { params: { path: { fontId: id } } })
+        : server.POST('/api/fonts/{fontId}/restore', { params: { path: { fontId: id } } }),
+    ),
   );

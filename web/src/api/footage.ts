@@ -1,9 +1,10 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call, putFile } from './http';
+import { putFile } from './http';
+import { bodyOf, server } from './server';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
-import type { Clip, Footage, Job } from './types';
+import type { Clip, Job } from './types';
 
 /** Address of a clip's video; it changes with the footage. */
 export const playedFrom = (clip: Clip) => `/api/clips/${clip.id}/video?footage=${clip.footage}`;
@@ -14,7 +15,8 @@ const told = (clip: Clip) => ['footage', clip.id, clip.footage];
 export const useFootage = (clip: Clip) =>
   useQuery({
     queryKey: told(clip),
-    queryFn: () => call<Footage>('GET', `/api/clips/${clip.id}/footage`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/footage', { params: { path: { clipId: clip.id } } })),
   });
 
 export function useReplaceFootage(clip: Clip, progress: (done: number) => void) {
@@ -30,7 +32,8 @@ export function useReplaceFootage(clip: Clip, progress: (done: number) => void) 
 export function useNoteFootage(clip: Clip) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: () => call<void>('DELETE', `/api/clips/${clip.id}/footage`),
+    mutationFn: () =>
+      bodyOf(server.DELETE('/api/clips/{clipId}/footage', { params: { path: { clipId: clip.id } } })),
     onError: (error) => notice(error.message),
     onSettled: () => queryClient.invalidateQueries({ queryKey: told(clip) }),
   });

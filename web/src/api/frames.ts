@@ -1,16 +1,17 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call, putFile } from './http';
+import { putFile } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Frame, FrameLayout, OwnPicture, SafeZones, ValuePart } from './types';
+import type { Frame, OwnPicture, SafeZones } from './types';
 
 /** Layout of a frame that is tried; nothing is stored. */
 export const attemptFrame = (clipId: string, frame: Frame) =>
-  call<FrameLayout>('POST', `/api/clips/${clipId}/frame/attempt`, frame);
+  bodyOf(server.POST('/api/clips/{clipId}/frame/attempt', { params: { path: { clipId } }, body: frame }));
 
 /** Pictures of one's own for bars. */
 export const usePictures = () =>
-  useQuery({ queryKey: ['pictures'], queryFn: () => call<OwnPicture[]>('GET', '/api/pictures') });
+  useQuery({ queryKey: ['pictures'], queryFn: () => bodyOf(server.GET('/api/pictures')) });
 
 export function useBringInPicture(taken: (picture: OwnPicture) => void) {
   const notice = useNotices((s) => s.say);
@@ -44,17 +45,18 @@ export function barsAddress(
   return `${root}/bars?${query}`;
 }
 
-const of = (client: number | undefined) => (client === undefined ? '' : `?client=${client}`);
-
 /** The safe zones for a client's clips. */
 export const useZones = (client: number | undefined) =>
-  useQuery({ queryKey: ['zones', client], queryFn: () => call<SafeZones>('GET', `/api/zones${of(client)}`) });
+  useQuery({
+    queryKey: ['zones', client],
+    queryFn: () => bodyOf(server.GET('/api/zones', { params: { query: { client } } })),
+  });
 
 /** The values of safe zones that can be set. */
 export const useZoneParts = () =>
   useQuery({
     queryKey: ['zones', 'parts'],
-    queryFn: () => call<ValuePart[]>('GET', '/api/zones/parts'),
+    queryFn: () => bodyOf(server.GET('/api/zones/parts')),
     staleTime: Infinity,
   });
 
@@ -63,7 +65,11 @@ export function useSetZones(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({
     mutationFn: (zones: SafeZones | null) =>
-      call<SafeZones>(zones ? 'PUT' : 'DELETE', `/api/zones${of(client)}`, zones ?? undefined),
+      bodyOf(
+        zones
+          ? server.PUT('/api/zones', { params: { query: { client } }, body: zones })
+          : server.DELETE('/api/zones', { params: { query: { client } } }),
+      ),
     onSuccess: (zones) => {
       queryClient.setQueryData(['zones', client], zones);
       void queryClient.invalidateQueries({ queryKey: ['track'] });

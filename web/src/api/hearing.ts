@@ -1,26 +1,31 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Language, Reading, Workshop } from './types';
+import type { Reading } from './types';
 
 /** Other ways a word may be heard, and terms that sound like it; refetched when the track changes. */
 export const useReadings = (clipId: string, wordId: number | null, version: number) =>
   useQuery({
     queryKey: ['readings', clipId, wordId, version],
-    queryFn: () => call<Reading[]>('GET', `/api/clips/${clipId}/track/words/${wordId}/readings`),
+    queryFn: () =>
+      bodyOf(
+        server.GET('/api/clips/{clipId}/track/words/{wordId}/readings', {
+          params: { path: { clipId, wordId: wordId! } },
+        }),
+      ),
     enabled: wordId !== null,
     gcTime: 10_000,
   });
 
 export const useWorkshop = () =>
-  useQuery({ queryKey: ['workshop'], queryFn: () => call<Workshop>('GET', '/api/workshop') });
+  useQuery({ queryKey: ['workshop'], queryFn: () => bodyOf(server.GET('/api/workshop')) });
 
 /** The confidence threshold; every open track updates its marks. */
 export function useUnsureBelow() {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (unsureBelow: number) => call<Workshop>('PUT', '/api/workshop', { unsureBelow }),
+    mutationFn: (unsureBelow: number) => bodyOf(server.PUT('/api/workshop', { body: { unsureBelow } })),
     onSuccess: (workshop) => {
       queryClient.setQueryData(['workshop'], workshop);
       return queryClient.invalidateQueries({ queryKey: ['track'] });
@@ -33,7 +38,7 @@ export function useUnsureBelow() {
 export const useGuess = (text: string) =>
   useQuery({
     queryKey: ['guess', text],
-    queryFn: () => call<Language[]>('POST', '/api/languages/guess', { text }),
+    queryFn: () => bodyOf(server.POST('/api/languages/guess', { body: { text } })),
     enabled: text.trim().length > 2,
     placeholderData: (before) => before,
     gcTime: 10_000,

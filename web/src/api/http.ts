@@ -10,7 +10,7 @@ export class Refused extends Error {
   }
 }
 
-const UNREACHABLE = 'The server cannot be reached. Nothing was lost: start it again and go on.';
+export const UNREACHABLE = 'The server cannot be reached. Nothing was lost: start it again and go on.';
 
 export async function refusal(status: number, body: string): Promise<Refused> {
   try {
@@ -31,6 +31,7 @@ export function shownToBeOurs(): Record<string, string> {
 /** Called when the session has ended. */
 let signedOut: () => void = () => undefined;
 export const onSignedOut = (heard: () => void) => (signedOut = heard);
+export const sessionEnded = () => signedOut();
 
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response;

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { call } from './http';
-import type { Curve, CurvePreset, FacetGroup, LookView, Typeface } from './types';
+import { bodyOf, server } from './server';
 
 /** The target of a change of the look: words, cues, an emphasis role, a headline, or else the whole track. */
 export interface Target {
@@ -13,7 +12,7 @@ export interface Target {
 export const useFacets = () =>
   useQuery({
     queryKey: ['facets'],
-    queryFn: () => call<FacetGroup[]>('GET', '/api/facets'),
+    queryFn: () => bodyOf(server.GET('/api/facets')),
     staleTime: Infinity,
   });
 
@@ -29,24 +28,21 @@ export function useWithin(): (facet: string, value: number) => number {
 export const useTypefaces = () =>
   useQuery({
     queryKey: ['typefaces'],
-    queryFn: () => call<Typeface[]>('GET', '/api/typefaces'),
+    queryFn: () => bodyOf(server.GET('/api/typefaces')),
     staleTime: Infinity,
   });
 
 /** The look of the first thing that a change would affect. */
 export const useLook = (id: string, version: number, target: Target) => {
   const query = target.wordIds
-    ? `?wordId=${target.wordIds[0]}`
+    ? { wordId: target.wordIds[0] }
     : target.cueIds
-      ? `?cueId=${target.cueIds[0]}`
-      : target.role
-        ? `?role=${target.role}`
-        : target.headlineId !== undefined
-          ? `?headlineId=${target.headlineId}`
-          : '';
+      ? { cueId: target.cueIds[0] }
+      : { role: target.role || undefined, headlineId: target.headlineId };
   return useQuery({
     queryKey: ['look', id, version, query],
-    queryFn: () => call<LookView>('GET', `/api/clips/${id}/look${query}`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/look', { params: { path: { clipId: id }, query } })),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -55,7 +51,7 @@ export const useLook = (id: string, version: number, target: Target) => {
 export const usePalette = (id: string, version: number) =>
   useQuery({
     queryKey: ['palette', id, version],
-    queryFn: () => call<string[]>('GET', `/api/clips/${id}/palette`),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/palette', { params: { path: { clipId: id } } })),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -64,7 +60,7 @@ export const usePalette = (id: string, version: number) =>
 export const useCurves = () =>
   useQuery({
     queryKey: ['curves'],
-    queryFn: () => call<CurvePreset[]>('GET', '/api/curves'),
+    queryFn: () => bodyOf(server.GET('/api/curves')),
     staleTime: Infinity,
   });
 
@@ -72,7 +68,7 @@ export const useCurves = () =>
 export const useCurve = (curve: string) =>
   useQuery({
     queryKey: ['curve', curve],
-    queryFn: () => call<Curve>('GET', `/api/curve?of=${encodeURIComponent(curve)}`),
+    queryFn: () => bodyOf(server.GET('/api/curve', { params: { query: { of: curve } } })),
     placeholderData: (before) => before,
     staleTime: Infinity,
     gcTime: 60_000,
@@ -82,8 +78,7 @@ export const useCurve = (curve: string) =>
 export const useContrast = (one: string, other: string) =>
   useQuery({
     queryKey: ['contrast', one, other],
-    queryFn: () =>
-      call<number>('GET', `/api/contrast?one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`),
+    queryFn: () => bodyOf(server.GET('/api/contrast', { params: { query: { one, other } } })),
     placeholderData: (before) => before,
     staleTime: Infinity,
   });

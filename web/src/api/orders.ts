@@ -1,18 +1,18 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { useSettled } from '../ui/useSettled';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
-import type { Asked, Estimated, Choices, OrderedStage, OrderRow, OrderView, Plan, Receipt } from './types';
+import type { Asked } from './types';
 
 export const useOrders = () =>
-  useQuery({ queryKey: keys.orders, queryFn: () => call<OrderRow[]>('GET', '/api/orders') });
+  useQuery({ queryKey: keys.orders, queryFn: () => bodyOf(server.GET('/api/orders')) });
 
 export const useOneOrder = (id: string | undefined) =>
   useQuery({
     queryKey: [...keys.orders, id],
-    queryFn: () => call<OrderView>('GET', `/api/orders/${id}`),
+    queryFn: () => bodyOf(server.GET('/api/orders/{orderId}', { params: { path: { orderId: id! } } })),
     enabled: id !== undefined,
   });
 
@@ -20,7 +20,7 @@ export const useOneOrder = (id: string | undefined) =>
 export const usePlan = (asked: Asked) =>
   useQuery({
     queryKey: ['plan', asked],
-    queryFn: () => call<Plan>('POST', '/api/orders/plan', asked),
+    queryFn: () => bodyOf(server.POST('/api/orders/plan', { body: asked })),
     enabled: asked.clips.length > 0,
     placeholderData: (before) => before,
     retry: false,
@@ -38,7 +38,7 @@ export function useEstimates(asked: Asked, wanted: boolean, frame?: unknown) {
   const settled = useSettled({ rest, frame, wanted }, SETTLE_MS);
   const query = useQuery({
     queryKey: ['estimates', settled.rest, settled.frame],
-    queryFn: () => call<Estimated[]>('POST', '/api/orders/estimates', settled.rest),
+    queryFn: () => bodyOf(server.POST('/api/orders/estimates', { body: settled.rest })),
     enabled: settled.wanted,
     retry: false,
     gcTime: 60_000,
@@ -51,7 +51,7 @@ export function useEstimates(asked: Asked, wanted: boolean, frame?: unknown) {
 export const useChoices = () =>
   useQuery({
     queryKey: ['choices'],
-    queryFn: () => call<Choices>('GET', '/api/orders/choices'),
+    queryFn: () => bodyOf(server.GET('/api/orders/choices')),
     staleTime: Infinity,
   }).data;
 
@@ -59,7 +59,7 @@ export const useChoices = () =>
 export const useReceipt = (jobId: string) =>
   useQuery({
     queryKey: ['receipt', jobId],
-    queryFn: () => call<Receipt>('GET', `/api/jobs/${jobId}/receipt`),
+    queryFn: () => bodyOf(server.GET('/api/jobs/{jobId}/receipt', { params: { path: { jobId } } })),
     retry: false,
     staleTime: Infinity,
   });
@@ -67,7 +67,7 @@ export const useReceipt = (jobId: string) =>
 export const useOrderedStage = (jobId: string) =>
   useQuery({
     queryKey: ['ordered stage', jobId],
-    queryFn: () => call<OrderedStage>('GET', `/api/jobs/${jobId}/stage`),
+    queryFn: () => bodyOf(server.GET('/api/jobs/{jobId}/stage', { params: { path: { jobId } } })),
     staleTime: Infinity,
     gcTime: 10_000,
   });
@@ -85,21 +85,27 @@ function useOrderChange<In, Out>(run: (input: In) => Promise<Out>) {
 }
 
 export const usePlaceOrder = () =>
-  useOrderChange((asked: Asked) => call<OrderView>('POST', '/api/orders', asked));
+  useOrderChange((asked: Asked) => bodyOf(server.POST('/api/orders', { body: asked })));
 
 export type OrderAct = 'hold' | 'release' | 'stop' | 'again';
 
 export const useActOnOrder = (id: string) =>
-  useOrderChange((act: OrderAct) => call<OrderView>('POST', `/api/orders/${id}/${act}`));
+  useOrderChange((act: OrderAct) =>
+    bodyOf(server.POST(`/api/orders/{orderId}/${act}`, { params: { path: { orderId: id } } })),
+  );
 
-export const useRemoveOrder = (id: string) => useOrderChange(() => call<void>('DELETE', `/api/orders/${id}`));
+export const useRemoveOrder = (id: string) =>
+  useOrderChange(() => bodyOf(server.DELETE('/api/orders/{orderId}', { params: { path: { orderId: id } } })));
 
 /** Stops or repeats one line, or moves it in the queue. */
 export const useActOnLine = (jobId: string) =>
   useOrderChange((act: { act: 'stop' | 'again' } | { act: 'place'; before?: string }) =>
-    call<unknown>(
-      'POST',
-      `/api/jobs/${jobId}/${act.act}`,
-      act.act === 'place' ? { before: act.before } : undefined,
+    bodyOf<unknown>(
+      act.act === 'place'
+        ? server.POST('/api/jobs/{jobId}/place', {
+            params: { path: { jobId } },
+            body: { before: act.before },
+          })
+        : server.POST(`/api/jobs/{jobId}/${act.act}`, { params: { path: { jobId } } }),
     ),
   );

@@ -1,20 +1,10 @@
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { call } from './http';
+import { bodyOf, server } from './server';
 import { addPasskey, signInWithPasskey } from './passkeys';
 import { queryClient } from './queryClient';
-import type {
-  AuditEntry,
-  Invitation,
-  InvitationLink,
-  Joining,
-  Passkey,
-  Person,
-  RecoveryCodes,
-  Role,
-  SecondStepBegun,
-  Session,
-} from './types';
+import type { Person, Role } from './types';
 
 const SESSION = ['session'];
 
@@ -24,7 +14,7 @@ export const askWhoIsHere = () => queryClient.invalidateQueries({ queryKey: SESS
 export const useSession = () =>
   useQuery({
     queryKey: SESSION,
-    queryFn: () => call<Session>('GET', '/api/session'),
+    queryFn: () => bodyOf(server.GET('/api/session')),
     staleTime: 60_000,
   });
 
@@ -47,13 +37,13 @@ export const useSignOut = () =>
 export const useSetPassword = () =>
   useMutation({
     mutationFn: (passwords: { now: string; next: string }) =>
-      call<void>('PUT', '/api/session/password', passwords),
+      bodyOf(server.PUT('/api/session/password', { body: passwords })),
   });
 
 export const useJoining = (token: string) =>
   useQuery({
     queryKey: ['joining', token],
-    queryFn: () => call<Joining>('GET', `/api/joining/${token}`),
+    queryFn: () => bodyOf(server.GET('/api/joining/{token}', { params: { path: { token } } })),
     retry: false,
     staleTime: Infinity,
   });
@@ -61,14 +51,14 @@ export const useJoining = (token: string) =>
 export const useJoin = (token: string) =>
   useMutation({
     mutationFn: (who: { name: string; email: string; password: string }) =>
-      call<Person>('POST', `/api/joining/${token}`, who),
+      bodyOf(server.POST('/api/joining/{token}', { params: { path: { token } }, body: who })),
   });
 
 export const usePeople = () =>
-  useQuery({ queryKey: ['people'], queryFn: () => call<Person[]>('GET', '/api/people') });
+  useQuery({ queryKey: ['people'], queryFn: () => bodyOf(server.GET('/api/people')) });
 
 export const useInvitations = () =>
-  useQuery({ queryKey: ['invitations'], queryFn: () => call<Invitation[]>('GET', '/api/invitations') });
+  useQuery({ queryKey: ['invitations'], queryFn: () => bodyOf(server.GET('/api/invitations')) });
 
 /** Refreshes the owner's data. */
 function told() {
@@ -88,44 +78,50 @@ function usePeopleChange<In, Out>(run: (input: In) => Promise<Out>) {
 
 export const useInvite = () =>
   usePeopleChange((who: { name: string; role: Role; clientId?: number }) =>
-    call<InvitationLink>('POST', '/api/invitations', who),
+    bodyOf(server.POST('/api/invitations', { body: who })),
   );
 
 export const useWithdrawInvitation = () =>
-  usePeopleChange((id: number) => call<void>('DELETE', `/api/invitations/${id}`));
+  usePeopleChange((id: number) =>
+    bodyOf(server.DELETE('/api/invitations/{invitationId}', { params: { path: { invitationId: id } } })),
+  );
 
 export const useBecome = () =>
   usePeopleChange(({ id, ...rest }: { id: number; role: Role; clientId?: number }) =>
-    call<Person>('PUT', `/api/people/${id}/role`, rest),
+    bodyOf(server.PUT('/api/people/{personId}/role', { params: { path: { personId: id } }, body: rest })),
   );
 
 export const useRemovePerson = () =>
-  usePeopleChange((id: number) => call<void>('DELETE', `/api/people/${id}`));
+  usePeopleChange((id: number) =>
+    bodyOf(server.DELETE('/api/people/{personId}', { params: { path: { personId: id } } })),
+  );
 
 export const usePasswordLink = () =>
-  usePeopleChange((id: number) => call<InvitationLink>('POST', `/api/people/${id}/link`));
+  usePeopleChange((id: number) =>
+    bodyOf(server.POST('/api/people/{personId}/link', { params: { path: { personId: id } } })),
+  );
 
-const SECOND_STEP = '/api/session/second-step';
+const SECOND_STEP = '/api/session/second-step' as const;
 
 /** The data for an authenticator app. */
-export const useBeginSecondStep = () =>
-  useMutation({ mutationFn: () => call<SecondStepBegun>('POST', SECOND_STEP) });
+export const useBeginSecondStep = () => useMutation({ mutationFn: () => bodyOf(server.POST(SECOND_STEP)) });
 
 export const useTakeSecondStep = () =>
   useMutation({
-    mutationFn: (asked: { password: string; code: string }) => call<RecoveryCodes>('PUT', SECOND_STEP, asked),
+    mutationFn: (asked: { password: string; code: string }) =>
+      bodyOf(server.PUT(SECOND_STEP, { body: asked })),
     onSuccess: told,
   });
 
 export const useRenewRecoveryCodes = () =>
   useMutation({
     mutationFn: (asked: { password: string }) =>
-      call<RecoveryCodes>('POST', `${SECOND_STEP}/recovery-codes`, asked),
+      bodyOf(server.POST(`${SECOND_STEP}/recovery-codes`, { body: asked })),
   });
 
 export const useDropSecondStep = () =>
   useMutation({
-    mutationFn: (asked: { password: string }) => call<void>('POST', `${SECOND_STEP}/off`, asked),
+    mutationFn: (asked: { password: string }) => bodyOf(server.POST(`${SECOND_STEP}/off`, { body: asked })),
     onSuccess: () => {
       told();
       return askWhoIsHere();
@@ -135,13 +131,13 @@ export const useDropSecondStep = () =>
 export const useSecondStepOfAll = () =>
   useQuery({
     queryKey: ['second step of all'],
-    queryFn: () => call<{ ofAll: boolean }>('GET', '/api/people/second-step'),
+    queryFn: () => bodyOf(server.GET('/api/people/second-step')),
   });
 
 export function useAskOfAll() {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (ofAll: boolean) => call<{ ofAll: boolean }>('PUT', '/api/people/second-step', { ofAll }),
+    mutationFn: (ofAll: boolean) => bodyOf(server.PUT('/api/people/second-step', { body: { ofAll } })),
     onSuccess: (now) => {
       queryClient.setQueryData(['second step of all'], now);
       told();
@@ -155,18 +151,20 @@ export const useRecord = () =>
   useInfiniteQuery({
     queryKey: ['record'],
     queryFn: ({ pageParam }) =>
-      call<AuditEntry[]>('GET', `/api/people/record${pageParam ? `?before=${pageParam}` : ''}`),
+      bodyOf(server.GET('/api/people/record', { params: { query: { before: pageParam || undefined } } })),
     initialPageParam: 0,
     getNextPageParam: (last) => (last.length < 50 ? undefined : last[last.length - 1].id),
   });
 
 export const useDropSecondStepOf = () =>
-  usePeopleChange((id: number) => call<void>('DELETE', `/api/people/${id}/second-step`));
+  usePeopleChange((id: number) =>
+    bodyOf(server.DELETE('/api/people/{personId}/second-step', { params: { path: { personId: id } } })),
+  );
 
 const PASSKEYS = ['passkeys'];
 
 export const usePasskeys = () =>
-  useQuery({ queryKey: PASSKEYS, queryFn: () => call<Passkey[]>('GET', '/api/session/passkeys') });
+  useQuery({ queryKey: PASSKEYS, queryFn: () => bodyOf(server.GET('/api/session/passkeys')) });
 
 function usePasskeyChange<In>(run: (input: In) => Promise<void>) {
   return useMutation({
@@ -181,6 +179,8 @@ function usePasskeyChange<In>(run: (input: In) => Promise<void>) {
 export const useAddPasskey = (who: Person) => usePasskeyChange((label: string) => addPasskey(who, label));
 
 export const useRemovePasskey = () =>
-  usePasskeyChange((id: string) => call<void>('DELETE', `/api/session/passkeys/${id}`));
+  usePasskeyChange((id: string) =>
+    bodyOf(server.DELETE('/api/session/passkeys/{passkeyId}', { params: { path: { passkeyId: id } } })),
+  );
 
 export const useSignInWithPasskey = () => useMutation({ mutationFn: signInWithPasskey, onSuccess: begin });

@@ -1,5 +1,5 @@
-import { shownToBeOurs, call } from './http';
-import type { Presence } from './types';
+import { shownToBeOurs } from './http';
+import { bodyOf, server } from './server';
 
 /** Names this page until it is closed. */
 const PAGE = Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) =>
@@ -10,13 +10,18 @@ export const presenceKey = (clipId: string) => ['presence', clipId] as const;
 
 /** The position of this page in a clip. */
 export interface Here {
-  cueId: number | null;
+  cueId?: number;
   typing: boolean;
 }
 
 /** Reports that this page has the clip open; returns the other pages. */
 export const sayHere = (clipId: string, here: Here) =>
-  call<Presence[]>('PUT', `/api/clips/${clipId}/presence/${PAGE}`, here);
+  bodyOf(
+    server.PUT('/api/clips/{clipId}/presence/{page}', {
+      params: { path: { clipId, page: PAGE } },
+      body: here,
+    }),
+  );
 
 /** Works also while the page closes. */
 export const sayLeft = (clipId: string) =>

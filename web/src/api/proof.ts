@@ -1,12 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
-import { call } from './http';
-import type { CutView, Edit, HistoryStep, Place, Preview, SpellingView } from './types';
+import { bodyOf, server } from './server';
+import type { Edit } from './types';
 
 /** The effect of an edit; refetched when the edit or the track changes. */
 export const usePreview = (id: string, version: number, edit: Edit | null) =>
   useQuery({
     queryKey: ['preview', id, version, edit],
-    queryFn: () => call<Preview>('POST', `/api/clips/${id}/track/preview`, { edit }),
+    queryFn: () =>
+      bodyOf(
+        server.POST('/api/clips/{clipId}/track/preview', {
+          params: { path: { clipId: id } },
+          body: { edit: edit! },
+        }),
+      ),
     enabled: edit !== null,
     placeholderData: (before) => before,
     gcTime: 10_000,
@@ -15,7 +21,13 @@ export const usePreview = (id: string, version: number, edit: Edit | null) =>
 export const usePlaces = (id: string, version: number, find: string, replacement: string) =>
   useQuery({
     queryKey: ['places', id, version, find, replacement],
-    queryFn: () => call<Place[]>('POST', `/api/clips/${id}/track/places`, { find, with: replacement }),
+    queryFn: () =>
+      bodyOf(
+        server.POST('/api/clips/{clipId}/track/places', {
+          params: { path: { clipId: id } },
+          body: { find, with: replacement },
+        }),
+      ),
     enabled: find.trim() !== '',
     placeholderData: (before) => before,
     gcTime: 10_000,
@@ -24,7 +36,8 @@ export const usePlaces = (id: string, version: number, find: string, replacement
 export const useMisspelt = (id: string, version: number) =>
   useQuery({
     queryKey: ['spelling', id, version],
-    queryFn: () => call<SpellingView>('GET', `/api/clips/${id}/track/spelling`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/track/spelling', { params: { path: { clipId: id } } })),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -33,7 +46,11 @@ export const useSuggestions = (id: string, word: string | null) =>
   useQuery({
     queryKey: ['suggestions', id, word],
     queryFn: () =>
-      call<string[]>('GET', `/api/clips/${id}/track/spelling/suggestions?word=${encodeURIComponent(word!)}`),
+      bodyOf(
+        server.GET('/api/clips/{clipId}/track/spelling/suggestions', {
+          params: { path: { clipId: id }, query: { word: word! } },
+        }),
+      ),
     enabled: word !== null,
   });
 
@@ -41,7 +58,8 @@ export const useSuggestions = (id: string, word: string | null) =>
 export const useShorter = (id: string, version: number) =>
   useQuery({
     queryKey: ['shorter', id, version],
-    queryFn: () => call<CutView[]>('GET', `/api/clips/${id}/track/shorter`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/track/shorter', { params: { path: { clipId: id } } })),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -49,7 +67,8 @@ export const useShorter = (id: string, version: number) =>
 export const useHistory = (id: string, version: number, open: boolean) =>
   useQuery({
     queryKey: ['history', id, version],
-    queryFn: () => call<HistoryStep[]>('GET', `/api/clips/${id}/track/history`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/track/history', { params: { path: { clipId: id } } })),
     enabled: open,
     placeholderData: (before) => before,
     gcTime: 10_000,

@@ -1,25 +1,10 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { useNotices } from '../notices/notices';
-import { withBitmaps } from './bitmaps';
-import { ChangeQueue, type Made } from './changeQueue';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import { callScene } from './scenes';
-import type {
-  CaptionFormat,
-  Clip,
-  Edit,
-  Job,
-  Language,
-  Output,
-  Quality,
-  Scene,
-  SizeOffer,
-  ScenePatch,
-  Track,
-  TrackView,
-} from './types';
+import { sceneOf } from './scene';
+import type { Track } from './types';
 
 export const keys = {
   clips: ['clips'] as const,
@@ -31,67 +16,27 @@ export const keys = {
 };
 
 export const useClips = () =>
-  useQuery({ queryKey: keys.clips, queryFn: () => call<Clip[]>('GET', '/api/clips') });
+  useQuery({ queryKey: keys.clips, queryFn: () => bodyOf(server.GET('/api/clips')) });
 
 export const useClip = (id: string) =>
-  useQuery({ queryKey: keys.clip(id), queryFn: () => call<Clip>('GET', `/api/clips/${id}`) });
+  useQuery({
+    queryKey: keys.clip(id),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}', { params: { path: { clipId: id } } })),
+  });
 
 export const useTrack = (id: string) => useQuery({ queryKey: keys.track(id), queryFn: () => fetchTrack(id) });
 
-async function fetchTrack(id: string): Promise<Track> {
-  const { head, cues } = await call<TrackView>('GET', `/api/clips/${id}/track`);
+export async function fetchTrack(id: string): Promise<Track> {
+  const { head, cues } = await bodyOf(
+    server.GET('/api/clips/{clipId}/track', { params: { path: { clipId: id } } }),
+  );
   return { ...head, cues };
 }
-
-interface MadeScene {
-  /** Of this scene and no other. */
-  tag: string;
-  version: number;
-  scene: Scene;
-}
-
-/** The newest scene of each clip and language: only what changed since it is sent. */
-const newestScene = new Map<string, MadeScene>();
-
-async function fetchScene(id: string, language: string | null): Promise<MadeScene> {
-  const key = `${id} ${language}`;
-  const known = newestScene.get(key);
-  const query = new URLSearchParams();
-  if (language) query.set('language', language);
-  if (known) query.set('since', known.tag);
-  const patch = await call<ScenePatch>('GET', `/api/clips/${id}/scene?${query}`);
-  const from = known && patch.before === known.tag ? known.scene : null;
-  const scene: Scene = {
-    width: patch.width,
-    height: patch.height,
-    glyphs: { ...from?.glyphs, ...patch.glyphs },
-    pictures: { ...from?.pictures, ...patch.pictures },
-    parts: from
-      ? [...from.parts.slice(0, patch.from), ...patch.parts, ...from.parts.slice(patch.from + patch.removed)]
-      : patch.parts,
-  };
-  const made = { tag: patch.tag, version: patch.version, scene: await withBitmaps(scene) };
-  newestScene.set(key, made);
-  return made;
-}
-
-/** The scene of the track's present version; the one before stays on the stage until it is there. */
-export const useScene = (id: string, version: number | undefined, language: string | null) =>
-  useQuery({
-    queryKey: [...keys.scene(id), version, language],
-    queryFn: () => fetchScene(id, language),
-    enabled: version !== undefined,
-    placeholderData: (before) => before,
-    gcTime: 10_000,
-  });
-
-export const useJobs = (id: string) =>
-  useQuery({ queryKey: keys.jobs(id), queryFn: () => call<Job[]>('GET', `/api/clips/${id}/jobs`) });
 
 export const useLanguages = () =>
   useQuery({
     queryKey: ['languages'],
-    queryFn: () => call<Language[]>('GET', '/api/languages'),
+    queryFn: () => bodyOf(server.GET('/api/languages')),
     staleTime: Infinity,
   });
 
@@ -99,7 +44,7 @@ export const useLanguages = () =>
 export const useQualities = () =>
   useQuery({
     queryKey: ['qualities'],
-    queryFn: () => call<Quality[]>('GET', '/api/qualities'),
+    queryFn: () => bodyOf(server.GET('/api/qualities')),
     staleTime: Infinity,
   });
 
@@ -107,7 +52,7 @@ export const useQualities = () =>
 export const useSizes = (id: string, frame: unknown) =>
   useQuery({
     queryKey: ['sizes', id, frame],
-    queryFn: () => call<SizeOffer[]>('GET', `/api/clips/${id}/sizes`),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/sizes', { params: { path: { clipId: id } } })),
     placeholderData: (before) => before,
   });
 
@@ -115,7 +60,7 @@ export const useSizes = (id: string, frame: unknown) =>
 export const useOutputs = () =>
   useQuery({
     queryKey: ['outputs'],
-    queryFn: () => call<Output[]>('GET', '/api/outputs'),
+    queryFn: () => bodyOf(server.GET('/api/outputs')),
     staleTime: Infinity,
   });
 
@@ -125,7 +70,12 @@ export const inLanguage = (language: string | null) => (language ? `?language=${
 export const useCaptionFormats = (id: string, version: number, language: string | null) =>
   useQuery({
     queryKey: ['caption formats', id, version, language],
-    queryFn: () => call<CaptionFormat[]>('GET', `/api/clips/${id}/captions${inLanguage(language)}`),
+    queryFn: () =>
+      bodyOf(
+        server.GET('/api/clips/{clipId}/captions', {
+          params: { path: { clipId: id }, query: { language: language ?? undefined } },
+        }),
+      ),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -133,7 +83,8 @@ export const useCaptionFormats = (id: string, version: number, language: string 
 export function useListenTo(id: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (sound: string) => call<Clip>('PUT', `/api/clips/${id}/sound`, { sound }),
+    mutationFn: (sound: string) =>
+      bodyOf(server.PUT('/api/clips/{clipId}/sound', { params: { path: { clipId: id } }, body: { sound } })),
     onSuccess: (clip) => queryClient.setQueryData(keys.clip(id), clip),
     onError: (error) => notice(error.message),
   });
@@ -143,7 +94,11 @@ export const useSample = (id: string, style: string, cueId: number, version: str
   useQuery({
     queryKey: ['sample', id, style, cueId, version],
     queryFn: () =>
-      callScene('GET', `/api/clips/${id}/styles/${encodeURIComponent(style)}/sample?cueId=${cueId}`),
+      sceneOf(
+        server.GET('/api/clips/{clipId}/styles/{style}/sample', {
+          params: { path: { clipId: id, style }, query: { cueId } },
+        }),
+      ),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -173,49 +128,8 @@ export function useTrackNow(id: string): () => Track | undefined {
 export const useSpeechEdges = (id: string, ready: boolean, sound: string) =>
   useQuery({
     queryKey: ['speech edges', id, sound],
-    queryFn: () => call<number[]>('GET', `/api/clips/${id}/speech-edges`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/speech-edges', { params: { path: { clipId: id } } })),
     enabled: ready,
     staleTime: Infinity,
   });
-
-type Step = { kind: 'undo' } | { kind: 'redo' };
-/** To the point of the history after this step; 0 is the beginning. */
-type GoTo = { kind: 'goTo'; seq: number };
-
-const changes = new ChangeQueue<Edit | Step | GoTo>({
-  known: (id) => queryClient.getQueryData<Track>(keys.track(id)),
-  keep: (id, track) => queryClient.setQueryData(keys.track(id), track),
-  fetch: fetchTrack,
-  send: (id, { version, incarnation }, change) => {
-    const track = `/api/clips/${id}/track`;
-    if (change.kind === 'goTo')
-      return call('POST', `${track}/history`, { version, incarnation, seq: change.seq });
-    if (change.kind === 'undo' || change.kind === 'redo')
-      return call('POST', `${track}/${change.kind}`, { version, incarnation });
-    return call('POST', `${track}/edits`, { version, incarnation, edit: change });
-  },
-});
-
-function useTrackChange<C extends Edit | Step | GoTo>(id: string) {
-  const notice = useNotices((s) => s.say);
-  return useMutation({
-    mutationFn: (change: Made<C>) => changes.push(id, change),
-    onError: (error) => notice(error.message),
-  });
-}
-
-export const useChange = (id: string) => useTrackChange<Edit | Step>(id);
-
-export function useGoTo(id: string) {
-  const { mutate } = useTrackChange<GoTo>(id);
-  return { mutate: (seq: number) => mutate({ kind: 'goTo', seq }) };
-}
-
-export function useOrder<Body>(path: string, id: string) {
-  const notice = useNotices((s) => s.say);
-  return useMutation({
-    mutationFn: (body: Body) => call<Job>('POST', path, body),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: keys.jobs(id) }),
-    onError: (error) => notice(error.message),
-  });
-}

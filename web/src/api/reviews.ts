@@ -1,9 +1,9 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { withBitmaps } from './bitmaps';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Remark, Review, Shared, SharedRow, SharedStage } from './types';
+import type { Remark, Shared, SharedStage } from './types';
 
 const ofClip = (clipId: string) => ['reviews', clipId];
 
@@ -11,7 +11,7 @@ const ofClip = (clipId: string) => ['reviews', clipId];
 export const useReviews = (clipId: string, version: number | undefined) =>
   useQuery({
     queryKey: [...ofClip(clipId), version],
-    queryFn: () => call<Review[]>('GET', `/api/clips/${clipId}/reviews`),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/reviews', { params: { path: { clipId } } })),
     enabled: version !== undefined,
     placeholderData: (before) => before,
     gcTime: 10_000,
@@ -28,24 +28,35 @@ function useReviewChange<In, Out>(clipId: string, run: (input: In) => Promise<Ou
 
 export const useHandOut = (clipId: string) =>
   useReviewChange(clipId, (asked: { jobId?: string; language?: string; days: number; note: string }) =>
-    call<Review>('POST', `/api/clips/${clipId}/reviews`, asked),
+    bodyOf(server.POST('/api/clips/{clipId}/reviews', { params: { path: { clipId } }, body: asked })),
   );
 
 export const useShowNext = (clipId: string) =>
   useReviewChange(clipId, ({ id, jobId }: { id: string; jobId: string }) =>
-    call<Review>('PUT', `/api/reviews/${id}/film`, { jobId }),
+    bodyOf(
+      server.PUT('/api/reviews/{reviewId}/film', { params: { path: { reviewId: id } }, body: { jobId } }),
+    ),
   );
 
 export const useWithdraw = (clipId: string) =>
-  useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/withdraw`));
+  useReviewChange(clipId, (id: string) =>
+    bodyOf(server.POST('/api/reviews/{reviewId}/withdraw', { params: { path: { reviewId: id } } })),
+  );
 
 /** Replaces a link; the old one stops working. */
 export const useRelink = (clipId: string) =>
-  useReviewChange(clipId, (id: string) => call<Review>('POST', `/api/reviews/${id}/link`));
+  useReviewChange(clipId, (id: string) =>
+    bodyOf(server.POST('/api/reviews/{reviewId}/link', { params: { path: { reviewId: id } } })),
+  );
 
 export const useSettle = (clipId: string) =>
   useReviewChange(clipId, ({ id, settled }: { id: number; settled: boolean }) =>
-    call<Remark>('PUT', `/api/remarks/${id}/settled`, { settled }),
+    bodyOf(
+      server.PUT('/api/remarks/{remarkId}/settled', {
+        params: { path: { remarkId: id } },
+        body: { settled },
+      }),
+    ),
   );
 
 const ASKED_AGAIN_MS = 10_000;
@@ -54,7 +65,7 @@ const ASKED_AGAIN_MS = 10_000;
 export const useShared = (token: string) =>
   useQuery({
     queryKey: ['shared', token],
-    queryFn: () => call<Shared>('GET', `/api/shared/${token}`),
+    queryFn: () => bodyOf(server.GET('/api/shared/{token}', { params: { path: { token } } })),
     retry: false,
     refetchInterval: (query) => (query.state.error ? false : ASKED_AGAIN_MS),
   });
@@ -63,7 +74,7 @@ export const useSharedStage = (token: string, shared: Shared | undefined) =>
   useQuery({
     queryKey: ['shared stage', token],
     queryFn: async () => {
-      const stage = await call<SharedStage>('GET', `/api/shared/${token}/stage`);
+      const stage = await bodyOf(server.GET('/api/shared/{token}/stage', { params: { path: { token } } }));
       return { ...stage, scene: await withBitmaps(stage.scene) };
     },
     enabled: shared?.shows === 'STAGE',
@@ -83,10 +94,11 @@ export interface Saying {
 
 export const useSay = (token: string) =>
   useMutation({
-    mutationFn: (said: Saying) => call<Shared>('POST', `/api/shared/${token}/remarks`, said),
+    mutationFn: (said: Saying) =>
+      bodyOf(server.POST('/api/shared/{token}/remarks', { params: { path: { token } }, body: said })),
     onSuccess: (shared) => queryClient.setQueryData(['shared', token], shared),
   });
 
 /** Everything that is shared with the client of the signed-in person. */
 export const useSharedWithMe = () =>
-  useQuery({ queryKey: ['shared'], queryFn: () => call<SharedRow[]>('GET', '/api/shared') });
+  useQuery({ queryKey: ['shared'], queryFn: () => bodyOf(server.GET('/api/shared')) });

@@ -3265,82 +3265,80 @@ export interface components {
         TranslateRequest: {
             translator?: string;
         };
-        AcceptUnscripted: Omit<components["schemas"]["Edit"], "kind"> & {
-            ids: number[];
-        } & {
+        AcceptUnscripted: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "acceptUnscripted";
+            ids: number[];
         };
-        AddCue: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int32 */
-            fromMs: number;
-            /** Format: int32 */
-            toMs: number;
-            text: string;
-        } & {
+        AddCue: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "addCue";
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
+            text: string;
         };
-        ApplyRemedies: Omit<components["schemas"]["Edit"], "kind"> & {
-            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
-        } & {
+        ApplyRemedies: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "mend";
+            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"])[];
         };
-        BalanceLines: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds: number[];
-        } & {
+        BalanceLines: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "balanceLines";
+            cueIds: number[];
         };
-        BreakLine: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int64 */
-            wordId: number;
-            broken: boolean;
-        } & {
+        BreakLine: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "breakLine";
+            /** Format: int64 */
+            wordId: number;
+            broken: boolean;
         };
-        BridgeGaps: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds?: number[];
-            /** Format: int32 */
-            upToMs: number;
-        } & {
+        BridgeGaps: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "bridgeGaps";
+            cueIds?: number[];
+            /** Format: int32 */
+            upToMs: number;
         };
-        BringInCues: Omit<components["schemas"]["Edit"], "kind"> & {
-            language: string;
-            cues: components["schemas"]["Cue"][];
-            regions?: string;
-            styling?: components["schemas"]["Styling"];
-            headlines?: components["schemas"]["Headline"][];
-        } & {
+        BringInCues: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "bringInCues";
+            language: string;
+            cues: components["schemas"]["Cue"][];
+            regions?: string;
+            styling?: components["schemas"]["Styling"];
+            headlines?: components["schemas"]["Headline"][];
         };
-        ChangeLook: Omit<components["schemas"]["Edit"], "kind"> & {
+        ChangeLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "changeLook";
             wordIds?: number[];
             cueIds?: number[];
             /** Format: int32 */
@@ -3349,31 +3347,23 @@ export interface components {
             headlineId?: number;
             look?: components["schemas"]["Patch"];
             reset?: string[];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "changeLook";
         };
-        ConfirmConfidentWords: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: double */
-            least: number;
-        } & {
+        ConfirmConfidentWords: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "confirmSure";
+            /** Format: double */
+            least: number;
         };
-        ConfirmWords: Omit<components["schemas"]["Edit"], "kind"> & {
-            wordIds: number[];
-        } & {
+        ConfirmWords: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "confirmWords";
+            wordIds: number[];
         };
         Cue: {
             /** Format: int64 */
@@ -3391,72 +3381,64 @@ export interface components {
             hideMs: number;
             settings: string;
         };
-        DeleteCues: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds: number[];
-        } & {
+        DeleteCues: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "deleteCues";
+            cueIds: number[];
         };
-        DismissFinding: Omit<components["schemas"]["Edit"], "kind"> & {
-            check: string;
-            /** Format: int64 */
-            at: number;
-            reason: string;
-        } & {
+        DismissFinding: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "letStand";
-        };
-        DropHeadline: Omit<components["schemas"]["Edit"], "kind"> & {
+            check: string;
             /** Format: int64 */
-            id: number;
-        } & {
+            at: number;
+            reason: string;
+        };
+        DropHeadline: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "dropHeadline";
+            /** Format: int64 */
+            id: number;
         };
-        DropUnscripted: Omit<components["schemas"]["Edit"], "kind"> & {
-            ids: number[];
-        } & {
+        DropUnscripted: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "dropUnscripted";
+            ids: number[];
         };
-        DropWords: Omit<components["schemas"]["Edit"], "kind"> & {
-            wordIds: number[];
-        } & {
+        DropWords: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "dropWords";
+            wordIds: number[];
         };
-        Edit: {
-            kind: string;
-        };
+        Edit: components["schemas"]["RetypeCue"] | components["schemas"]["SplitCue"] | components["schemas"]["JoinCues"] | components["schemas"]["MoveWord"] | components["schemas"]["BreakLine"] | components["schemas"]["DeleteCues"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ConfirmWords"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["SetLanguage"] | components["schemas"]["RetimeWord"] | components["schemas"]["ShiftCues"] | components["schemas"]["MoveEdge"] | components["schemas"]["NudgeWords"] | components["schemas"]["ShiftAfter"] | components["schemas"]["StretchCues"] | components["schemas"]["SetCueTime"] | components["schemas"]["BridgeGaps"] | components["schemas"]["TrimToSpeech"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["AddCue"] | components["schemas"]["ReplaceText"] | components["schemas"]["JoinRun"] | components["schemas"]["BalanceLines"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["Rebreak"] | components["schemas"]["Restyle"] | components["schemas"]["ChangeLook"] | components["schemas"]["PutEmoji"] | components["schemas"]["Reframe"] | components["schemas"]["PutHeadline"] | components["schemas"]["DropHeadline"] | components["schemas"]["Shorten"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["DismissFinding"] | components["schemas"]["FollowVoice"] | components["schemas"]["Lock"] | components["schemas"]["ReplaceWords"] | components["schemas"]["BringInCues"] | components["schemas"]["AcceptUnscripted"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["RewriteByPolicy"];
         EditRequest: {
             /** Format: int64 */
             version: number;
             incarnation: string;
             edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["StretchCues"] | components["schemas"]["TrimToSpeech"];
         };
-        FollowVoice: Omit<components["schemas"]["Edit"], "kind"> & {
-            words: components["schemas"]["Heard"][];
-        } & {
+        FollowVoice: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "followVoice";
+            words: components["schemas"]["Heard"][];
         };
         Heard: {
             /** Format: int64 */
@@ -3466,47 +3448,48 @@ export interface components {
             /** Format: int32 */
             endMs: number;
         };
-        HoldAtLeast: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds?: number[];
-            /** Format: int32 */
-            leastMs: number;
-        } & {
+        HoldAtLeast: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "holdAtLeast";
+            cueIds?: number[];
+            /** Format: int32 */
+            leastMs: number;
         };
-        JoinCues: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int64 */
-            cueId: number;
-        } & {
+        JoinCues: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "joinCues";
+            /** Format: int64 */
+            cueId: number;
         };
-        JoinRun: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds: number[];
-        } & {
+        JoinRun: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "joinRun";
-        };
-        Lock: Omit<components["schemas"]["Edit"], "kind"> & {
             cueIds: number[];
-            locked: boolean;
-        } & {
+        };
+        Lock: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "lock";
+            cueIds: number[];
+            locked: boolean;
         };
-        MoveEdge: Omit<components["schemas"]["Edit"], "kind"> & {
+        MoveEdge: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "moveEdge";
             /** Format: int64 */
             wordId: number;
             end: boolean;
@@ -3514,52 +3497,48 @@ export interface components {
             toMs: number;
             /** @enum {string} */
             push: "FOLLOW" | "STOP" | "PUSH";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "moveEdge";
         };
-        MoveWord: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int64 */
-            wordId: number;
-            toNext: boolean;
-        } & {
+        MoveWord: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "moveWord";
+            /** Format: int64 */
+            wordId: number;
+            toNext: boolean;
         };
-        NudgeWords: Omit<components["schemas"]["Edit"], "kind"> & {
-            wordIds: number[];
-            /** Format: int32 */
-            byMs: number;
-            /** @enum {string} */
-            push: "FOLLOW" | "STOP" | "PUSH";
-        } & {
+        NudgeWords: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "nudgeWords";
+            wordIds: number[];
+            /** Format: int32 */
+            byMs: number;
+            /** @enum {string} */
+            push: "FOLLOW" | "STOP" | "PUSH";
         };
         Put: {
             /** Format: int64 */
             wordId: number;
             emoji: string;
         };
-        PutEmoji: Omit<components["schemas"]["Edit"], "kind"> & {
-            words: components["schemas"]["Put"][];
-        } & {
+        PutEmoji: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "putEmoji";
+            words: components["schemas"]["Put"][];
         };
-        PutHeadline: Omit<components["schemas"]["Edit"], "kind"> & {
+        PutHeadline: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "putHeadline";
             /** Format: int64 */
             id?: number;
             text?: string;
@@ -3569,54 +3548,49 @@ export interface components {
             toMs?: number;
             /** @enum {string} */
             place?: "ABOVE" | "OVER" | "BELOW";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "putHeadline";
         };
-        Rebreak: Omit<components["schemas"]["Edit"], "kind"> & {
-            recipe: components["schemas"]["Recipe"];
-            releasePins: boolean;
-            cueIds?: number[];
-        } & {
+        Rebreak: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "rebreak";
+            recipe: components["schemas"]["Recipe"];
+            releasePins: boolean;
+            cueIds?: number[];
         };
-        Reframe: Omit<components["schemas"]["Edit"], "kind"> & {
-            frame: components["schemas"]["Frame"];
-        } & {
+        Reframe: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "reframe";
+            frame: components["schemas"]["Frame"];
         };
-        ReleaseBreaks: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds: number[];
-        } & {
+        ReleaseBreaks: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "releaseBreaks";
+            cueIds: number[];
         };
-        ReplaceText: Omit<components["schemas"]["Edit"], "kind"> & {
-            find: string;
-            with: string;
-            wordIds?: number[];
-        } & {
+        ReplaceText: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "replaceText";
+            find: string;
+            with: string;
+            wordIds?: number[];
         };
-        ReplaceWords: Omit<components["schemas"]["Edit"], "kind"> & {
+        ReplaceWords: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "replaceWords";
             language: string;
             words: components["schemas"]["Word"][];
             /** Format: int32 */
@@ -3624,157 +3598,138 @@ export interface components {
             /** Format: int32 */
             toMs: number;
             unscripted?: components["schemas"]["Unscripted"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "replaceWords";
         };
-        Restyle: Omit<components["schemas"]["Edit"], "kind"> & {
-            style: string;
-            /** Format: int32 */
-            version?: number;
-            keep?: boolean;
-        } & {
+        Restyle: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "restyle";
+            style: string;
+            /** Format: int32 */
+            version?: number;
+            keep?: boolean;
         };
-        RetimeWord: Omit<components["schemas"]["Edit"], "kind"> & {
+        RetimeWord: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "retimeWord";
             /** Format: int64 */
             wordId: number;
             /** Format: int32 */
             startMs: number;
             /** Format: int32 */
             endMs: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "retimeWord";
         };
-        RetypeCue: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int64 */
-            cueId: number;
-            text: string;
-        } & {
+        RetypeCue: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "retypeCue";
+            /** Format: int64 */
+            cueId: number;
+            text: string;
         };
-        RewriteByPolicy: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** @enum {string} */
-            policy: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
-        } & {
+        RewriteByPolicy: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "redraft";
+            /** @enum {string} */
+            policy: "SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION";
         };
-        SetCueTime: Omit<components["schemas"]["Edit"], "kind"> & {
+        SetCueTime: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "setCueTime";
             /** Format: int64 */
             cueId: number;
             /** Format: int32 */
             showMs?: number;
             /** Format: int32 */
             hideMs?: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "setCueTime";
         };
-        SetEmphasis: Omit<components["schemas"]["Edit"], "kind"> & {
-            wordIds: number[];
-            /** Format: int32 */
-            emphasis: number;
-        } & {
+        SetEmphasis: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "setEmphasis";
+            wordIds: number[];
+            /** Format: int32 */
+            emphasis: number;
         };
-        SetLanguage: Omit<components["schemas"]["Edit"], "kind"> & {
-            language: string;
-        } & {
+        SetLanguage: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "setLanguage";
+            language: string;
         };
-        ShiftAfter: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int64 */
-            cueId: number;
-            /** Format: int32 */
-            byMs: number;
-        } & {
+        ShiftAfter: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "shiftAfter";
-        };
-        ShiftCues: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds: number[];
+            /** Format: int64 */
+            cueId: number;
             /** Format: int32 */
             byMs: number;
-        } & {
+        };
+        ShiftCues: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "shiftCues";
+            cueIds: number[];
+            /** Format: int32 */
+            byMs: number;
         };
-        Shorten: Omit<components["schemas"]["Edit"], "kind"> & {
-            wordIds: number[];
-        } & {
+        Shorten: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "shorten";
+            wordIds: number[];
         };
-        SplitCue: Omit<components["schemas"]["Edit"], "kind"> & {
-            /** Format: int64 */
-            wordId: number;
-        } & {
+        SplitCue: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "splitCue";
+            /** Format: int64 */
+            wordId: number;
         };
-        StretchCues: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds: number[];
-            /** Format: int32 */
-            startMs: number;
-            /** Format: int32 */
-            endMs: number;
-        } & {
+        StretchCues: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "stretchCues";
+            cueIds: number[];
+            /** Format: int32 */
+            startMs: number;
+            /** Format: int32 */
+            endMs: number;
         };
-        TrimToSpeech: Omit<components["schemas"]["Edit"], "kind"> & {
-            cueIds?: number[];
-        } & {
+        TrimToSpeech: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "trimToSpeech";
+            cueIds?: number[];
         };
         Word: {
             /** Format: int64 */
@@ -3881,16 +3836,20 @@ export interface components {
             property: "fill";
             keys: components["schemas"]["ColourKey"][];
         };
-        Fill: Omit<components["schemas"]["PaintLayer"], "kind"> & {
-            paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
-        } & {
+        Fill: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "fill";
+            paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
         };
-        Glyphs: Omit<components["schemas"]["Mark"], "kind"> & {
+        Glyphs: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "glyphs";
             /** Format: int64 */
             wordId: number;
             /** Format: double */
@@ -3904,31 +3863,24 @@ export interface components {
             coats: (components["schemas"]["Fill"] | components["schemas"]["Outline"] | components["schemas"]["Shadow"])[];
             ink: components["schemas"]["Box"];
             tracks: components["schemas"]["Tracks"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "glyphs";
         };
         GradientStop: {
             /** Format: double */
             at: number;
             colour: string;
         };
-        Group: Omit<components["schemas"]["Mark"], "kind"> & {
+        Group: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "group";
             pose: components["schemas"]["Pose"];
             clip?: components["schemas"]["Box"];
             marks: (components["schemas"]["Glyphs"] | components["schemas"]["Group"] | components["schemas"]["Picture"] | components["schemas"]["Plate"])[];
             tracks: components["schemas"]["Tracks"];
             each?: components["schemas"]["Tracks"];
             delays: number[];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "group";
         };
         Keyframe: {
             /** Format: double */
@@ -3937,7 +3889,12 @@ export interface components {
             value: number;
             easing: unknown;
         };
-        Linear: Omit<components["schemas"]["Paint"], "kind"> & {
+        Linear: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "linear";
             /** Format: double */
             fromX: number;
             /** Format: double */
@@ -3947,40 +3904,27 @@ export interface components {
             /** Format: double */
             toY: number;
             stops: components["schemas"]["GradientStop"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "linear";
         };
-        Mark: {
-            kind: string;
-        };
+        Mark: components["schemas"]["Group"] | components["schemas"]["Glyphs"] | components["schemas"]["Plate"] | components["schemas"]["Picture"];
         NumberTrack: {
             /** @enum {string} */
             property: "opacity" | "x" | "y" | "scale" | "rotation" | "extent" | "insetLeft" | "insetTop" | "insetRight" | "insetBottom" | "blur";
             keys: components["schemas"]["Keyframe"][];
         };
-        Outline: Omit<components["schemas"]["PaintLayer"], "kind"> & {
-            paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
-            /** Format: double */
-            width: number;
-            /** @enum {string} */
-            join: "round" | "miter" | "bevel";
-        } & {
+        Outline: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "outline";
+            paint: components["schemas"]["Linear"] | components["schemas"]["Radial"] | components["schemas"]["Solid"];
+            /** Format: double */
+            width: number;
+            /** @enum {string} */
+            join: "round" | "miter" | "bevel";
         };
-        Paint: {
-            kind: string;
-        };
-        PaintLayer: {
-            kind: string;
-        };
+        Paint: components["schemas"]["Solid"] | components["schemas"]["Linear"] | components["schemas"]["Radial"];
+        PaintLayer: components["schemas"]["Shadow"] | components["schemas"]["Outline"] | components["schemas"]["Fill"];
         Part: {
             /** Format: int64 */
             cueId: number;
@@ -3996,7 +3940,12 @@ export interface components {
             missing: string;
             marks: (components["schemas"]["Glyphs"] | components["schemas"]["Group"] | components["schemas"]["Picture"] | components["schemas"]["Plate"])[];
         };
-        Picture: Omit<components["schemas"]["Mark"], "kind"> & {
+        Picture: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picture";
             /** Format: int64 */
             wordId: number;
             picture: string;
@@ -4009,12 +3958,6 @@ export interface components {
             pose: components["schemas"]["Pose"];
             ink: components["schemas"]["Box"];
             tracks: components["schemas"]["Tracks"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "picture";
         };
         PictureLayer: {
             path: string;
@@ -4034,7 +3977,12 @@ export interface components {
             /** Format: double */
             y: number;
         };
-        Plate: Omit<components["schemas"]["Mark"], "kind"> & {
+        Plate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "plate";
             /** Format: double */
             x: number;
             /** Format: double */
@@ -4048,12 +3996,6 @@ export interface components {
             pose: components["schemas"]["Pose"];
             coats: (components["schemas"]["Fill"] | components["schemas"]["Outline"] | components["schemas"]["Shadow"])[];
             tracks: components["schemas"]["Tracks"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "plate";
         };
         Pose: {
             /** Format: double */
@@ -4063,7 +4005,12 @@ export interface components {
             /** Format: double */
             tilt: number;
         };
-        Radial: Omit<components["schemas"]["Paint"], "kind"> & {
+        Radial: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "radial";
             /** Format: double */
             x: number;
             /** Format: double */
@@ -4071,12 +4018,6 @@ export interface components {
             /** Format: double */
             radius: number;
             stops: components["schemas"]["GradientStop"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "radial";
         };
         Scene: {
             /** Format: int32 */
@@ -4091,7 +4032,12 @@ export interface components {
             };
             parts: components["schemas"]["Part"][];
         };
-        Shadow: Omit<components["schemas"]["PaintLayer"], "kind"> & {
+        Shadow: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cast";
             colour: string;
             /** Format: double */
             dx: number;
@@ -4101,21 +4047,14 @@ export interface components {
             sigma: number;
             /** Format: double */
             grow: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "cast";
         };
-        Solid: Omit<components["schemas"]["Paint"], "kind"> & {
-            colour: string;
-        } & {
+        Solid: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "solid";
+            colour: string;
         };
         Tracks: {
             numbers: components["schemas"]["NumberTrack"][];
@@ -4630,32 +4569,28 @@ export interface components {
             /** Format: double */
             value: number;
         };
-        Blend: Omit<components["schemas"]["Ink"], "kind"> & {
+        Blend: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "blend";
             /** @enum {string} */
             across: "LETTER" | "WORD" | "LINE" | "CUE";
             round: boolean;
             /** Format: double */
             angle: number;
             stops: components["schemas"]["GradientStop"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "blend";
         };
-        Flat: Omit<components["schemas"]["Ink"], "kind"> & {
-            colour: string;
-        } & {
+        Flat: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "flat";
+            colour: string;
         };
-        Ink: {
-            kind: string;
-        };
+        Ink: components["schemas"]["Flat"] | components["schemas"]["Blend"];
         TextOutline: {
             /** Format: double */
             width: number;
@@ -4663,20 +4598,24 @@ export interface components {
             /** @enum {string} */
             join: "round" | "miter" | "bevel";
         };
-        Long: Omit<components["schemas"]["TextShadow"], "kind"> & {
-            colour: string;
-            /** Format: double */
-            angle: number;
-            /** Format: double */
-            length: number;
-        } & {
+        Long: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "long";
+            colour: string;
+            /** Format: double */
+            angle: number;
+            /** Format: double */
+            length: number;
         };
         Soft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "soft";
             colour: string;
             /** Format: double */
             dx: number;
@@ -4687,9 +4626,7 @@ export interface components {
             /** Format: double */
             spread: number;
         };
-        TextShadow: {
-            kind: string;
-        };
+        TextShadow: components["schemas"]["Soft"] | components["schemas"]["Long"];
         Backing: {
             /** @enum {string} */
             behind: "WORD" | "LINE" | "CUE" | "FRAME";
@@ -4722,80 +4659,77 @@ export interface components {
             strength: number;
             curve: string;
         };
-        Dim: Omit<components["schemas"]["Spoken"], "kind"> & {
-            /** Format: double */
-            others: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
+        Dim: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "dim";
-        };
-        DimUntilSpoken: Omit<components["schemas"]["Spoken"], "kind"> & {
             /** Format: double */
-            before: number;
+            others: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        DimUntilSpoken: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "kindle";
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            ms: number;
         };
-        FillFlow: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-        } & {
+        FillFlow: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "flow";
+            fill: string;
         };
-        Hop: Omit<components["schemas"]["Spoken"], "kind"> & {
-            /** Format: double */
-            height: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
+        Hop: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "hop";
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            ms: number;
         };
-        Lift: Omit<components["schemas"]["Spoken"], "kind"> & {
+        Lift: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lift";
             /** Format: double */
             rise: number;
             /** Format: double */
             scale: number;
             /** Format: int32 */
             ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "lift";
         };
-        PersistentTint: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-            /** Format: int32 */
-            ms: number;
-        } & {
+        PersistentTint: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "stain";
+            fill: string;
+            /** Format: int32 */
+            ms: number;
         };
-        Spoken: {
-            kind: string;
-        };
-        SpokenPlate: Omit<components["schemas"]["Spoken"], "kind"> & {
+        Spoken: components["schemas"]["Tint"] | components["schemas"]["PersistentTint"] | components["schemas"]["FillFlow"] | components["schemas"]["SweepingPlate"] | components["schemas"]["SpokenPlate"] | components["schemas"]["TravellingPlate"] | components["schemas"]["SpokenUnderline"] | components["schemas"]["Lift"] | components["schemas"]["Hop"] | components["schemas"]["DimUntilSpoken"] | components["schemas"]["Dim"];
+        SpokenPlate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "pad";
             fill: string;
             /** Format: double */
             padX: number;
@@ -4809,58 +4743,26 @@ export interface components {
             from: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        SpokenUnderline: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            kind: "pad";
-        };
-        SpokenUnderline: Omit<components["schemas"]["Spoken"], "kind"> & {
+            kind: "stroke";
             fill: string;
             /** Format: double */
             thick: number;
             /** Format: double */
             below: number;
             stays: boolean;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "stroke";
         };
-        SweepingPlate: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-            /** Format: double */
-            padX: number;
-            /** Format: double */
-            top: number;
-            /** Format: double */
-            bottom: number;
-            /** Format: double */
-            radius: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
+        SweepingPlate: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "sweep";
-        };
-        Tint: Omit<components["schemas"]["Spoken"], "kind"> & {
-            fill: string;
-            /** Format: int32 */
-            ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tint";
-        };
-        TravellingPlate: Omit<components["schemas"]["Spoken"], "kind"> & {
             fill: string;
             /** Format: double */
             padX: number;
@@ -4872,17 +4774,42 @@ export interface components {
             radius: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        Tint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tint";
+            fill: string;
+            /** Format: int32 */
+            ms: number;
+        };
+        TravellingPlate: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "travel";
+            fill: string;
+            /** Format: double */
+            padX: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            radius: number;
+            /** Format: int32 */
+            ms: number;
         };
-        Accent: {
-            kind: string;
-        };
-        Glow: Omit<components["schemas"]["Accent"], "kind"> & {
+        Accent: components["schemas"]["Punch"] | components["schemas"]["Shake"] | components["schemas"]["Wave"] | components["schemas"]["Glow"] | components["schemas"]["Settle"] | components["schemas"]["Strike"];
+        Glow: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "glow";
             colour: string;
             /** Format: double */
             reach: number;
@@ -4890,73 +4817,62 @@ export interface components {
             pulses: number;
             /** Format: int32 */
             ms: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "glow";
         };
-        Punch: Omit<components["schemas"]["Accent"], "kind"> & {
-            /** Format: double */
-            by: number;
-            /** Format: int32 */
-            ms: number;
-        } & {
+        Punch: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "punch";
-        };
-        Settle: Omit<components["schemas"]["Accent"], "kind"> & {
             /** Format: double */
-            angle: number;
+            by: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        Settle: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "settle";
-        };
-        Shake: Omit<components["schemas"]["Accent"], "kind"> & {
             /** Format: double */
-            far: number;
+            angle: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        Shake: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "shake";
-        };
-        Strike: Omit<components["schemas"]["Accent"], "kind"> & {
-            fill: string;
             /** Format: double */
-            thick: number;
+            far: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        Strike: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "strike";
-        };
-        Wave: Omit<components["schemas"]["Accent"], "kind"> & {
+            fill: string;
             /** Format: double */
-            height: number;
+            thick: number;
             /** Format: int32 */
             ms: number;
-        } & {
+        };
+        Wave: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "wave";
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            ms: number;
         };
         WordArrival: {
             /** @enum {string} */

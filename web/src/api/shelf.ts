@@ -1,9 +1,9 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
-import type { Clip, Since } from './types';
+import type { Clip } from './types';
 
 export interface ShelfSearch {
   q: string;
@@ -16,19 +16,19 @@ export interface ShelfSearch {
 export const useShelf = ({ q, client, shelf }: ShelfSearch) =>
   useQuery({
     queryKey: [...keys.clips, q, client, shelf],
-    queryFn: () => {
-      const query = new URLSearchParams({ shelf });
-      if (q) query.set('q', q);
-      if (client !== null) query.set('client', String(client));
-      return call<Clip[]>('GET', `/api/clips?${query}`);
-    },
+    queryFn: () =>
+      bodyOf(
+        server.GET('/api/clips', {
+          params: { query: { shelf, q: q || undefined, client: client ?? undefined } },
+        }),
+      ),
     placeholderData: (before) => before,
   });
 
 export const useSince = (clipId: string, version: number, renders: number) =>
   useQuery({
     queryKey: ['since', clipId, version, renders],
-    queryFn: () => call<Since>('GET', `/api/clips/${clipId}/since`),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/since', { params: { path: { clipId } } })),
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
@@ -36,24 +36,33 @@ export const useSince = (clipId: string, version: number, renders: number) =>
 export type ShelfAct =
   { act: 'rename'; name: string } | { act: 'archive' | 'unarchive' | 'remove' | 'back' | 'forget' | 'copy' };
 
-const send = {
-  archive: (path: string) => call('PUT', `${path}/archived`, { archived: true }),
-  unarchive: (path: string) => call('PUT', `${path}/archived`, { archived: false }),
-  remove: (path: string) => call('DELETE', path),
-  back: (path: string) => call('POST', `${path}/back`),
-  forget: (path: string) => call('DELETE', `${path}/for-good`),
-  copy: (path: string) => call('POST', `${path}/copy`),
-};
+const CLIP = '/api/clips/{clipId}' as const;
+
+function send(clipId: string, what: ShelfAct): Promise<unknown> {
+  const params = { path: { clipId } };
+  switch (what.act) {
+    case 'rename':
+      return server.PUT(`${CLIP}/name`, { params, body: { name: what.name } });
+    case 'archive':
+    case 'unarchive':
+      return server.PUT(`${CLIP}/archived`, { params, body: { archived: what.act === 'archive' } });
+    case 'remove':
+      return server.DELETE(CLIP, { params });
+    case 'forget':
+      return server.DELETE(`${CLIP}/for-good`, { params });
+    case 'back':
+    case 'copy':
+      return server.POST(`${CLIP}/${what.act}`, { params });
+  }
+}
 
 const back = { archive: 'unarchive', remove: 'back' } as const;
 
 /** Actions on a clip of a shelf; archiving and removing can be reverted with one click. */
 export function useActOnClip(clip: Clip) {
   const notice = useNotices((s) => s.say);
-  const path = `/api/clips/${clip.id}`;
   const act = useMutation({
-    mutationFn: (what: ShelfAct) =>
-      what.act === 'rename' ? call('PUT', `${path}/name`, { name: what.name }) : send[what.act](path),
+    mutationFn: (what: ShelfAct) => send(clip.id, what),
     onError: (error) => notice(error.message),
     onSuccess: (_, what) => {
       void queryClient.invalidateQueries({ queryKey: keys.clips });

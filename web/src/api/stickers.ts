@@ -1,12 +1,13 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call, putFile } from './http';
+import { putFile } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
 import type { Sticker } from './types';
 
 /** Uploaded pictures for words. */
 export const useStickers = () =>
-  useQuery({ queryKey: ['stickers'], queryFn: () => call<Sticker[]>('GET', '/api/stickers') });
+  useQuery({ queryKey: ['stickers'], queryFn: () => bodyOf(server.GET('/api/stickers')) });
 
 function useStickerChange<In>(run: (input: In) => Promise<Sticker>) {
   const notice = useNotices((s) => s.say);
@@ -25,5 +26,9 @@ export const useBringInSticker = () =>
 /** Out of the list, or back into it. */
 export const usePutStickerAway = () =>
   useStickerChange(({ name, away }: { name: string; away: boolean }) =>
-    call<Sticker>(away ? 'DELETE' : 'POST', `/api/stickers/${name}${away ? '' : '/restore'}`),
+    bodyOf(
+      away
+        ? server.DELETE('/api/stickers/{name}', { params: { path: { name } } })
+        : server.POST('/api/stickers/{name}/restore', { params: { path: { name } } }),
+    ),
   );

@@ -1,13 +1,12 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call, refusal, shownToBeOurs } from './http';
+import { refusal, shownToBeOurs } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Style, StyleFileView } from './types';
+import type { StyleFileView } from './types';
 
 export const useStyles = () =>
-  useQuery({ queryKey: ['styles'], queryFn: () => call<Style[]>('GET', '/api/styles') });
-
-const path = (name: string) => `/api/styles/${encodeURIComponent(name)}`;
+  useQuery({ queryKey: ['styles'], queryFn: () => bodyOf(server.GET('/api/styles')) });
 
 function useStyleChange<In, Out>(run: (input: In) => Promise<Out>) {
   const notice = useNotices((s) => s.say);
@@ -21,30 +20,36 @@ function useStyleChange<In, Out>(run: (input: In) => Promise<Out>) {
 /** Saves the look of a clip's track as a style. */
 export const useSaveStyle = (clipId: string) =>
   useStyleChange((asked: { name: string; about: string; over: boolean }) =>
-    call<Style>('POST', `/api/clips/${clipId}/styles`, asked),
+    bodyOf(server.POST('/api/clips/{clipId}/styles', { params: { path: { clipId } }, body: asked })),
   );
 
 export const useRenameStyle = () =>
   useStyleChange(({ style, name }: { style: string; name: string }) =>
-    call<Style>('PUT', path(style), { name }),
+    bodyOf(server.PUT('/api/styles/{style}', { params: { path: { style } }, body: { name } })),
   );
 
 /** Out of the strip, or back into it. */
 export const usePutAway = () =>
   useStyleChange(({ style, away }: { style: string; away: boolean }) =>
-    call<Style>(away ? 'DELETE' : 'POST', path(style) + (away ? '' : '/restore')),
+    bodyOf(
+      away
+        ? server.DELETE('/api/styles/{style}', { params: { path: { style } } })
+        : server.POST('/api/styles/{style}/restore', { params: { path: { style } } }),
+    ),
   );
 
 export const useStyleVersions = (style: string | null) =>
   useQuery({
     queryKey: ['style versions', style],
-    queryFn: () => call<Style[]>('GET', `${path(style!)}/versions`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/styles/{style}/versions', { params: { path: { style: style! } } })),
     enabled: style !== null,
     gcTime: 0,
   });
 
 /** @param fonts whether its own fonts are packed with it */
-export const styleFile = (style: string, fonts: boolean) => `${path(style)}/file?fonts=${fonts}`;
+export const styleFile = (style: string, fonts: boolean) =>
+  `/api/styles/${encodeURIComponent(style)}/file?fonts=${fonts}`;
 
 /** Reads a file with styles; with take it is also imported. */
 async function readFile({ file, take }: { file: File; take: boolean }): Promise<StyleFileView> {
@@ -64,14 +69,21 @@ export const useStyleFile = () => useStyleChange(readFile);
 export const useClientStyle = (client: number | undefined) =>
   useQuery({
     queryKey: ['client style', client],
-    queryFn: () => call<{ style?: string }>('GET', `/api/clients/${client}/style`),
+    queryFn: () =>
+      bodyOf(server.GET('/api/clients/{client}/style', { params: { path: { client: client! } } })),
     enabled: client !== undefined,
   });
 
 export function useStartWith(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (style: string | null) => call('PUT', `/api/clients/${client}/style`, { style }),
+    mutationFn: (style: string | null) =>
+      bodyOf(
+        server.PUT('/api/clients/{client}/style', {
+          params: { path: { client: client! } },
+          body: { style: style ?? undefined },
+        }),
+      ),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['client style', client] }),
     onError: (error) => notice(error.message),
   });

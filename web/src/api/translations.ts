@@ -1,11 +1,12 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { keys } from './queries';
 import { queryClient } from './queryClient';
 import type { Edit, Track, TrackView } from './types';
 
-const path = (id: string, language: string) => `/api/clips/${id}/translations/${language}`;
+const PATH = '/api/clips/{clipId}/translations/{language}' as const;
+const at = (clipId: string, language: string) => ({ path: { clipId, language } });
 const key = (id: string, language: string | null) => ['translation', id, language] as const;
 const track = ({ head, cues }: TrackView): Track => ({ ...head, cues });
 
@@ -13,7 +14,7 @@ const track = ({ head, cues }: TrackView): Track => ({ ...head, cues });
 export const useTranslation = (id: string, language: string | null, firstVersion: number) =>
   useQuery({
     queryKey: [...key(id, language), firstVersion],
-    queryFn: async () => track(await call<TrackView>('GET', path(id, language!))),
+    queryFn: async () => track(await bodyOf(server.GET(PATH, { params: at(id, language!) }))),
     enabled: language !== null,
     placeholderData: (before) => (before?.language === language ? before : undefined),
     gcTime: 10_000,
@@ -22,7 +23,7 @@ export const useTranslation = (id: string, language: string | null, firstVersion
 export const useTranslators = (from: string, to: string | null) =>
   useQuery({
     queryKey: ['translators', from, to],
-    queryFn: () => call<string[]>('GET', `/api/translators?from=${from}&to=${to}`),
+    queryFn: () => bodyOf(server.GET('/api/translators', { params: { query: { from, to: to! } } })),
     enabled: to !== null && to !== '',
   });
 
@@ -36,10 +37,13 @@ export function useTranslationChange(id: string, language: string) {
         .getQueriesData<Track>({ queryKey: key(id, language) })
         .flatMap(([, track]) => track ?? [])
         .sort((a, b) => b.version - a.version);
-      const on = { version: known[0]?.version ?? 0, incarnation: known[0]?.incarnation };
-      return change.kind === 'undo' || change.kind === 'redo'
-        ? call<TrackView>('POST', `${path(id, language)}/${change.kind}`, on)
-        : call<TrackView>('POST', `${path(id, language)}/edits`, { ...on, edit: change });
+      const { version = 0, incarnation = '' } = known[0] ?? {};
+      const params = at(id, language);
+      return bodyOf(
+        change.kind === 'undo' || change.kind === 'redo'
+          ? server.POST(`${PATH}/${change.kind}`, { params, body: { version, incarnation } })
+          : server.POST(`${PATH}/edits`, { params, body: { version, incarnation, edit: change } }),
+      );
     },
     onSuccess: (view) => {
       for (const [known] of queryClient.getQueriesData<Track>({ queryKey: key(id, language) })) {
@@ -57,7 +61,7 @@ export function useTranslationChange(id: string, language: string) {
 export function useOpenTranslation(id: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (language: string) => call<TrackView>('PUT', path(id, language)),
+    mutationFn: (language: string) => bodyOf(server.PUT(PATH, { params: at(id, language) })),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: keys.clip(id) }),
     onError: (error) => notice(error.message),
   });
@@ -66,7 +70,7 @@ export function useOpenTranslation(id: string) {
 export function useRemoveTranslation(id: string) {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (language: string) => call<void>('DELETE', path(id, language)),
+    mutationFn: (language: string) => bodyOf(server.DELETE(PATH, { params: at(id, language) })),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: keys.clip(id) }),
     onError: (error) => notice(error.message),
   });

@@ -61,21 +61,16 @@ export type SpellingView = Schemas['SpellingView'];
 export type HistoryStep = Schemas['HistoryRow'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];
-export type Look = Omit<Schemas['Patch'], 'fill' | 'outlines' | 'shadows' | 'plates'> & {
-  fill?: Ink;
-  outlines?: TextOutline[];
-  shadows?: TextShadow[];
-  plates?: Backing[];
-};
-export type Ink = (Schemas['Flat'] & { kind: 'flat' }) | (Schemas['Blend'] & { kind: 'blend' });
-export type TextOutline = Omit<Schemas['TextOutline'], 'ink'> & { ink: Ink };
-export type TextShadow = (Schemas['Soft'] & { kind: 'soft' }) | (Schemas['Long'] & { kind: 'long' });
-export type Backing = Omit<Schemas['Backing'], 'fill'> & { fill: Ink };
+export type Look = Schemas['Patch'];
+export type Ink = Schemas['Ink'];
+export type TextOutline = Schemas['TextOutline'];
+export type TextShadow = Schemas['TextShadow'];
+export type Backing = Schemas['Backing'];
 export type Facet = Schemas['FacetView'];
 export type ValueParts = Schemas['ValueParts'];
 export type ValuePart = Schemas['ValuePart'];
 export type FacetGroup = Schemas['GroupView'];
-export type LookView = Omit<Schemas['LookView'], 'look'> & { look: Look };
+export type LookView = Schemas['LookView'];
 export type Origin = Schemas['OriginView']['origin'];
 export type Typeface = Schemas['Family'];
 export type Motion = Schemas['MotionView'];
@@ -98,10 +93,10 @@ export type Plate = Schemas['Plate'];
 export type Picture = Schemas['Picture'];
 export type PictureLayer = Schemas['PictureLayer'];
 export type Pixels = Schemas['Pixels'];
-export type Mark = Group | Glyphs | Plate | Picture;
+export type Mark = Schemas['Mark'];
 export type Shadow = Schemas['Shadow'];
-export type PaintLayer = Shadow | Schemas['Outline'] | Schemas['Fill'];
-export type Paint = Schemas['Solid'] | Schemas['Linear'] | Schemas['Radial'];
+export type PaintLayer = Schemas['PaintLayer'];
+export type Paint = Schemas['Paint'];
 export type Tracks = Schemas['Tracks'];
 export type NumberTrack = Schemas['NumberTrack'];
 export type ColourTrack = Schemas['ColourTrack'];
@@ -128,6 +123,4 @@ export type CheckKind = Schemas['KindView'];
 export type Limits = Schemas['Limits'];
 
 /** Every kind of edit that the server knows. */
-export type Edit =
-  | Exclude<Schemas['EditRequest']['edit'], Schemas['ChangeLook']>
-  | (Omit<Schemas['ChangeLook'], 'look'> & { look?: Look });
+export type Edit = Schemas['Edit'];

@@ -1,8 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { call } from './http';
+import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Going, Retention, Storage, WorkView } from './types';
+import type { Retention } from './types';
 
 const WORK_MS = 2000;
 const STORAGE_MS = 15_000;
@@ -11,14 +11,14 @@ const STORAGE_MS = 15_000;
 export const useWork = () =>
   useQuery({
     queryKey: ['work'],
-    queryFn: () => call<WorkView>('GET', '/api/work'),
+    queryFn: () => bodyOf(server.GET('/api/work')),
     refetchInterval: WORK_MS,
   });
 
 export const useStorage = () =>
   useQuery({
     queryKey: ['storage'],
-    queryFn: () => call<Storage>('GET', '/api/storage'),
+    queryFn: () => bodyOf(server.GET('/api/storage')),
     refetchInterval: STORAGE_MS,
   });
 
@@ -26,7 +26,7 @@ export const useStorage = () =>
 export const useGoing = (retention: Retention, enabled: boolean) =>
   useQuery({
     queryKey: ['storage', 'going', retention],
-    queryFn: () => call<Going[]>('POST', '/api/storage/going', retention),
+    queryFn: () => bodyOf(server.POST('/api/storage/going', { body: retention })),
     enabled,
     placeholderData: (before) => before,
   });
@@ -34,7 +34,7 @@ export const useGoing = (retention: Retention, enabled: boolean) =>
 export function useKeep() {
   const notice = useNotices((s) => s.say);
   return useMutation({
-    mutationFn: (retention: Retention) => call<Storage>('PUT', '/api/storage/retention', retention),
+    mutationFn: (retention: Retention) => bodyOf(server.PUT('/api/storage/retention', { body: retention })),
     onSuccess: (storage) => queryClient.setQueryData(['storage'], storage),
     onError: (error) => notice(error.message),
   });

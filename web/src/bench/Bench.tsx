@@ -1,10 +1,11 @@
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { useClip, useJobs, usePeaks, useScene, useTrack } from '../api/queries';
+import { useJobs } from '../api/jobs';
+import { useClip, usePeaks, useTrack } from '../api/queries';
+import { useScene } from '../api/scene';
 import { useMisspelt } from '../api/proof';
 import { useReviews } from '../api/reviews';
 import { KeysDialog } from '../keys/KeysDialog';
-import { useSpelling } from '../state/spelling';
 import { usePanels } from '../state/panels';
 import { stepNamed } from '../state/steps';
 import { useFindings } from '../api/checks';
@@ -16,9 +17,6 @@ import { LostText } from '../score/LostText';
 import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
-import { setFound } from '../state/findings';
-import { setRemarks } from '../state/remarks';
-import { settingsOf, useSettings } from '../state/setting';
 import { usePlayer } from '../player/player';
 import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
@@ -54,10 +52,7 @@ export function Bench() {
   const turn = usePanels((s) => s.turn);
   const scene = useScene(clipId, track.data?.version, onStage);
   const tried = useTrying((s) => s.scene);
-  const misspelt = useMisspelt(clipId, track.data?.version ?? 0);
-  useEffect(() => {
-    useSpelling.setState({ wrong: new Set(misspelt.data?.wordIds) });
-  }, [misspelt.data]);
+  useMisspelt(clipId, track.data?.version ?? 0);
   const peaks = usePeaks(
     clipId,
     clip.data?.prepared ?? false,
@@ -65,10 +60,8 @@ export function Bench() {
   );
   const jobs = useJobs(clipId);
   const measured = jobs.data?.find((j) => j.kind === 'MEASURE');
-  const findings = useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);
-  useEffect(() => setFound(findings.data), [findings.data]);
-  const reviews = useReviews(clipId, track.data?.version).data;
-  useEffect(() => setRemarks(reviews), [reviews]);
+  useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);
+  useReviews(clipId, track.data?.version);
   usePresence(clipId);
   useKeys(clipId);
   const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
@@ -87,8 +80,6 @@ export function Bench() {
   }, [clipId]);
   // What was tried is in the track by now.
   const shownVersion = scene.data?.version;
-  const made = scene.data?.scene;
-  useEffect(() => useSettings.setState({ cues: settingsOf(made) }), [made]);
   useEffect(() => {
     if (useTrying.getState().made) endTrying();
   }, [shownVersion]);

@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useHistory } from '../api/proof';
-import { useGoTo } from '../api/queries';
+import { useGoTo } from '../api/changes';
 import type { HistoryStep, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 

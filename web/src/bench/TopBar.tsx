@@ -1,7 +1,7 @@
 import { History, Keyboard, Redo2, Undo2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useIsMutating } from '@tanstack/react-query';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Clip, Track } from '../api/types';
 import { ClientPicker } from './ClientPicker';
 import { HistoryPanel } from './HistoryPanel';

@@ -15,7 +15,7 @@ function here(clipId: string): Here {
   const { selected, typing } = useSelection.getState();
   if (typing && 'cueId' in typing) return { cueId: typing.cueId, typing: true };
   const track = queryClient.getQueryData<Track>(keys.track(clipId));
-  return { cueId: (track && chosenCues(track, selected)[0]?.id) ?? null, typing: false };
+  return { cueId: track && chosenCues(track, selected)[0]?.id, typing: false };
 }
 
 /** Reports that this page has the clip open and which cue is selected, and receives the other pages. */

@@ -1,17 +1,12 @@
 import { Link } from 'react-router';
 import { useMutation } from '@tanstack/react-query';
 import { useRecipes } from '../api/clients';
-import { call } from '../api/http';
+import { bodyOf, server } from '../api/server';
 import { keys } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { useStyles } from '../api/styles';
 import type { Recipe } from '../api/types';
 import { useNotices } from '../notices/notices';
-
-interface Many {
-  changed: number;
-  left: string[];
-}
 
 /** Actions on several clips at once; each clip is undone separately. */
 export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => void }) {
@@ -21,7 +16,7 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
   const all = [...(recipes?.shipped ?? []), ...(recipes?.own ?? [])];
   const change = useMutation({
     mutationFn: (what: { style?: string; recipe?: Recipe }) =>
-      call<Many>('POST', '/api/clips/many', { clips, ...what }),
+      bodyOf(server.POST('/api/clips/many', { body: { clips, ...what } })),
     onError: (error) => notice(error.message),
     onSuccess: (many) => {
       void queryClient.invalidateQueries({ queryKey: keys.clips });

@@ -1,9 +1,9 @@
-import { useOrder } from '../api/queries';
+import { useStopJob } from '../api/jobs';
 import type { Job } from '../api/types';
 
 /** A running job: progress, remaining time, and a button to stop it. */
 export function JobLine({ job, what }: { job: Job; what: string }) {
-  const stop = useOrder<undefined>(`/api/jobs/${job.id}/stop`, job.clipId);
+  const stop = useStopJob(job);
   const percent = Math.round(job.progress * 100);
   return (
     <div className="rounded-lg bg-paper p-3">

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
-import { useChange, useTrackNow } from '../api/queries';
+import { useChange } from '../api/changes';
+import { useTrackNow } from '../api/queries';
 import { useChoices } from '../state/choices';
 import { ACTIONS, keysOf } from './actions';
 import { comboOf } from './combo';

@@ -1,6 +1,7 @@
 import { ContextMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
-import { useChange, useTrackNow } from '../api/queries';
+import { useChange } from '../api/changes';
+import { useTrackNow } from '../api/queries';
 import type { Cue } from '../api/types';
 import { useChoices } from '../state/choices';
 import { actionNamed, keysOf } from '../keys/actions';

@@ -2,7 +2,7 @@ import { Download, Pause, Play } from 'lucide-react';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { call } from '../api/http';
+import { bodyOf, server } from '../api/server';
 import { useOrderedStage, useReceipt } from '../api/orders';
 import { useClip } from '../api/queries';
 import type { Job } from '../api/types';
@@ -19,7 +19,10 @@ const VIDEO = /\.(mp4|webm)$/;
 /** A finished file compared with its source, and its receipt. */
 export function Result() {
   const { jobId = '' } = useParams();
-  const job = useQuery({ queryKey: ['job', jobId], queryFn: () => call<Job>('GET', `/api/jobs/${jobId}`) });
+  const job = useQuery({
+    queryKey: ['job', jobId],
+    queryFn: () => bodyOf(server.GET('/api/jobs/{jobId}', { params: { path: { jobId } } })),
+  });
   const stage = useOrderedStage(jobId).data;
   const receipt = useReceipt(jobId);
   const name = job.data?.outputName ?? '';

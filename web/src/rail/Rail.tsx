@@ -2,8 +2,8 @@ import { useEffect, useRef } from 'react';
 import type { Clip, Track } from '../api/types';
 import { usePanels } from '../state/panels';
 import { usePlayer } from '../player/player';
-import { useRemarksNow } from '../state/remarks';
-import { useFindingsNow } from '../state/findings';
+import { openRemarks } from '../state/remarks';
+import { findings } from '../state/findings';
 import { chosenCues, useSelection } from '../state/selection';
 
 const PEAKS_A_SECOND = 100;
@@ -16,8 +16,8 @@ export function Rail({ clip, track, peaks }: { clip: Clip; track: Track; peaks: 
   const rangeFrom = useRef<number | null>(null);
   const partFrom = useRef<number | null>(null);
   const part = usePanels((s) => s.range);
-  const open = useFindingsNow((s) => s.open);
-  const remarks = useRemarksNow((s) => s.open);
+  const open = findings.use(clip.id, (f) => f.open);
+  const remarks = openRemarks.use(clip.id, (r) => r.open);
   const { seek } = usePlayer.getState();
   const { select } = useSelection.getState();
 

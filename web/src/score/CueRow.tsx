@@ -1,10 +1,11 @@
 import { Aperture, ArrowDownToLine, Hand, Lock, Pencil, Scissors } from 'lucide-react';
 import { memo, useRef } from 'react';
-import { useChange, useTrackNow } from '../api/queries';
+import { useChange } from '../api/changes';
+import { useTrackNow } from '../api/queries';
 import type { Clip, Cue } from '../api/types';
 import { IconButton } from '../ui/IconButton';
 import { usePanels } from '../state/panels';
-import { useSettings } from '../state/setting';
+import { settings } from '../state/setting';
 import { CueMenu } from '../menus/CueMenu';
 import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';
@@ -12,7 +13,7 @@ import { chosenCues, useSelection } from '../state/selection';
 import { BesideLine } from './BesideLine';
 import { CueText } from './CueText';
 import { Lens } from './Lens';
-import { goTo, useFindingsNow } from '../state/findings';
+import { goTo, findings } from '../state/findings';
 import { useLitMark } from '../state/lit';
 import { OthersIn } from './OthersIn';
 import { RemarksIn } from './RemarksIn';
@@ -117,6 +118,7 @@ export const CueRow = memo(function CueRow(props: {
                 >
                   {line.map((word) => (
                     <ScoreWord
+                      clipId={clip.id}
                       key={word.id}
                       word={word}
                       cueId={cue.id}
@@ -138,8 +140,8 @@ export const CueRow = memo(function CueRow(props: {
             >
               {cue.speed.toFixed(0)} c/s
             </span>
-            <FoundIn cueId={cue.id} />
-            <SetAs cueId={cue.id} />
+            <FoundIn clipId={clip.id} cueId={cue.id} />
+            <SetAs clipId={clip.id} cueId={cue.id} />
             <span
               className={`absolute -top-1 right-0 justify-end gap-0.5 max-[699px]:rounded-md max-[699px]:bg-paper ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
             >
@@ -190,28 +192,28 @@ export const CueRow = memo(function CueRow(props: {
 });
 
 /** The findings of a cue; a click goes there. */
-function FoundIn({ cueId }: { cueId: number }) {
-  const findings = useFindingsNow((s) => s.byCue.get(cueId));
-  if (!findings) return null;
-  const said = findings.map((f) => f.said).join('\n');
+function FoundIn({ clipId, cueId }: { clipId: string; cueId: number }) {
+  const found = findings.use(clipId, (f) => f.byCue.get(cueId));
+  if (!found) return null;
+  const said = found.map((f) => f.said).join('\n');
   return (
     <button
       tabIndex={-1}
-      onClick={() => goTo(findings[0], [])}
+      onClick={() => goTo(found[0], [])}
       title={said}
-      aria-label={`${findings.length === 1 ? '1 finding' : `${findings.length} findings`}: ${said}`}
+      aria-label={`${found.length === 1 ? '1 finding' : `${found.length} findings`}: ${said}`}
       data-testid="found"
       className="ml-auto flex items-center gap-1 text-tiny text-accent hover:underline"
     >
       <span aria-hidden className="size-1.5 rotate-45 bg-accent" />
-      {findings.length === 1 ? '1 finding' : `${findings.length} findings`}
+      {found.length === 1 ? '1 finding' : `${found.length} findings`}
     </button>
   );
 }
 
 /** Reports reduced letter sizes, and characters that no typeface has. */
-function SetAs({ cueId }: { cueId: number }) {
-  const setting = useSettings((s) => s.cues.get(cueId));
+function SetAs({ clipId, cueId }: { clipId: string; cueId: number }) {
+  const setting = settings.use(clipId, (cues) => cues.get(cueId));
   if (!setting) return null;
   return (
     <span className="flex flex-col items-end text-tiny">

@@ -9,7 +9,7 @@ import { CueText } from './CueText';
 
 const server = vi.hoisted(() => ({ sent: [] as string[], refuse: null as Error | null }));
 
-vi.mock('../api/queries', () => ({
+vi.mock('../api/changes', () => ({
   useChange: () => ({
     mutateAsync: async (edit: Edit) => {
       if (server.refuse) throw server.refuse;
@@ -82,8 +82,8 @@ describe('two browsers on one cue', () => {
 
   it('puts both together on Ctrl Enter, for the typist to look at', async () => {
     const asked: unknown[] = [];
-    vi.stubGlobal('fetch', async (_: string, sent: { body: string }) => {
-      asked.push(JSON.parse(sent.body));
+    vi.stubGlobal('fetch', async (sent: Request) => {
+      asked.push(await sent.json());
       return new Response(JSON.stringify({ text: 'row back now' }));
     });
     const user = userEvent.setup();

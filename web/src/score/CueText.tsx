@@ -1,6 +1,8 @@
 import { useId, useLayoutEffect, useRef, useState } from 'react';
-import { call, Refused } from '../api/http';
-import { useChange, useTrackNow } from '../api/queries';
+import { Refused } from '../api/http';
+import { bodyOf, server } from '../api/server';
+import { useChange } from '../api/changes';
+import { useTrackNow } from '../api/queries';
 import type { Cue, Track } from '../api/types';
 import { useChoices } from '../state/choices';
 import { differing } from '../state/differing';
@@ -95,11 +97,16 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   /** Both into the field, for the typist to look at. */
   const merge = async () => {
     const typed = field.current!.value;
-    const { text: both } = await call<{ text: string }>('POST', `/api/clips/${clipId}/track/merged`, {
-      base: common.current,
-      mine: typed,
-      theirs,
-    });
+    const { text: both } = await bodyOf(
+      server.POST('/api/clips/{clipId}/track/merged', {
+        params: { path: { clipId } },
+        body: {
+          base: common.current,
+          mine: typed,
+          theirs: theirs ?? undefined,
+        },
+      }),
+    );
     if (!field.current || field.current.value !== typed) return;
     field.current.value = both;
     hold(both);

@@ -1,6 +1,7 @@
 import { Keyboard, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { useChange, useTrackNow } from '../api/queries';
+import { useChange } from '../api/changes';
+import { useTrackNow } from '../api/queries';
 import type { Clip } from '../api/types';
 import { IconButton } from '../ui/IconButton';
 import { usePlayer } from '../player/player';

@@ -1,5 +1,5 @@
 import { useLayoutEffect, useRef, useState } from 'react';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Clip, Headline } from '../api/types';
 
 /** A field for the text of a headline; it is saved on blur. */

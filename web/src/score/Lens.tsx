@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import { useChange, useSpeechEdges, useTrackNow } from '../api/queries';
+import { useChange } from '../api/changes';
+import { useSpeechEdges, useTrackNow } from '../api/queries';
 import type { Clip, Cue, Word } from '../api/types';
 import { usePlayer } from '../player/player';
 import { exact } from '../player/time';

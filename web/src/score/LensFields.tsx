@@ -1,4 +1,4 @@
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Clip, Cue } from '../api/types';
 import { TimeField } from '../ui/TimeField';
 import { useSelection } from '../state/selection';

@@ -9,7 +9,7 @@ import { LostText } from './LostText';
 
 const server = vi.hoisted(() => ({ sent: [] as unknown[] }));
 
-vi.mock('../api/queries', () => ({
+vi.mock('../api/changes', () => ({
   useChange: () => ({
     mutate: (edit: Edit, options: { onSuccess: () => void }) => {
       server.sent.push(edit);

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Clip, Track } from '../api/types';
 import { dropDraft, lostDrafts } from '../state/drafts';
 import { useSelection } from '../state/selection';

@@ -1,14 +1,14 @@
 import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { useOrder } from '../api/queries';
-import type { Clip, Job, WordsRequest } from '../api/types';
+import { useOrderWords } from '../api/jobs';
+import type { Clip, Job } from '../api/types';
 import { usePolicies } from '../state/policies';
 import { useSelection } from '../state/selection';
 
 /** The empty score with commands for the next step. */
 export function NoWords({ clip, working }: { clip: Clip; working: Job | undefined }) {
   const navigate = useNavigate();
-  const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
+  const order = useOrderWords(clip.id);
   const policies = usePolicies().chosen;
   const paste = () => {
     void navigate(`/clips/${clip.id}/words`);

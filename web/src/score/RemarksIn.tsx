@@ -1,10 +1,10 @@
 import { Check } from 'lucide-react';
 import { useSettle } from '../api/reviews';
-import { useRemarksNow } from '../state/remarks';
+import { openRemarks } from '../state/remarks';
 
 /** Open remarks of clients on a cue. */
 export function RemarksIn({ clipId, cueId }: { clipId: string; cueId: number }) {
-  const remarks = useRemarksNow((s) => s.byCue.get(cueId));
+  const remarks = openRemarks.use(clipId, (r) => r.byCue.get(cueId));
   const settle = useSettle(clipId);
   if (!remarks) return null;
   return (

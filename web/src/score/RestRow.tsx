@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import { usePlayer } from '../player/player';
 import { useSelection } from '../state/selection';
 

@@ -4,16 +4,18 @@ import { usePlayer } from '../player/player';
 import { useSelection } from '../state/selection';
 import { Groove } from './Groove';
 import { useLitMark } from '../state/lit';
-import { useSpelling } from '../state/spelling';
+import { misspelt } from '../state/spelling';
 import { useSuggested } from '../state/suggested';
 
 /** A word of the score with its groove. Click: the clip goes there. Double click: type. */
 export const ScoreWord = memo(function ScoreWord({
+  clipId,
   word,
   cueId,
   peaks,
   rightToLeft,
 }: {
+  clipId: string;
   word: Word;
   cueId: number;
   peaks: Uint8Array | undefined;
@@ -24,7 +26,7 @@ export const ScoreWord = memo(function ScoreWord({
   useLitMark(button, 'data-lit', 'wordId', word.id);
   const selected = useSelection((s) => s.selected.kind === 'word' && s.selected.id === word.id);
   const { select, type } = useSelection.getState();
-  const misspelt = useSpelling((s) => s.wrong.has(word.id));
+  const wrong = misspelt.use(clipId, (words) => words.has(word.id));
   const because = useSuggested((s) => (word.emphasis === 0 ? s.because.get(word.id) : undefined));
   const { unsure } = word;
   return (
@@ -40,7 +42,7 @@ export const ScoreWord = memo(function ScoreWord({
             : word.source === 'NOT_FOUND'
               ? 'In the script, not heard'
               : 'Unsure: listen and confirm'
-          : misspelt
+          : wrong
             ? 'In no dictionary and no glossary'
             : because && `Could be emphasised: ${because}`
       }
@@ -52,7 +54,7 @@ export const ScoreWord = memo(function ScoreWord({
       className={`group/word relative flex flex-col rounded-[3px] px-[3px] pt-px text-start leading-[1.3] ${selected ? 'bg-tint' : 'hover:bg-sunk'}`}
     >
       <span
-        className={`group-data-lit/word:text-accent ${word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : misspelt ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
+        className={`group-data-lit/word:text-accent ${word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : wrong ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
       >
         {word.text}
       </span>

@@ -1,5 +1,5 @@
 import { Check, X } from 'lucide-react';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Unscripted } from '../api/types';
 import { usePlayer } from '../player/player';
 import { stamp } from '../player/time';

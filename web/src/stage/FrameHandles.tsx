@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Box, Clip, Focus, Frame, FrameLayout, Track } from '../api/types';
 import { usePlayer } from '../player/player';
 import { useRestedTime } from '../player/useEachTime';

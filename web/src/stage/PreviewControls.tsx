@@ -2,17 +2,17 @@ import { ChevronLeft, ChevronRight, Smartphone, Volume2, VolumeX, X } from 'luci
 import { useEffect } from 'react';
 import type { Track } from '../api/types';
 import { usePlayer } from '../player/player';
-import { goTo, nextFinding, useFindingsNow } from '../state/findings';
+import { findings, goTo, nextFinding, useHeld } from '../state/findings';
 import { usePanels } from '../state/panels';
 import { StageButton } from './StageButton';
 
 const NEAR_MS = 600;
 
 /** Sound, safe areas and findings while the whole clip plays; Escape goes back to the bench. */
-export function PreviewControls({ track }: { track: Track }) {
+export function PreviewControls({ clipId, track }: { clipId: string; track: Track }) {
   const muted = usePlayer((s) => s.muted);
   const zones = usePanels((s) => s.zones);
-  const count = useFindingsNow((s) => s.open.length);
+  const count = findings.use(clipId, (f) => f.open.length);
   const { set } = usePanels.getState();
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -25,7 +25,7 @@ export function PreviewControls({ track }: { track: Track }) {
     return () => window.removeEventListener('keydown', onKey, { capture: true });
   }, [set]);
   const go = (by: 1 | -1) => () => {
-    const next = nextFinding(by);
+    const next = nextFinding(clipId, by);
     if (next)
       goTo(
         next,
@@ -34,7 +34,7 @@ export function PreviewControls({ track }: { track: Track }) {
   };
   return (
     <>
-      <Said />
+      <Said clipId={clipId} />
       <StageButton label="Finding before" hint="Shift F" disabled={count === 0} onClick={go(-1)}>
         <ChevronLeft size={18} />
       </StageButton>
@@ -60,9 +60,9 @@ export function PreviewControls({ track }: { track: Track }) {
 }
 
 /** The findings at the playhead. */
-function Said() {
-  const open = useFindingsNow((s) => s.open);
-  const held = useFindingsNow((s) => s.held);
+function Said({ clipId }: { clipId: string }) {
+  const open = findings.use(clipId, (f) => f.open);
+  const held = useHeld(clipId);
   const here = usePlayer((s) => {
     const near = held && Math.abs(held.spot.ms - s.timeMs) < NEAR_MS ? held : null;
     return (near ?? open.find((f) => Math.abs(f.spot.ms - s.timeMs) < NEAR_MS))?.said ?? '';

@@ -273,7 +273,7 @@ export function Stage({
         <Rate />
         <Scrub durationMs={clip.durationMs} seek={seek} />
         {preview ? (
-          <PreviewControls track={track} />
+          <PreviewControls clipId={clip.id} track={track} />
         ) : (
           <StageButton label="Preview of the whole" hint="G" onClick={() => set({ preview: true })}>
             <Maximize2 size={16} />

@@ -1,40 +1,43 @@
 import { create } from 'zustand';
+import { newestOf } from '../api/newest';
 import type { Finding, Found } from '../api/types';
 import { usePlayer } from '../player/player';
 import { scrollToCue } from './reveal';
 import { useSelection } from './selection';
 
 interface Findings {
-  /** Of the track on the bench; null before the first are there. */
+  /** Null before the first answer. */
   found: Found | null;
   /** The ones not dismissed, in order of time. */
   open: Finding[];
   /** Open ones by their cue. */
   byCue: Map<number, Finding[]>;
-  /** The one in hand, by its place among the open ones in time; null for none. */
-  held: Finding | null;
 }
 
-export const useFindingsNow = create<Findings>(() => ({
-  found: null,
-  open: [],
-  byCue: new Map(),
-  held: null,
-}));
+/** The findings of a clip's track. */
+export const findings = newestOf<Found, Findings>(
+  'findings',
+  (found) => {
+    const open = found.findings.filter((f) => f.reason === undefined);
+    const byCue = new Map<number, Finding[]>();
+    for (const finding of open) {
+      byCue.set(finding.spot.cueId, [...(byCue.get(finding.spot.cueId) ?? []), finding]);
+    }
+    return { found, open, byCue };
+  },
+  { found: null, open: [], byCue: new Map() },
+);
 
-export function setFound(found: Found | undefined) {
-  const open = found?.findings.filter((f) => f.reason === undefined) ?? [];
-  const byCue = new Map<number, Finding[]>();
-  for (const finding of open) {
-    byCue.set(finding.spot.cueId, [...(byCue.get(finding.spot.cueId) ?? []), finding]);
-  }
-  const { held } = useFindingsNow.getState();
-  useFindingsNow.setState({
-    found: found ?? null,
-    open,
-    byCue,
-    held: open.find((f) => held && same(f, held)) ?? null,
-  });
+/** The finding that was gone to last. */
+const useGoneTo = create<{ finding: Finding | null }>(() => ({ finding: null }));
+
+const openLike = (open: Finding[], finding: Finding | null) =>
+  (finding && open.find((f) => same(f, finding))) ?? null;
+
+/** The finding in hand; null for none, or if it is no longer open. */
+export function useHeld(clipId: string): Finding | null {
+  const finding = useGoneTo((s) => s.finding);
+  return findings.use(clipId, ({ open }) => openLike(open, finding));
 }
 
 export const nameOf = (finding: Finding) =>
@@ -46,7 +49,7 @@ export const same = (one: Finding, other: Finding) => nameOf(one) === nameOf(oth
 export function goTo(finding: Finding, headlines: number[]) {
   const { spot } = finding;
   const { select } = useSelection.getState();
-  useFindingsNow.setState({ held: finding });
+  useGoneTo.setState({ finding });
   if (headlines.includes(spot.cueId)) select({ kind: 'headline', id: spot.cueId });
   else if (spot.wordId) select({ kind: 'word', id: spot.wordId });
   else if (spot.cueId) select({ kind: 'cue', id: spot.cueId });
@@ -55,10 +58,10 @@ export function goTo(finding: Finding, headlines: number[]) {
 }
 
 /** The next or previous open finding, from the selected one or from the playhead. */
-export function nextFinding(by: 1 | -1): Finding | null {
-  const { open, held } = useFindingsNow.getState();
-  const at = held ? open.findIndex((f) => same(f, held)) : -1;
-  if (at >= 0) return open[(at + by + open.length) % open.length] ?? null;
+export function nextFinding(clipId: string, by: 1 | -1): Finding | null {
+  const { open } = findings.now(clipId);
+  const held = openLike(open, useGoneTo.getState().finding);
+  if (held) return open[(open.indexOf(held) + by + open.length) % open.length];
   const { timeMs } = usePlayer.getState();
   return (
     (by > 0

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useChoices } from './choices';
-import { call } from '../api/http';
+import { bodyOf, server } from '../api/server';
 import type { Policy, PolicyView } from '../api/types';
 
 /** Writing policies, and those chosen for the next draft in this browser. */
@@ -9,7 +9,7 @@ export function usePolicies() {
   const all =
     useQuery({
       queryKey: ['policies'],
-      queryFn: () => call<PolicyView[]>('GET', '/api/policies'),
+      queryFn: () => bodyOf(server.GET('/api/policies')),
       staleTime: Infinity,
     }).data ?? [];
   const chosen = policies ?? all.filter((p) => p.draft === 'AT_FIRST').map((p) => p.policy);

@@ -1,4 +1,4 @@
-import { create } from 'zustand';
+import { newestOf } from '../api/newest';
 import type { Remark, Review } from '../api/types';
 
 /** A client's open remark, and its place on the bench. */
@@ -9,14 +9,16 @@ interface Remarks {
   byCue: Map<number, OpenRemark[]>;
 }
 
-export const useRemarksNow = create<Remarks>(() => ({ open: [], byCue: new Map() }));
+const isOpen = (remark: Remark): remark is OpenRemark => remark.place !== undefined && !remark.settled;
 
-const stands = (remark: Remark): remark is OpenRemark => remark.place !== undefined && !remark.settled;
-
-export function setRemarks(reviews: Review[] | undefined) {
-  const open = (reviews ?? []).flatMap((review) => review.remarks.filter(stands));
-  open.sort((a, b) => a.place.ms - b.place.ms);
-  const byCue = new Map<number, OpenRemark[]>();
-  for (const one of open) byCue.set(one.place.cueId, [...(byCue.get(one.place.cueId) ?? []), one]);
-  useRemarksNow.setState({ open, byCue });
-}
+export const openRemarks = newestOf<Review[], Remarks>(
+  'reviews',
+  (reviews) => {
+    const open = reviews.flatMap((review) => review.remarks.filter(isOpen));
+    open.sort((a, b) => a.place.ms - b.place.ms);
+    const byCue = new Map<number, OpenRemark[]>();
+    for (const one of open) byCue.set(one.place.cueId, [...(byCue.get(one.place.cueId) ?? []), one]);
+    return { open, byCue };
+  },
+  { open: [], byCue: new Map() },
+);

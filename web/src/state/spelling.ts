@@ -1,4 +1,9 @@
-import { create } from 'zustand';
+import { newestOf } from '../api/newest';
+import type { SpellingView } from '../api/types';
 
-/** Words of the track on the bench that are in no dictionary or glossary. */
-export const useSpelling = create<{ wrong: Set<number> }>(() => ({ wrong: new Set() }));
+/** Words of a clip's track that are in no dictionary or glossary. */
+export const misspelt = newestOf<SpellingView, ReadonlySet<number>>(
+  'spelling',
+  ({ wordIds }) => new Set(wordIds),
+  new Set(),
+);

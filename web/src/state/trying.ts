@@ -1,5 +1,6 @@
 import { create } from 'zustand';
-import { callScene } from '../api/scenes';
+import { sceneOf } from '../api/scene';
+import { server } from '../api/server';
 import type { Edit, Scene } from '../api/types';
 import { usePlayer } from '../player/player';
 
@@ -34,10 +35,14 @@ async function next() {
   wanted = null;
   const now = Math.round(usePlayer.getState().timeMs);
   try {
-    const scene = await callScene(
-      'POST',
-      `/api/clips/${asked.clipId}/scene/attempt?fromMs=${Math.max(0, now - BEFORE_MS)}&toMs=${now + AFTER_MS}`,
-      asked.edit,
+    const scene = await sceneOf(
+      server.POST('/api/clips/{clipId}/scene/attempt', {
+        params: {
+          path: { clipId: asked.clipId },
+          query: { fromMs: Math.max(0, now - BEFORE_MS), toMs: now + AFTER_MS },
+        },
+        body: asked.edit,
+      }),
     );
     if (asking === round) useTrying.setState({ scene });
   } catch {

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef } from 'react';
-import { useChange } from '../api/queries';
+import { useChange } from '../api/changes';
 import type { Target } from '../api/looks';
 import type { Edit, Look } from '../api/types';
 import { giveLook, lookGiven, takeBack } from './givenLook';

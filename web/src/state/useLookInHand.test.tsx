@@ -22,7 +22,7 @@ const mutateAsync = (edit: unknown) => {
     server.answers.push((version) => (version ? good({ version }) : bad(new Error('refused'))));
   });
 };
-vi.mock('../api/queries', () => ({ useChange: () => ({ mutateAsync }) }));
+vi.mock('../api/changes', () => ({ useChange: () => ({ mutateAsync }) }));
 
 const POP = { way: 'POP', by: 'CUE' };
 const GATHER = { way: 'SCATTER', by: 'CUE' };

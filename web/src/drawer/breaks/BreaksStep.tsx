@@ -1,4 +1,4 @@
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Track } from '../../api/types';
 import { chosenCues, saidOf, useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';

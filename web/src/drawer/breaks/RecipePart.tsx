@@ -1,7 +1,7 @@
 import { Save, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useRecipes, useRemoveRecipe, useSaveRecipe } from '../../api/clients';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Recipe, Track } from '../../api/types';
 import { chosenCues, useSelection } from '../../state/selection';
 import { One, OneOf } from '../../ui/OneOf';

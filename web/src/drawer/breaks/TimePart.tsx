@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { usePreview } from '../../api/proof';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Cue, Edit, Track } from '../../api/types';
 import { exact, readTime } from '../../player/time';
 import { usePlayer } from '../../player/player';

@@ -1,6 +1,6 @@
 import { Waves } from 'lucide-react';
 import { useCalm } from '../../api/checks';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Edit, Track } from '../../api/types';
 import { chosenCues, useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';

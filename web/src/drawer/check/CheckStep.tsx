@@ -1,8 +1,9 @@
 import { useEffect, useRef } from 'react';
 import { useCheckKinds } from '../../api/checks';
-import { useChange, useOrder } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useMeasure } from '../../api/jobs';
 import type { Clip, Edit, Job, Track } from '../../api/types';
-import { useFindingsNow } from '../../state/findings';
+import { findings } from '../../state/findings';
 import { MainButton, QuietButton, Section } from '../../ui/parts';
 import { JobLine } from '../JobLine';
 import { CalmPart } from './CalmPart';
@@ -15,10 +16,10 @@ import { usePanels } from '../../state/panels';
 /** Findings by kind, each with its remedies. */
 export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
   const kinds = useCheckKinds().data ?? [];
-  const found = useFindingsNow((s) => s.found);
-  const open = useFindingsNow((s) => s.open);
+  const found = findings.use(clip.id, (f) => f.found);
+  const open = findings.use(clip.id, (f) => f.open);
   const change = useChange(clip.id);
-  const measure = useOrder<undefined>(`/api/clips/${clip.id}/measure`, clip.id);
+  const measure = useMeasure(clip.id);
   const measuring = jobs.find((j) => j.kind === 'MEASURE' && j.open);
   const failed = jobs.find((j) => j.kind === 'MEASURE')?.state === 'FAILED';
   const asked = useRef('');
@@ -28,7 +29,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
     // Once for each clip: what was measured is kept.
     if (wants && asked.current !== clip.id) {
       asked.current = clip.id;
-      order(undefined);
+      order();
     }
   }, [wants, clip.id, order]);
   if (!found) return <p className="text-note text-soft">Checking</p>;
@@ -61,7 +62,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                   ? `${found.unheard} ${found.unheard === 1 ? 'word has' : 'words have'} changed since the voice was measured.`
                   : 'The voice was not measured: late and early cues are not looked for. That takes English speech and words.'}
             </p>
-            <QuietButton onClick={() => measure.mutate(undefined)}>Measure again</QuietButton>
+            <QuietButton onClick={() => measure.mutate()}>Measure again</QuietButton>
           </div>
         )}
         {edits.length > 1 && (

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { CheckKind, Clip, Edit, Finding, Remedy, Track } from '../../api/types';
 import { stamp } from '../../player/time';
-import { goTo, nameOf, same, useFindingsNow } from '../../state/findings';
+import { goTo, nameOf, same, useHeld } from '../../state/findings';
 import { mending } from './mending';
 
 const MOST_SHOWN = 6;
@@ -11,7 +11,7 @@ const MOST_SHOWN = 6;
 export function FindingsOfKind(props: { clip: Clip; track: Track; kind: CheckKind; findings: Finding[] }) {
   const { clip, track, kind, findings } = props;
   const change = useChange(clip.id);
-  const held = useFindingsNow((s) => s.held);
+  const held = useHeld(clip.id);
   const [all, setAll] = useState(false);
   const edits = mending(findings);
   const shown = all ? findings : findings.slice(0, MOST_SHOWN);

@@ -1,13 +1,13 @@
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { CheckKind, Clip, Track } from '../../api/types';
 import { stamp } from '../../player/time';
-import { goTo, nameOf, useFindingsNow } from '../../state/findings';
+import { goTo, nameOf, findings } from '../../state/findings';
 import { Section } from '../../ui/parts';
 
 /** Dismissed findings, with their reasons. */
 export function StandPart({ clip, track, kinds }: { clip: Clip; track: Track; kinds: CheckKind[] }) {
   const change = useChange(clip.id);
-  const found = useFindingsNow((s) => s.found);
+  const found = findings.use(clip.id, (f) => f.found);
   const stands = found?.findings.filter((f) => f.reason !== undefined) ?? [];
   if (stands.length === 0) return null;
   return (

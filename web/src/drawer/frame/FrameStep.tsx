@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Edit, Frame, Track } from '../../api/types';
 import { endFraming, tryFrame, useShownFrame } from '../../state/framing';
 import { BarsPart } from './BarsPart';

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Headline, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { HeadlineText } from '../../score/HeadlineText';

@@ -1,6 +1,6 @@
 import { Check, ChevronRight, Download, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { call } from '../../api/http';
+import { bodyOf, server } from '../../api/server';
 import { useReceipt } from '../../api/orders';
 import { keys } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
@@ -12,7 +12,7 @@ export function RenderCard({ job }: { job: Job }) {
   const notice = useNotices((s) => s.say);
   const remove = async () => {
     try {
-      await call('DELETE', `/api/jobs/${job.id}`);
+      await bodyOf(server.DELETE('/api/jobs/{jobId}', { params: { path: { jobId: job.id } } }));
     } catch (error) {
       notice((error as Error).message);
     }

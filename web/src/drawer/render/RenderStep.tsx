@@ -4,11 +4,11 @@ import { Link } from 'react-router';
 import { useEstimates, usePlaceOrder } from '../../api/orders';
 import { useLanguages, useOutputs, useSizes } from '../../api/queries';
 import type { Asked, Clip, How, Job, Output, Track } from '../../api/types';
-import { useFindingsNow } from '../../state/findings';
+import { findings } from '../../state/findings';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
-import { useSettings } from '../../state/setting';
+import { settings } from '../../state/setting';
 import { HowPart } from '../../orders/HowPart';
 import { estimateSentence } from '../../orders/said';
 import { usePlayer } from '../../player/player';
@@ -28,7 +28,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
   const outputs = (useOutputs().data ?? []).filter((o) => clip.sounds > 0 || o.output !== 'SOUND');
   const [chosen, setChosen] = useState<Set<Output['output']>>(new Set(['BURNED']));
   const shows = outputs.some((o) => o.captions && chosen.has(o.output));
-  const open = useFindingsNow((s) => s.open.length);
+  const open = findings.use(clip.id, (f) => f.open.length);
   const sizes = useSizes(clip.id, track.frame).data ?? [];
   const size = sizes.find((one) => one.shortSide === how.shortSide)?.size ?? track.layout.output;
   const asked: Asked = {
@@ -41,7 +41,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
   const some = outputs.some((o) => chosen.has(o.output));
   const told = estimateSentence(useEstimates(asked, some && track.cues.length > 0, track.frame).data);
   const renders = jobs.filter((j) => j.kind === 'RENDER');
-  const lacking = useSettings((s) => [...s.cues.values()].filter((c) => c.missing !== '').length);
+  const lacking = settings.use(clip.id, (cues) => [...cues.values()].filter((c) => c.missing !== '').length);
   const words = track.cues.reduce((sum, c) => sum + c.words.length, 0);
   const rate = how.rate
     ? `${Math.round(how.rate * 100) / 100} frames a second`

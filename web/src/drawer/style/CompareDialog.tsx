@@ -2,8 +2,9 @@ import { playedFrom } from '../../api/footage';
 import { useQueries } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { useChange } from '../../api/queries';
-import { callScene } from '../../api/scenes';
+import { useChange } from '../../api/changes';
+import { sceneOf } from '../../api/scene';
+import { server } from '../../api/server';
 import type { Clip, Edit, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useCompare } from '../../state/compare';
@@ -22,7 +23,13 @@ export function CompareDialog({ clip, track, keep }: { clip: Clip; track: Track;
   const scenes = useQueries({
     queries: styles.map((style) => ({
       queryKey: ['compared', clip.id, track.version, style, keep],
-      queryFn: () => callScene('POST', `/api/clips/${clip.id}/scene/attempt`, edit(style)),
+      queryFn: () =>
+        sceneOf(
+          server.POST('/api/clips/{clipId}/scene/attempt', {
+            params: { path: { clipId: clip.id } },
+            body: edit(style),
+          }),
+        ),
       gcTime: 0,
     })),
   });

@@ -2,7 +2,7 @@ import { Check, ChevronDown, SmilePlus, X } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { useEmojiSuggestions } from '../../api/emoji';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, EmojiSuggestion, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useSelection } from '../../state/selection';

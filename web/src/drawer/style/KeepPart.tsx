@@ -1,6 +1,6 @@
 import { Download, Save, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import {
   styleFile,
   useClientStyle,

@@ -1,6 +1,6 @@
 import { Sparkle } from 'lucide-react';
 import { useState } from 'react';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { useStyles } from '../../api/styles';
 import type { Clip, Track } from '../../api/types';
 import { useRestedCue } from '../../state/lit';

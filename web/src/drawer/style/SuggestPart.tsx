@@ -2,7 +2,7 @@ import { Check, ChevronDown, X } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useSuggestions } from '../../api/emphasis';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useSelection } from '../../state/selection';

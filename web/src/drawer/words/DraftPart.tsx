@@ -1,4 +1,4 @@
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import { usePolicies } from '../../state/policies';
 import type { Clip } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';

@@ -1,7 +1,9 @@
 import { FileText, Subtitles } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { call, putFile } from '../../api/http';
-import { useCaptionFormats, useChange, useLanguages } from '../../api/queries';
+import { putFile } from '../../api/http';
+import { bodyOf, server } from '../../api/server';
+import { useChange } from '../../api/changes';
+import { useCaptionFormats, useLanguages } from '../../api/queries';
 import type { BroughtIn, Clip } from '../../api/types';
 import { useNotices } from '../../notices/notices';
 import { QuietButton } from '../../ui/parts';
@@ -49,7 +51,13 @@ export function FilePart({ clip, version }: { clip: Clip; version: number }) {
           <QuietButton
             key={stream.index}
             onClick={() =>
-              void read(() => call('POST', `/api/clips/${clip.id}/captions/streams/${stream.index}`))
+              void read(() =>
+                bodyOf(
+                  server.POST('/api/clips/{clipId}/captions/streams/{index}', {
+                    params: { path: { clipId: clip.id, index: stream.index } },
+                  }),
+                ),
+              )
             }
           >
             <Subtitles size={16} /> Read the clip’s captions{' '}

@@ -1,5 +1,5 @@
 import { Check, X } from 'lucide-react';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Track } from '../../api/types';
 import { QuietButton, Section } from '../../ui/parts';
 

@@ -2,20 +2,20 @@ import { BookPlus, CheckCheck, Replace, SpellCheck } from 'lucide-react';
 import { useAddTerm, useGlossary } from '../../api/clients';
 import { useUnsureBelow, useWorkshop } from '../../api/hearing';
 import { useSuggestions } from '../../api/proof';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Track } from '../../api/types';
 import { useChoices } from '../../state/choices';
 import { usePanels } from '../../state/panels';
 import { actionNamed } from '../../keys/actions';
 import { handOf } from '../../keys/hand';
 import { bare } from '../../state/bare';
-import { useSpelling } from '../../state/spelling';
+import { misspelt } from '../../state/spelling';
 import { useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
 
 /** Words to proof-read, with commands that go to them. */
 export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
-  const wrong = useSpelling((s) => s.wrong);
+  const wrong = misspelt.use(clip.id, (words) => words);
   const { mutate } = useChange(clip.id);
   const { pauseWhileTyping, setPauseWhileTyping } = useChoices();
   const workshop = useWorkshop();
@@ -86,7 +86,7 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
 
 /** For a word that is in no dictionary: suggestions, and the glossary. */
 export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; wordId: number }) {
-  const wrong = useSpelling((s) => s.wrong.has(wordId));
+  const wrong = misspelt.use(clip.id, (words) => words.has(wordId));
   const word = track.cues.flatMap((c) => c.words).find((w) => w.id === wordId);
   const suggestions = useSuggestions(clip.id, wrong && word ? word.text : null);
   const { mutate } = useChange(clip.id);

@@ -1,6 +1,6 @@
 import { BookMarked, Ear } from 'lucide-react';
 import { useReadings } from '../../api/hearing';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Track, Word } from '../../api/types';
 
 /** Other readings of a word: similar-sounding terms, and those of the recogniser. A click or key accepts one. */

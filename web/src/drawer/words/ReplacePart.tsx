@@ -2,7 +2,7 @@ import { Replace, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useAddTerm } from '../../api/clients';
 import { usePlaces } from '../../api/proof';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { usePlayer } from '../../player/player';

@@ -1,7 +1,8 @@
 import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react';
-import { useChange, useOrder } from '../../api/queries';
+import { useChange } from '../../api/changes';
+import { useOrderWords } from '../../api/jobs';
 import { usePolicies } from '../../state/policies';
-import type { Clip, Track, WordsRequest } from '../../api/types';
+import type { Clip, Track } from '../../api/types';
 import { stamp } from '../../player/time';
 import { chosenCues, useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
@@ -25,7 +26,7 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
   const selected = useSelection((s) => s.selected);
   const change = useChange(clip.id);
   const policies = usePolicies().chosen;
-  const again = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
+  const again = useOrderWords(clip.id);
   if (selected.kind === 'word') {
     const word = track.cues.flatMap((c) => c.words).find((w) => w.id === selected.id);
     if (word) {

@@ -1,7 +1,7 @@
 import { Play } from 'lucide-react';
 import { useState } from 'react';
 import { useShorter } from '../../api/proof';
-import { useChange } from '../../api/queries';
+import { useChange } from '../../api/changes';
 import type { Clip, CutView, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { stamp } from '../../player/time';

@@ -1,6 +1,7 @@
 import { Languages, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { useLanguages, useOrder } from '../../api/queries';
+import { useTranslate } from '../../api/jobs';
+import { useLanguages } from '../../api/queries';
 import {
   useOpenTranslation,
   useRemoveTranslation,
@@ -25,10 +26,7 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
   const translators = useTranslators(track.language, beside);
   const translation = useTranslation(clip.id, beside, track.version);
   const change = useTranslationChange(clip.id, beside ?? '');
-  const order = useOrder<{ translator: string }>(
-    `/api/clips/${clip.id}/translations/${beside}/translate`,
-    clip.id,
-  );
+  const order = useTranslate(clip.id, beside ?? '');
   const name = (tag: string) => languages.data?.find((l) => l.tag === tag)?.name ?? tag;
   const own = track.language.split('-')[0];
   const done = translation.data?.cues.length ?? 0;

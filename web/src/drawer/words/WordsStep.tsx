@@ -1,9 +1,10 @@
 import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useState } from 'react';
 import { useGuess } from '../../api/hearing';
-import { useLanguages, useOrder } from '../../api/queries';
+import { useOrderWords } from '../../api/jobs';
+import { useLanguages } from '../../api/queries';
 import { usePolicies } from '../../state/policies';
-import type { Clip, Job, Track, WordsRequest } from '../../api/types';
+import type { Clip, Job, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { useSelection } from '../../state/selection';
 import { JobLine } from '../JobLine';
@@ -32,7 +33,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const guess = useGuess(script.slice(0, 2000));
   const replace = usePanels((s) => s.replace);
   const languages = useLanguages();
-  const order = useOrder<WordsRequest>(`/api/clips/${clip.id}/words`, clip.id);
+  const order = useOrderWords(clip.id);
   const wordsJobs = jobs.filter((j) => j.kind === 'WORDS');
   const working = wordsJobs.find((j) => j.open);
   const failed = !working && wordsJobs[0]?.state === 'FAILED' ? wordsJobs[0] : null;

@@ -1,7 +1,6 @@
 import { selection, nextFrom, type Action } from './action';
-import type { Track } from '../../api/types';
 import { goTo, nextFinding } from '../../state/findings';
-import { useSpelling } from '../../state/spelling';
+import { misspelt } from '../../state/spelling';
 import type { Hand } from '../hand';
 
 function goCue(hand: Hand, by: number) {
@@ -21,8 +20,8 @@ function extend(hand: Hand, by: number) {
   return next ? () => extendTo(hand.track, next.id) : null;
 }
 
-function goFinding(track: Track, by: 1 | -1) {
-  const next = nextFinding(by);
+function goFinding({ clipId, track }: Hand, by: 1 | -1) {
+  const next = nextFinding(clipId, by);
   return (
     next &&
     (() =>
@@ -99,21 +98,21 @@ export const GO: Action[] = [
     group: 'Go',
     label: 'Next word that may be misspelt',
     keys: ['Shift U'],
-    run: (h) => nextFrom(h, (id) => useSpelling.getState().wrong.has(id)),
+    run: (h) => nextFrom(h, (id) => misspelt.now(h.clipId).has(id)),
   },
   {
     id: 'finding',
     group: 'Go',
     label: 'Next finding',
     keys: ['F'],
-    run: ({ track }) => goFinding(track, 1),
+    run: (h) => goFinding(h, 1),
   },
   {
     id: 'findingBefore',
     group: 'Go',
     label: 'Finding before',
     keys: ['Shift F'],
-    run: ({ track }) => goFinding(track, -1),
+    run: (h) => goFinding(h, -1),
   },
   {
     id: 'none',

@@ -150,20 +150,6 @@ final class SiegeValues {
             Map.Entry<String, JsonNode> kind = all.get(random.nextInt(all.size()));
             return object(last(kind.getValue().asString()), kind.getKey(), depth, hostile);
         }
-        for (JsonNode part : schema.path("allOf")) {
-            if (part.has("$ref")) {
-                String parent = last(part.path("$ref").asString());
-                for (Map.Entry<String, JsonNode> kind : schemas.path(parent)
-                        .path("discriminator")
-                        .path("mapping")
-                        .properties()) {
-                    if (last(kind.getValue().asString()).equals(type)) {
-                        object.put("kind", kind.getKey());
-                    }
-                }
-            }
-            fields(object, part, depth, hostile);
-        }
         fields(object, schema, depth, hostile);
         return object;
     }
@@ -172,7 +158,6 @@ final class SiegeValues {
     ObjectNode object(String type, String kind, int depth, double hostile) {
         ObjectNode object = MAKE.objectNode();
         JsonNode schema = schemas.path(type);
-        schema.path("allOf").forEach(part -> fields(object, part, depth, hostile));
         fields(object, schema, depth, hostile);
         object.put("kind", kind);
         return object;

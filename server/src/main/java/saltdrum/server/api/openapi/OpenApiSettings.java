@@ -119,6 +119,17 @@ class OpenApiSettings {
                             .map(part -> part.getDeclaringRecord().getSimpleName() + "." + part.getName()))
             .collect(Collectors.toUnmodifiableSet());
 
+    /** Types of which JSON says the kind. */
+    private static final List<Class<?>> UNIONS = List.of(
+            Edit.class,
+            Mark.class,
+            PaintLayer.class,
+            Paint.class,
+            Accent.class,
+            Spoken.class,
+            Ink.class,
+            TextShadow.class);
+
     @Bean
     OpenAPI describedApi() {
         return new OpenAPI().info(new Info().title("Salt Drum").version("1").description("Captions for short videos."));
@@ -130,14 +141,7 @@ class OpenApiSettings {
         return api -> {
             api.setServers(List.of());
             LookSchemas.add(api);
-            name(api, Edit.class);
-            name(api, Mark.class);
-            name(api, PaintLayer.class);
-            name(api, Paint.class);
-            name(api, Accent.class);
-            name(api, Spoken.class);
-            name(api, Ink.class);
-            name(api, TextShadow.class);
+            UNIONS.forEach(union -> UnionSchemas.add(api, union));
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 // A look that is changed says only some of it.
                 if (!name.equals("Patch") && !name.endsWith("Request") || name.equals("EditRequest")) {
@@ -147,23 +151,11 @@ class OpenApiSettings {
         };
     }
 
-    /** The kinds as they are written, which the generator would take for class names. */
-    private static void name(OpenAPI api, Class<?> sealed) {
-        Schema<?> schema = api.getComponents().getSchemas().get(sealed.getSimpleName());
-        for (JsonSubTypes.Type type : sealed.getAnnotation(JsonSubTypes.class).value()) {
-            schema.getDiscriminator()
-                    .mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
-        }
-    }
-
     private static void require(String name, Schema<?> schema) {
         if (schema.getProperties() != null) {
             List<String> required = new ArrayList<>(schema.getProperties().keySet());
             required.removeIf(field -> OPTIONAL.contains(name + "." + field));
             schema.setRequired(required);
-        }
-        if (schema.getAllOf() != null) {
-            schema.getAllOf().forEach(part -> require(name, part));
         }
     }
 }

@@ -1,0 +1,44 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNotices } from '../notices/notices';
+import { keys } from './queries';
+import { queryClient } from './queryClient';
+import { bodyOf, server } from './server';
+import type { Job, WordsRequest } from './types';
+
+export const useJobs = (id: string) =>
+  useQuery({
+    queryKey: keys.jobs(id),
+    queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/jobs', { params: { path: { clipId: id } } })),
+  });
+
+function useJobChange<In>(clipId: string, send: (input: In) => Promise<{ data?: Job }>) {
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: send,
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: keys.jobs(clipId) }),
+    onError: (error) => notice(error.message),
+  });
+}
+
+/** Recognises the words, or places a script. */
+export const useOrderWords = (clipId: string) =>
+  useJobChange(clipId, (body: WordsRequest) =>
+    server.POST('/api/clips/{clipId}/words', { params: { path: { clipId } }, body }),
+  );
+
+/** Measures the picture and the voice. */
+export const useMeasure = (clipId: string) =>
+  useJobChange(clipId, () => server.POST('/api/clips/{clipId}/measure', { params: { path: { clipId } } }));
+
+export const useTranslate = (clipId: string, language: string) =>
+  useJobChange(clipId, (body: { translator: string }) =>
+    server.POST('/api/clips/{clipId}/translations/{language}/translate', {
+      params: { path: { clipId, language } },
+      body,
+    }),
+  );
+
+export const useStopJob = (job: Job) =>
+  useJobChange(job.clipId, () =>
+    server.POST('/api/jobs/{jobId}/stop', { params: { path: { jobId: job.id } } }),
+  );

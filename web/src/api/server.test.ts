@@ -1,0 +1,66 @@
+// @vitest-environment jsdom
+import { afterEach, expect, it, vi } from 'vitest';
+import { onSignedOut, Refused } from './http';
+import { bodyOf, server } from './server';
+
+const clip = { params: { path: { clipId: 'a/b' } } };
+
+/** Answers the next requests, and keeps them. */
+function answering(...answers: (Response | Error)[]) {
+  const sent: Request[] = [];
+  vi.stubGlobal('fetch', async (request: Request) => {
+    sent.push(request);
+    const answer = answers.shift()!;
+    if (answer instanceof Error) throw answer;
+    return answer;
+  });
+  return sent;
+}
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+  document.cookie = 'XSRF-TOKEN=; max-age=0';
+  onSignedOut(() => undefined);
+});
+
+it('puts values into addresses as text', async () => {
+  const sent = answering(Response.json([]));
+  await bodyOf(server.GET('/api/clips', { params: { query: { q: 'tea & salt', shelf: 'HERE' } } }));
+  expect(new URL(sent[0].url).searchParams.get('q')).toBe('tea & salt');
+  const other = answering(Response.json({}));
+  await bodyOf(server.GET('/api/clips/{clipId}', clip));
+  expect(new URL(other[0].url).pathname).toBe('/api/clips/a%2Fb');
+});
+
+it('sends the token with changes only', async () => {
+  document.cookie = 'XSRF-TOKEN=one%2Ftwo';
+  const sent = answering(Response.json({}), new Response(null, { status: 204 }));
+  await bodyOf(server.GET('/api/clips/{clipId}', clip));
+  expect(await bodyOf(server.DELETE('/api/clips/{clipId}', clip))).toBeUndefined();
+  expect(sent.map((request) => request.headers.get('X-XSRF-TOKEN'))).toEqual([null, 'one/two']);
+});
+
+it('throws the sentence of a refusal', async () => {
+  answering(Response.json({ detail: 'This clip was removed.', needs: 'CODE' }, { status: 404 }));
+  await expect(bodyOf(server.GET('/api/clips/{clipId}', clip))).rejects.toMatchObject({
+    status: 404,
+    message: 'This clip was removed.',
+    needs: 'CODE',
+  });
+});
+
+it('tells that the session has ended', async () => {
+  const ended = vi.fn();
+  onSignedOut(ended);
+  answering(Response.json({ detail: 'Sign in first.' }, { status: 401 }));
+  await expect(bodyOf(server.GET('/api/clips/{clipId}', clip))).rejects.toBeInstanceOf(Refused);
+  expect(ended).toHaveBeenCalledOnce();
+});
+
+it('says that nothing was lost if the server cannot be reached', async () => {
+  answering(new TypeError('Failed to fetch'));
+  await expect(bodyOf(server.GET('/api/clips/{clipId}', clip))).rejects.toMatchObject({
+    status: 0,
+    message: expect.stringContaining('Nothing was lost'),
+  });
+});
