@@ -2,7 +2,7 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import { refusal, Refused, sessionEnded, shownToBeOurs, UNREACHABLE } from './http';
 import type { paths } from './schema';
 
-/** Adds the CSRF token, and turns whatever is no success into a {@link Refused}. */
+/** Adds the CSRF token, and throws a {@link Refused} for every answer that is no success. */
 const refusals: Middleware = {
   onRequest({ request }) {
     if (request.method === 'GET') return;
