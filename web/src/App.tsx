@@ -3,6 +3,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { useAnnouncements } from './api/announcements';
 import { onSignedOut } from './api/http';
 import { askWhoIsHere, useSession } from './api/people';
+import { useKeyboard } from './keys/keyboard';
 import { Notices } from './notices/Notices';
 
 // A part of the script for each place, loaded when somebody goes there.
@@ -23,6 +24,7 @@ const waiting = <main className="h-full" aria-busy />;
 /** The workshop, for people with access. */
 function Inside() {
   useAnnouncements();
+  useKeyboard();
   return (
     <>
       <Routes>

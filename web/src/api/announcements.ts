@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { askWhoIsHere } from './people';
 import { presenceKey } from './presence';
-import { keys } from './queries';
+import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import type { Track } from './types';
 

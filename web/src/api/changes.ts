@@ -1,7 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { ChangeQueue, type Made } from './changeQueue';
-import { fetchTrack, keys } from './queries';
+import { fetchTrack } from './queries';
+import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import { bodyOf, server } from './server';
 import type { Edit, Track } from './types';

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { putFile } from './http';
 import { bodyOf, server } from './server';
-import { keys } from './queries';
+import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import type { Clip, Job } from './types';
 

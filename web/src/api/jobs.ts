@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
-import { keys } from './queries';
+import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import { bodyOf, server } from './server';
 import type { Job, WordsRequest } from './types';

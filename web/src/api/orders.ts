@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { bodyOf, server } from './server';
 import { useSettled } from '../ui/useSettled';
-import { keys } from './queries';
+import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import type { Asked } from './types';
 

@@ -3,17 +3,9 @@ import { useCallback } from 'react';
 import { useNotices } from '../notices/notices';
 import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
+import { keys } from './queryKeys';
 import { sceneOf } from './scene';
 import type { Track } from './types';
-
-export const keys = {
-  clips: ['clips'] as const,
-  clip: (id: string) => ['clip', id] as const,
-  track: (id: string) => ['track', id] as const,
-  scene: (id: string) => ['scene', id] as const,
-  jobs: (id: string) => ['jobs', id] as const,
-  orders: ['orders'] as const,
-};
 
 export const useClips = () =>
   useQuery({ queryKey: keys.clips, queryFn: () => bodyOf(server.GET('/api/clips')) });

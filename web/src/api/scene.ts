@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { withBitmaps } from './bitmaps';
 import { newestAnswer } from './newest';
-import { keys } from './queries';
+import { keys } from './queryKeys';
 import { bodyOf, server } from './server';
 import type { Scene } from './types';
 

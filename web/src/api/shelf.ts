@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { bodyOf, server } from './server';
-import { keys } from './queries';
+import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import type { Clip } from './types';
 

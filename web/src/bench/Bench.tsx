@@ -18,6 +18,7 @@ import { NoWords } from '../score/NoWords';
 import { Score } from '../score/Score';
 import { useSelection } from '../state/selection';
 import { usePlayer } from '../player/player';
+import { translate } from '../state/translating';
 import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
 import { TopBar } from './TopBar';
@@ -68,6 +69,7 @@ export function Bench() {
   useEffect(() => {
     useSelection.getState().select({ kind: 'none' });
     useSelection.getState().endTyping();
+    translate(null);
     usePanels.getState().set({
       lens: false,
       history: false,

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { presenceKey, sayHere, sayLeft, type Here } from '../api/presence';
-import { keys } from '../api/queries';
+import { keys } from '../api/queryKeys';
 import { queryClient } from '../api/queryClient';
 import type { Track } from '../api/types';
 import { setOthers } from '../state/others';

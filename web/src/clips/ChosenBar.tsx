@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { useMutation } from '@tanstack/react-query';
 import { useRecipes } from '../api/clients';
 import { bodyOf, server } from '../api/server';
-import { keys } from '../api/queries';
+import { keys } from '../api/queryKeys';
 import { queryClient } from '../api/queryClient';
 import { useStyles } from '../api/styles';
 import type { Recipe } from '../api/types';

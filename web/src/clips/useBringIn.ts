@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { putFile } from '../api/http';
-import { keys } from '../api/queries';
+import { keys } from '../api/queryKeys';
 import { queryClient } from '../api/queryClient';
 import type { Clip } from '../api/types';
 import { useNotices } from '../notices/notices';

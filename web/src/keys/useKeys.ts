@@ -5,8 +5,9 @@ import { useChoices } from '../state/choices';
 import { ACTIONS, keysOf } from './actions';
 import { comboOf } from './combo';
 import { handOf } from './hand';
+import { keepsKey, keptBack } from './keyboard';
 
-/** The bench's keys. A text field, a slider, a menu and a dialog keep theirs. */
+/** The bench's keys, unless the control with the focus keeps them. */
 export function useKeys(clipId: string) {
   const { mutate } = useChange(clipId);
   // The track at the moment of the key: a fast typist is ahead of the page's drawing.
@@ -16,9 +17,8 @@ export function useKeys(clipId: string) {
       const target = e.target as HTMLElement;
       const track = trackNow();
       if (!track || e.defaultPrevented) return;
-      if (target.closest('input, textarea, select, [role=dialog], [role=menu], [role=slider]')) return;
-      const control = !target.closest('[data-word]') && target.closest('button, a');
-      if (control && (e.key === ' ' || e.key === 'Enter')) return;
+      if (keepsKey(target, e)) return;
+      if (keptBack(e)) return e.preventDefault();
       const combo = comboOf(e);
       const chosen = useChoices.getState().keys;
       const action = ACTIONS.find((a) => keysOf(a, chosen).includes(combo));

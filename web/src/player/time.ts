@@ -18,7 +18,7 @@ export function length(ms: number): string {
 
 /**
  * Reads a typed time: `1:06.412`, seconds (`66.4`), or frames (`193f`).
- * @returns milliseconds, or null for what is no time
+ * @returns milliseconds, or null for what is no time, such as 0:99
  */
 export function readTime(text: string, frameMs: number): number | null {
   const typed = text.trim().replace(',', '.');
@@ -26,6 +26,8 @@ export function readTime(text: string, frameMs: number): number | null {
   if (frames) return Math.round(Number(frames[1]) * frameMs);
   const clock = /^(?:(\d+):)?(\d+):(\d{1,2}(?:\.\d*)?)$/.exec(typed);
   if (clock) {
+    // A minute has sixty seconds, an hour sixty minutes.
+    if (Number(clock[3]) >= 60 || (clock[1] !== undefined && Number(clock[2]) >= 60)) return null;
     return Math.round((Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3])) * 1000);
   }
   return /^\d*\.?\d+$|^\d+\.$/.test(typed) ? Math.round(Number(typed) * 1000) : null;

@@ -1,6 +1,9 @@
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
+import { useTrackNow } from '../api/queries';
 import { useTranslationChange } from '../api/translations';
 import type { Cue } from '../api/types';
+import { scrollToCue } from '../state/reveal';
+import { translate, useTranslating } from '../state/translating';
 import { textOf } from '../state/text';
 
 /** The translation of a cue; a click starts typing. Typed text is not translated again. */
@@ -12,17 +15,26 @@ export function BesideLine(props: {
 }) {
   const { clipId, language, cue, translated } = props;
   const change = useTranslationChange(clipId, language);
-  const [typing, setTyping] = useState(false);
+  const trackNow = useTrackNow(clipId);
+  const typing = useTranslating((s) => s.cueId === cue.id);
   const done = useRef(false);
   const text = translated ? textOf(translated.words) : '';
   const byHand = translated?.textByHand;
   const end = (typed: string | null) => {
     if (done.current) return;
     done.current = true;
-    setTyping(false);
+    translate(null);
     if (typed !== null && typed.trim() !== text) {
       change.mutate({ kind: 'retypeCue', cueId: cue.id, text: typed.trim() });
     }
+  };
+  /** To the translation of the next cue. */
+  const goOn = () => {
+    const cues = trackNow()?.cues ?? [];
+    const next = cues[cues.findIndex((c) => c.id === cue.id) + 1];
+    if (!next) return;
+    scrollToCue(next.id);
+    translate(next.id);
   };
   if (typing) {
     return (
@@ -33,9 +45,11 @@ export function BesideLine(props: {
         aria-label={`Translation of this cue (${language})`}
         onBlur={(e) => end(e.target.value)}
         onKeyDown={(e) => {
-          if (e.key === 'Enter') end(e.currentTarget.value);
+          if (e.key === 'Enter') {
+            end(e.currentTarget.value);
+            if (e.ctrlKey || e.metaKey) goOn();
+          }
           if (e.key === 'Escape') end(null);
-          e.stopPropagation();
         }}
         className="mt-0.5 w-full rounded-md bg-page px-1 text-beside italic outline-2 outline-accent"
       />
@@ -46,7 +60,7 @@ export function BesideLine(props: {
       lang={language}
       onClick={() => {
         done.current = false;
-        setTyping(true);
+        translate(cue.id);
       }}
       title={
         byHand ? 'Typed or confirmed by hand: translating again does not change it' : 'Type the translation'

@@ -7,6 +7,7 @@ import type { Cue, Track } from '../api/types';
 import { useChoices } from '../state/choices';
 import { differing } from '../state/differing';
 import { draftOf, dropDraft, holdDraft } from '../state/drafts';
+import { expectField } from '../keys/keyboard';
 import { usePlayer } from '../player/player';
 import { useSelection, type Typing } from '../state/selection';
 import { textOf, tidied, wordAt } from '../state/text';
@@ -119,6 +120,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   };
   const go = async (by: number, caret: 'start' | 'end') => {
     const beside = neighbour(trackNow(), by);
+    if (beside) expectField();
     const track = await keep();
     if (track && beside) type(beside.id, null, caret);
   };
@@ -138,6 +140,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     return now && wordAt(now, tidied(at).length);
   };
   const join = async (first: Cue | undefined, caret: number) => {
+    if (first) expectField();
     const track = await keep();
     if (!track || !first) return;
     const joined = await mutateAsync({ kind: 'joinCues', cueId: first.id }).catch(() => null);
@@ -180,7 +183,6 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
       e.preventDefault();
       act();
     }
-    e.stopPropagation();
   };
   return (
     <>

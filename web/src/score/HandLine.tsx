@@ -60,6 +60,7 @@ export function HandLine({ clip }: { clip: Clip }) {
         <input
           ref={field}
           dir="auto"
+          data-stays
           aria-label="Text of the next cue"
           placeholder={playing ? 'Type along with the voice' : 'Type what is to be read here'}
           onChange={(e) => {
@@ -74,7 +75,6 @@ export function HandLine({ clip }: { clip: Clip }) {
               e.preventDefault();
               usePlayer.getState().toggle();
             }
-            e.stopPropagation();
           }}
           className="min-w-0 flex-1 rounded-md bg-page px-2 py-1 text-score outline-2 outline-accent placeholder:text-soft"
         />

@@ -39,7 +39,6 @@ export function HeadlineText(props: { clip: Clip; headline: Headline; label: str
           e.currentTarget.blur();
         }
         if (e.key === 'Escape') setTyped(null);
-        e.stopPropagation();
       }}
       className={`block w-full resize-none overflow-hidden ${props.className}`}
     />

@@ -56,7 +56,6 @@ function NewCue({ clipId, fromMs, toMs }: { clipId: string; fromMs: number; toMs
         onKeyDown={(e) => {
           if (e.key === 'Enter') end(true);
           if (e.key === 'Escape') end(false);
-          e.stopPropagation();
         }}
         className="w-full rounded-md bg-page px-1.5 py-0.5 text-score outline-2 outline-accent placeholder:text-soft"
       />

@@ -1,10 +1,7 @@
 import { RadioGroup } from 'radix-ui';
 import type { ComponentProps } from 'react';
 
-/**
- * A radio group. With the Tab key its options are chosen by arrow keys, as in any such group; a click returns the
- * keyboard to the bench, where the arrows move between words.
- */
+/** A radio group: reached by the Tab key, its options are chosen by arrow keys. */
 export function OneOf({
   label,
   onChange,
@@ -17,14 +14,5 @@ export function OneOf({
 }
 
 export function One(props: ComponentProps<typeof RadioGroup.Item>) {
-  return (
-    <RadioGroup.Item
-      {...props}
-      onClick={(e) => {
-        props.onClick?.(e);
-        // A key's click has no pointer; the focus stays with it.
-        if (e.detail > 0) e.currentTarget.blur();
-      }}
-    />
-  );
+  return <RadioGroup.Item {...props} />;
 }

@@ -1,31 +1,33 @@
 import { useState } from 'react';
 import { usePlayer } from '../player/player';
 import { exact, readTime } from '../player/time';
+import { Field, type Said } from './Field';
 
 /** A time of the clip, to be typed. */
-export function TimeField({ label, ms, set }: { label: string; ms: number; set: (ms: number) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
+export function TimeField(props: {
+  label: string;
+  ms: number;
+  set: (ms: number) => Said | Promise<Said>;
+  className?: string;
+  onKey?: Parameters<typeof Field>[0]['onKey'];
+}) {
+  const { label, ms, set } = props;
   const frameMs = usePlayer((s) => s.frameMs);
-  const read = typed === null ? ms : readTime(typed, frameMs);
-  const done = () => {
-    if (typed !== null && read !== null && Math.round(read) !== ms) set(Math.round(read));
-    setTyped(null);
-  };
+  const [wrong, setWrong] = useState(false);
   return (
-    <input
-      aria-label={label}
+    <Field
+      label={label}
       title={`${label}: m:ss.mmm, seconds, or frames such as 193f`}
-      value={typed ?? exact(ms)}
-      aria-invalid={read === null}
-      onChange={(e) => setTyped(e.target.value)}
-      onFocus={(e) => e.target.select()}
-      onBlur={done}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') done();
-        if (e.key === 'Escape') setTyped(null);
-        e.stopPropagation();
+      shown={exact(ms)}
+      aria-invalid={wrong}
+      onTyped={(typed) => setWrong(typed !== null && readTime(typed, frameMs) === null)}
+      onKey={props.onKey}
+      take={(typed) => {
+        const read = readTime(typed, frameMs);
+        if (read === null) return `“${typed}” is not a time. It stays ${exact(ms)}.`;
+        return Math.round(read) === ms ? undefined : set(Math.round(read));
       }}
-      className={`w-[74px] rounded-md border bg-paper px-1.5 py-0.5 text-center ${read === null ? 'border-accent' : 'border-rule'}`}
+      className={`w-[74px] rounded-md border bg-paper px-1.5 py-0.5 text-center ${wrong ? 'border-accent' : 'border-rule'} ${props.className ?? ''}`}
     />
   );
 }

@@ -4,6 +4,7 @@ import { useChange } from '../../api/changes';
 import type { Clip, Cue, Edit, Track } from '../../api/types';
 import { exact, readTime } from '../../player/time';
 import { usePlayer } from '../../player/player';
+import { Field } from '../../ui/Field';
 import { Section } from '../../ui/parts';
 
 /** Display times of the track or of the selected cues: each control shows its effect before it is used. */
@@ -65,14 +66,18 @@ function Doing(props: { clip: Clip; track: Track; label: string; edit: Edit; chi
 function Ms({ label, value, set }: { label: string; value: number; set: (ms: number) => void }) {
   return (
     <span className="flex flex-none items-center gap-1 text-note text-soft">
-      <input
-        type="number"
-        aria-label={label}
-        min={10}
-        max={10_000}
-        step={10}
-        value={value}
-        onChange={(e) => set(Math.max(1, Math.min(60_000, Math.round(Number(e.target.value)))))}
+      <Field
+        label={label}
+        inputMode="numeric"
+        shown={String(value)}
+        take={(typed) => {
+          const ms = Number(typed.replace(',', '.'));
+          if (typed === '' || !Number.isFinite(ms))
+            return `“${typed}” is not a number. It stays ${value} ms.`;
+          const within = Math.max(1, Math.min(60_000, Math.round(ms)));
+          set(within);
+          if (within !== Math.round(ms)) return `1 to 60000 ms: it is ${within} ms now.`;
+        }}
         className="w-14 field px-1 py-1 text-right text-ink"
       />
       ms

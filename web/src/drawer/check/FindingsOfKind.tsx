@@ -121,7 +121,6 @@ function OneFinding(props: { clip: Clip; track: Track; finding: Finding; held: b
           onKeyDown={(e) => {
             if (e.key === 'Enter') letStand();
             if (e.key === 'Escape') setWhy(null);
-            e.stopPropagation();
           }}
           onBlur={letStand}
           className="field mt-2 w-full px-2.5 py-1"

@@ -1,6 +1,7 @@
 import { RotateCw } from 'lucide-react';
-import { useState } from 'react';
+
 import type { Clip, Frame, Track } from '../../api/types';
+import { Field } from '../../ui/Field';
 import { Choice, Section } from '../../ui/parts';
 
 const ASPECTS: { value: Frame['aspect']; label: string; about: string }[] = [
@@ -70,36 +71,28 @@ function TypedSize(props: {
   typed: boolean;
   set: (part: Partial<Frame>) => void;
 }) {
-  const [width, setWidth] = useState(String(props.output.width));
-  const [height, setHeight] = useState(String(props.output.height));
-  const take = () => {
-    const size = { width: Number(width), height: Number(height) };
-    if (size.width === props.output.width && size.height === props.output.height) return;
-    if (!Number.isInteger(size.width) || !Number.isInteger(size.height)) return;
-    props.set({ aspect: 'TYPED', typed: size });
+  const take = (side: 'width' | 'height') => (typed: string) => {
+    if (!/^\d+$/.test(typed)) return `“${typed}” is not a number of pixels. It stays ${props.output[side]}.`;
+    props.set({ aspect: 'TYPED', typed: { ...props.output, [side]: Number(typed) } });
   };
-  const onKey = (e: React.KeyboardEvent) => e.key === 'Enter' && take();
+  const field = 'field w-16 px-1.5 py-0.5 text-right';
   return (
     <div className="mt-3 flex items-center gap-2">
       <span className="flex-1">Size{props.typed ? ', typed' : ''}</span>
-      <input
-        aria-label="Width in pixels"
+      <Field
+        label="Width in pixels"
         inputMode="numeric"
-        value={width}
-        onChange={(e) => setWidth(e.target.value)}
-        onBlur={take}
-        onKeyDown={onKey}
-        className="field w-16 px-1.5 py-0.5 text-right"
+        shown={String(props.output.width)}
+        take={take('width')}
+        className={field}
       />
       ×
-      <input
-        aria-label="Height in pixels"
+      <Field
+        label="Height in pixels"
         inputMode="numeric"
-        value={height}
-        onChange={(e) => setHeight(e.target.value)}
-        onBlur={take}
-        onKeyDown={onKey}
-        className="field w-16 px-1.5 py-0.5 text-right"
+        shown={String(props.output.height)}
+        take={take('height')}
+        className={field}
       />
     </div>
   );

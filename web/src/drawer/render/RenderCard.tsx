@@ -2,7 +2,7 @@ import { Check, ChevronRight, Download, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { bodyOf, server } from '../../api/server';
 import { useReceipt } from '../../api/orders';
-import { keys } from '../../api/queries';
+import { keys } from '../../api/queryKeys';
 import { queryClient } from '../../api/queryClient';
 import type { Job } from '../../api/types';
 import { useNotices } from '../../notices/notices';

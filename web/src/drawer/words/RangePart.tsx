@@ -1,9 +1,8 @@
 import { X } from 'lucide-react';
-import { useState } from 'react';
 import type { Clip } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { usePlayer } from '../../player/player';
-import { exact, readTime } from '../../player/time';
+import { TimeField } from '../../ui/TimeField';
 
 /** The whole clip, or a part of it: typed, set at the playhead, or drawn on the rail with Alt. */
 export function RangePart({ clip }: { clip: Clip }) {
@@ -48,29 +47,17 @@ export function RangePart({ clip }: { clip: Clip }) {
 }
 
 function Time(props: { label: string; ms: number; onSet: (ms: number) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const end = () => {
-    const ms = typed === null ? null : readTime(typed, usePlayer.getState().frameMs);
-    setTyped(null);
-    if (ms !== null) props.onSet(ms);
-  };
   return (
-    <input
-      aria-label={props.label}
-      title="A time, or I and O for the playhead"
-      value={typed ?? exact(props.ms)}
-      onChange={(e) => setTyped(e.target.value)}
-      onBlur={end}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') end();
-        if (e.key === 'i' || e.key === 'o' || e.key === 'I' || e.key === 'O') {
-          e.preventDefault();
-          setTyped(null);
-          props.onSet(usePlayer.getState().timeMs);
-        }
-        e.stopPropagation();
+    <TimeField
+      label={props.label}
+      ms={props.ms}
+      set={props.onSet}
+      // I and O take the playhead.
+      onKey={(e) => {
+        if (!/^[io]$/i.test(e.key)) return false;
+        props.onSet(usePlayer.getState().timeMs);
+        return true;
       }}
-      className="w-[74px] field px-1.5 py-1 text-right text-ink"
     />
   );
 }

@@ -14,6 +14,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
   const [replacement, setReplacement] = useState('');
   const [left, setLeft] = useState<Set<number>>(new Set());
   const [term, setTerm] = useState(false);
+  const [replaced, setReplaced] = useState(0);
   const first = useRef<HTMLInputElement>(null);
   const second = useRef<HTMLInputElement>(null);
   const places = usePlaces(clip.id, track.version, find, replacement);
@@ -28,7 +29,11 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
     if (chosen.length === 0) return;
     change.mutate({ kind: 'replaceText', find, with: replacement, wordIds: chosen.map((p) => p.wordId) });
     if (term && replacement.trim()) addTerm.mutate({ term: replacement.trim(), sayAs: undefined });
-    close();
+    // It stays open for the next place.
+    setReplaced(chosen.length);
+    setFind('');
+    setReplacement('');
+    first.current?.focus();
   };
   const field = 'w-full rounded-lg border border-rule bg-paper px-3 py-2 placeholder:text-soft';
   return (
@@ -40,6 +45,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
         </button>
       </div>
       <form
+        data-stays
         className="space-y-2"
         onSubmit={(e) => {
           e.preventDefault();
@@ -63,6 +69,11 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
           onChange={(e) => setReplacement(e.target.value)}
           className={field}
         />
+        {replaced > 0 && find === '' && (
+          <p role="status" className="text-note text-soft">
+            Replaced at {replaced} {replaced === 1 ? 'place' : 'places'}. Type the next, or close with Esc.
+          </p>
+        )}
         {find.trim() !== '' && (
           <p className="text-note text-soft" aria-live="polite">
             {found.length === 0
@@ -120,7 +131,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
         <MainButton disabled={chosen.length === 0} onClick={replace}>
           <Replace size={16} /> Replace at {chosen.length} {chosen.length === 1 ? 'place' : 'places'}
         </MainButton>
-        <QuietButton onClick={close}>Skip it</QuietButton>
+        <QuietButton onClick={close}>Close</QuietButton>
       </form>
     </section>
   );

@@ -16,9 +16,15 @@ export const player = () => usePlayer.getState();
 export const selection = () => useSelection.getState();
 export const panels = () => usePanels.getState();
 
-/** Goes to the next word after the selected one that is wanted, from the beginning again after the last. */
+const NEAR_MS = 100;
+
+/** Goes to the next word that is wanted after the selected one, or after the playhead; after the last, from the beginning. */
 export function nextFrom(hand: Hand, wanted: (id: number, unsure: boolean) => boolean) {
-  const from = hand.chosen ? hand.wordIndex : -1;
+  const now = usePlayer.getState().timeMs;
+  // The playhead counts where it has left the selected word.
+  const { chosen } = hand;
+  const there = chosen && now > chosen.startMs - NEAR_MS && now < chosen.endMs + NEAR_MS;
+  const from = there ? hand.wordIndex : hand.words.findLastIndex((w) => w.startMs < now - NEAR_MS);
   const next =
     hand.words.find((w, i) => i > from && wanted(w.id, w.unsure)) ??
     hand.words.find((w) => wanted(w.id, w.unsure));

@@ -1,13 +1,28 @@
-import type { Action } from './action';
+import type { Word } from '../../api/types';
+import type { Hand } from '../hand';
+import { player, type Action } from './action';
+
+/** The word before which the cue on the stage is split: the nearest beginning of a word to the playhead. */
+function nextInCue({ track }: Hand): Word | undefined {
+  const now = player().timeMs;
+  const shown = track.cues.find((c) => c.showMs <= now && now < c.hideMs);
+  const away = (word: Word) => Math.abs(word.startMs - now);
+  return shown?.words
+    .slice(1)
+    .reduce<Word | undefined>((best, w) => (best && away(best) <= away(w) ? best : w), undefined);
+}
 
 /** Where cues and lines break. */
 export const BREAK: Action[] = [
   {
     id: 'split',
     group: 'Break',
-    label: 'Split the cue before the word',
+    label: 'Split the cue before the word, or at the playhead',
     keys: ['B'],
-    run: ({ chosen, change }) => (chosen ? () => change({ kind: 'splitCue', wordId: chosen.id }) : null),
+    run: (h) => {
+      const word = h.chosen ?? nextInCue(h);
+      return word ? () => h.change({ kind: 'splitCue', wordId: word.id }) : null;
+    },
   },
   {
     id: 'join',
@@ -34,18 +49,17 @@ export const BREAK: Action[] = [
     group: 'Break',
     label: 'Send the first word to the cue before',
     keys: ['Shift ←'],
-    run: ({ cue, chosen, change }) =>
-      cue ? () => change({ kind: 'moveWord', wordId: (chosen ?? cue.words[0]).id, toNext: false }) : null,
+    run: ({ cue, change }) =>
+      cue ? () => change({ kind: 'moveWord', wordId: cue.words[0].id, toNext: false }) : null,
   },
   {
     id: 'sendOn',
     group: 'Break',
     label: 'Send the last word to the next cue',
     keys: ['Shift →'],
-    run: ({ cue, chosen, change }) =>
+    run: ({ cue, change }) =>
       cue
-        ? () =>
-            change({ kind: 'moveWord', wordId: (chosen ?? cue.words[cue.words.length - 1]).id, toNext: true })
+        ? () => change({ kind: 'moveWord', wordId: cue.words[cue.words.length - 1].id, toNext: true })
         : null,
   },
   {

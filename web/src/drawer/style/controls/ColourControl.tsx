@@ -2,6 +2,8 @@ import { Pipette } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useDropper } from '../../../state/dropper';
+import { readColour } from '../../../ui/colour';
+import { Field } from '../../../ui/Field';
 import { NumberControl } from './NumberControl';
 
 const opaque = (colour: string) => colour.slice(0, 7);
@@ -26,11 +28,10 @@ export function ColourControl(props: {
 }) {
   const { value } = props;
   const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState<string | null>(null);
-  const take = () => {
-    const text = (typed ?? '').trim().replace(/^#?/, '#');
-    if (/^#([0-9a-f]{6}|[0-9a-f]{8})$/i.test(text)) props.onNow(text.toLowerCase());
-    setTyped(null);
+  const take = (typed: string) => {
+    const colour = readColour(typed);
+    if (colour === null) return `“${typed}” is not a colour: a name, or # and six digits. It stays ${value}.`;
+    props.onNow(colour);
   };
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
@@ -62,13 +63,11 @@ export function ColourControl(props: {
               onChange={(e) => props.onSoon(withAlpha(e.target.value, alphaOf(value)))}
               className="h-9 w-12 flex-none cursor-pointer rounded border border-rule bg-paper p-0.5"
             />
-            <input
-              aria-label={`${props.label}, written`}
-              value={typed ?? value}
-              onChange={(e) => setTyped(e.target.value)}
-              onBlur={take}
-              onKeyDown={(e) => e.key === 'Enter' && take()}
-              className="field min-w-0 flex-1 px-2 py-1"
+            <Field
+              label={`${props.label}, written`}
+              shown={value}
+              take={take}
+              className="field w-[108px] px-2 py-1"
             />
             <button
               title="Take a colour from the picture"

@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui';
 import { useRef, useState } from 'react';
+import { Field } from '../../../ui/Field';
 import { useCurve, useCurves } from '../../../api/looks';
 
 /** The part of the plot above and below the way from 0 to 1, for what overshoots. */
@@ -46,26 +47,16 @@ export function CurveControl(props: { label: string; value: string; onNow: (curv
               </button>
             ))}
           </div>
-          <Typed key={props.value} value={props.value} onNow={props.onNow} />
+          <Field
+            label="Curve, written"
+            shown={props.value}
+            maxLength={80}
+            take={(curve) => (curve === '' ? undefined : props.onNow(curve))}
+            className="field w-full px-2 py-1 text-note"
+          />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
-  );
-}
-
-function Typed({ value, onNow }: { value: string; onNow: (curve: string) => void }) {
-  const [text, setText] = useState(value);
-  const take = () => text.trim() && text.trim() !== value && onNow(text.trim());
-  return (
-    <input
-      aria-label="Curve, written"
-      value={text}
-      maxLength={80}
-      onChange={(e) => setText(e.target.value)}
-      onBlur={take}
-      onKeyDown={(e) => e.key === 'Enter' && take()}
-      className="field w-full px-2 py-1 text-note"
-    />
   );
 }
 

@@ -44,6 +44,12 @@ function EmojiList(props: { language: string; onChoose: (emoji: string) => void 
         placeholder="Find an emoji"
         value={search}
         onChange={(e) => setSearch(e.target.value)}
+        onKeyDown={(e) => {
+          const first = found.data?.[0];
+          if (e.key !== 'Enter' || !first || found.isPlaceholderData) return;
+          e.preventDefault();
+          props.onChoose(first.emoji);
+        }}
         className="field mb-2.5 w-full px-2.5 py-1.5"
       />
       <ul className="grid max-h-[300px] grid-cols-7 gap-0.5 overflow-y-auto overscroll-contain">

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { flushSync } from 'react-dom';
+import { Field } from '../../../ui/Field';
 
 /** A part of something, “of the frame”, is shown in parts of a hundred. */
 const PARTS = 'of the ';
@@ -19,7 +19,6 @@ export function NumberControl(props: {
   const factor = parts ? 100 : 1;
   const step = props.step * factor;
   const digits = Math.max(0, Math.ceil(-Math.log10(step) - 1e-9));
-  const [typed, setTyped] = useState<string | null>(null);
   const [held, setHeld] = useState<number | null>(null);
   const grasp = useRef({ x: 0, value: 0 });
   const shown = held ?? props.value;
@@ -40,14 +39,22 @@ export function NumberControl(props: {
     setLast(props.value);
     setHeld(null);
   }
-  const take = () => {
-    if (typed === null) return;
-    const value = Number(typed.replace(',', '.').replace(/[^\d.+-]/g, ''));
-    setTyped(null);
-    if (typed.trim() !== '' && Number.isFinite(value)) {
-      const to = Math.min(props.most, Math.max(props.least, value / factor));
-      setHeld(to);
-      props.onNow(to);
+  const written = (value: number) => (value * factor).toFixed(digits);
+  const take = (typed: string) => {
+    const value = Number(
+      typed
+        .replace(',', '.')
+        .replace('−', '-')
+        .replace(/[\s%a-zµ°×]+$/i, ''),
+    );
+    if (!/\d/.test(typed) || !Number.isFinite(value)) {
+      return `“${typed}” is not a number. It stays ${written(shown)}.`;
+    }
+    const to = Math.min(props.most, Math.max(props.least, value / factor));
+    setHeld(to);
+    props.onNow(to);
+    if (Math.abs(to * factor - value) > 1e-9) {
+      return `${written(props.least)} to ${written(props.most)}: it is ${written(to)} now.`;
     }
   };
   return (
@@ -70,25 +77,16 @@ export function NumberControl(props: {
         {props.label}
       </span>
       <span className="flex flex-none items-center">
-        <input
-          aria-label={props.label}
+        <Field
+          label={props.label}
           inputMode="decimal"
-          value={typed ?? (shown * factor).toFixed(digits)}
-          onFocus={(e) => e.target.select()}
-          onChange={(e) => setTyped(e.target.value)}
-          onBlur={take}
+          shown={written(shown)}
+          take={take}
           onWheel={(e) => document.activeElement === e.currentTarget && stepBy(e.deltaY < 0 ? 1 : -1)}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') take();
-            else if (e.key === 'Escape') {
-              // Before the field is left, which would take what was typed.
-              flushSync(() => setTyped(null));
-              e.currentTarget.blur();
-            } else if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
-              e.preventDefault();
-              setTyped(null);
-              stepBy((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 10 : 1));
-            }
+          onKey={(e) => {
+            if (e.key !== 'ArrowUp' && e.key !== 'ArrowDown') return false;
+            stepBy((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 10 : 1));
+            return true;
           }}
           className="field w-16 px-1.5 py-0.5 text-right"
         />

@@ -1,0 +1,84 @@
+import { type InputHTMLAttributes, type KeyboardEvent, useEffect, useId, useState } from 'react';
+import { flushSync } from 'react-dom';
+
+/** A sentence about what was typed: why it was refused, or what became of it. Nothing if it was taken as it is. */
+export type Said = string | undefined | void;
+
+const SHOWN_MS = 9000;
+
+/**
+ * A value that is typed: Enter and leaving the field keep it, Escape takes it back. What is refused or becomes another
+ * value is said at the field.
+ */
+export function Field({
+  label,
+  shown,
+  take,
+  onTyped,
+  onKey,
+  className = '',
+  ...rest
+}: {
+  label: string;
+  /** The present value, as it is written. */
+  shown: string;
+  take: (typed: string) => Said | Promise<Said>;
+  /** Tells what is in the field while it is typed; null when nothing is. */
+  onTyped?: (typed: string | null) => void;
+  /** Keys that the field has besides; true if it was one. */
+  onKey?: (e: KeyboardEvent<HTMLInputElement>) => boolean;
+  className?: string;
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange' | 'onBlur' | 'onKeyDown'>) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [said, setSaid] = useState('');
+  const id = useId();
+  useEffect(() => {
+    if (!said) return;
+    const gone = window.setTimeout(() => setSaid(''), SHOWN_MS);
+    return () => window.clearTimeout(gone);
+  }, [said]);
+  const type = (text: string | null) => {
+    setTyped(text);
+    onTyped?.(text);
+  };
+  const end = async () => {
+    if (typed === null) return;
+    const text = typed.trim();
+    type(null);
+    if (text !== shown.trim()) setSaid((await take(text)) ?? '');
+  };
+  return (
+    <span className={`relative inline-flex min-w-0 ${className.includes('w-full') ? 'w-full' : 'flex-none'}`}>
+      <input
+        aria-label={label}
+        {...rest}
+        value={typed ?? shown}
+        aria-describedby={said ? id : undefined}
+        onFocus={(e) => e.target.select()}
+        onChange={(e) => {
+          setSaid('');
+          type(e.target.value);
+        }}
+        onBlur={() => void end()}
+        onKeyDown={(e) => {
+          if (onKey?.(e)) {
+            e.preventDefault();
+            flushSync(() => type(null));
+          } else if (e.key === 'Enter') void end();
+          // At once: leaving the field would keep what was typed.
+          else if (e.key === 'Escape') flushSync(() => type(null));
+        }}
+        className={`${className} ${said ? 'border-accent' : ''}`}
+      />
+      {said && (
+        <span
+          id={id}
+          role="alert"
+          className="absolute top-full right-0 z-30 mt-1 w-max max-w-56 rounded-md bg-ink px-2 py-1 text-left text-tiny leading-snug text-page shadow-lg"
+        >
+          {said}
+        </span>
+      )}
+    </span>
+  );
+}
