@@ -22,7 +22,7 @@ const pages = {
   bench: ['index.html', 'src/App.tsx', 'src/bench/Bench.tsx'],
 };
 // Bytes: a review on a client's telephone, then the page of clips.
-const most = { review: 93_000, clips: 150_000 };
+const most = { review: 93_500, clips: 150_000 };
 for (const [page, parts] of Object.entries(pages)) {
   const bytes = weight(parts);
   console.log(`${page} ${bytes}`);

@@ -64,3 +64,22 @@ it('says that nothing was lost if the server cannot be reached', async () => {
     message: expect.stringContaining('Nothing was lost'),
   });
 });
+
+it('gives the same call within two seconds the same key', async () => {
+  const words = (language: string) =>
+    bodyOf(
+      server.POST('/api/clips/{clipId}/words', { params: { path: { clipId: 'a' } }, body: { language } }),
+    );
+  const clock = vi.spyOn(performance, 'now').mockReturnValue(0);
+  const sent = answering(...[1, 2, 3, 4].map(() => Response.json({})));
+  await Promise.all([words('en'), words('en')]);
+  await words('de');
+  clock.mockReturnValue(2001);
+  await words('en');
+  const [first, second, other, later] = sent.map((request) => request.headers.get('Idempotency-Key'));
+  expect(first).toBeTruthy();
+  expect(second).toBe(first);
+  expect(other).not.toBe(first);
+  expect(later).not.toBe(first);
+  clock.mockRestore();
+});

@@ -2,10 +2,27 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import { refusal, Refused, sessionEnded, shownToBeOurs, UNREACHABLE } from './http';
 import type { paths } from './schema';
 
+const SAME_MS = 2000;
+const sent = new Map<string, { key: string; at: number }>();
+
+/** The key of a call; the same call within two seconds is the same one, and the server does it once. */
+async function keyOf(request: Request): Promise<string> {
+  const call = `${request.url} ${await request.clone().text()}`;
+  const now = performance.now();
+  for (const [other, { at }] of sent) if (now - at > SAME_MS) sent.delete(other);
+  const key =
+    sent.get(call)?.key ??
+    Array.from(crypto.getRandomValues(new Uint32Array(4)), (n) => n.toString(36)).join('');
+  sent.set(call, { key, at: now });
+  return key;
+}
+
 /** Adds the CSRF token, and throws a {@link Refused} for every answer that is no success. */
 const refusals: Middleware = {
-  onRequest({ request }) {
+  async onRequest({ request, schemaPath }) {
     if (request.method === 'GET') return;
+    if (request.method === 'POST' && !/\/track\/|\/(plan|estimates|attempt)$/.test(schemaPath))
+      request.headers.set('Idempotency-Key', await keyOf(request));
     for (const [name, value] of Object.entries(shownToBeOurs())) request.headers.set(name, value);
   },
   async onResponse({ response }) {

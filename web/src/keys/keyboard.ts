@@ -87,6 +87,11 @@ function takeBack(of: HTMLInputElement) {
 /** After the field's own handlers: Enter keeps and Escape takes back, and both give the keyboard back. */
 function closeField(e: KeyboardEvent) {
   const target = e.target as Element;
+  // Longer texts are no values: they stay as they are typed.
+  if (target instanceof HTMLTextAreaElement && e.key === 'Escape' && !target.closest(OPEN)) {
+    window.setTimeout(() => target.blur());
+    return;
+  }
   if (!(target instanceof HTMLInputElement) || !isTextField(target)) return;
   const form = target.closest('form');
   if (
@@ -117,9 +122,13 @@ function onFocus(e: FocusEvent) {
 
 function onKey(e: KeyboardEvent) {
   if (e.key === 'Tab') tabbed = true;
-  // Whoever ends a field by a key knows that it is closed.
+  // A field that is ended by a key did not close by itself.
   if (['Enter', 'Escape', 'Tab'].includes(e.key)) field = null;
-  if (e.key === 'Enter' || e.key === 'Escape') closeField(e);
+  if (e.key === 'Enter' || e.key === 'Escape') {
+    closeField(e);
+    // A list that was opened by a click and closed without a choice.
+    if (e.target instanceof HTMLSelectElement) giveBackSoon('changed');
+  }
 }
 
 /** Watches who has the keyboard, on every page. */

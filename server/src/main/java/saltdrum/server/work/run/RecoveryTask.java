@@ -2,6 +2,7 @@ package saltdrum.server.work.run;
 
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import saltdrum.server.store.AnsweredCallStore;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.job.JobStore;
 import saltdrum.server.store.media.MediaStore;
@@ -21,9 +22,17 @@ class RecoveryTask {
     private final ClipStore clips;
     private final StorageStore storage;
     private final AuditLog audit;
+    private final AnsweredCallStore answered;
 
     RecoveryTask(
-            Workers workers, MediaStore media, JobStore jobs, ClipStore clips, StorageStore storage, AuditLog audit) {
+            Workers workers,
+            MediaStore media,
+            JobStore jobs,
+            ClipStore clips,
+            StorageStore storage,
+            AuditLog audit,
+            AnsweredCallStore answered) {
+        this.answered = answered;
         this.audit = audit;
         this.storage = storage;
         this.clips = clips;
@@ -35,6 +44,7 @@ class RecoveryTask {
     @Scheduled(fixedDelay = JOBS_MS, initialDelay = JOBS_MS)
     void jobs() {
         IgnoreDatabaseOutage.call(workers::putRight);
+        IgnoreDatabaseOutage.call(answered::dropOld);
         IgnoreDatabaseOutage.call(() -> media.sweepHalves(jobs::open));
     }
 
