@@ -1,4 +1,12 @@
-import { type InputHTMLAttributes, type KeyboardEvent, useEffect, useId, useState } from 'react';
+import {
+  type InputHTMLAttributes,
+  type KeyboardEvent,
+  useEffect,
+  useId,
+  useLayoutEffect,
+  useRef,
+  useState,
+} from 'react';
 import { flushSync } from 'react-dom';
 
 /** A sentence about what was typed: why it was refused, or what became of it. Nothing if it was taken as it is. */
@@ -70,15 +78,32 @@ export function Field({
         }}
         className={`${className} ${said ? 'border-accent' : ''}`}
       />
-      {said && (
-        <span
-          id={id}
-          role="alert"
-          className="absolute top-full right-0 z-30 mt-1 w-max max-w-56 rounded-md bg-ink px-2 py-1 text-left text-tiny leading-snug text-page shadow-lg"
-        >
-          {said}
-        </span>
-      )}
+      {said && <Note id={id}>{said}</Note>}
+    </span>
+  );
+}
+
+const EDGE_PX = 8;
+
+/** Under its field, and whole within what scrolls it. */
+function Note({ id, children }: { id: string; children: string }) {
+  const note = useRef<HTMLSpanElement>(null);
+  useLayoutEffect(() => {
+    const element = note.current!;
+    const room = (element.closest('aside, [role=dialog], main') ?? document.body).getBoundingClientRect();
+    const box = element.getBoundingClientRect();
+    const right = Math.max(0, box.right - (room.right - EDGE_PX));
+    const left = Math.max(0, room.left + EDGE_PX - box.left);
+    element.style.transform = `translateX(${left - right}px)`;
+  }, [children]);
+  return (
+    <span
+      ref={note}
+      id={id}
+      role="alert"
+      className="absolute top-full right-0 z-30 mt-1 w-max max-w-56 rounded-md bg-ink px-2 py-1 text-left text-tiny leading-snug text-page shadow-lg"
+    >
+      {children}
     </span>
   );
 }
