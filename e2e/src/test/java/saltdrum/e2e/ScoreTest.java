@@ -252,7 +252,8 @@ class ScoreTest extends MinuteClip {
     void keysCanBeChangedAndTheBrowsersCannotBeTaken() throws Exception {
         String clipId = bringInMinute(draft().words());
         page.keyboard().press("?");
-        page.getByLabel("Key of “Split the cue before the word, or at the playhead”: B").click();
+        page.getByLabel("Key of “Split the cue before the word, or at the playhead”: B")
+                .click();
         page.keyboard().press("Control+t");
         assertThat(page.getByText("belongs to the browser")).isVisible();
         page.keyboard().press("n");
