@@ -172,6 +172,21 @@ describe('a field', () => {
     expect(bench.mock.calls.flat()).toEqual(['Ctrl z']);
   });
 
+  it('is typed over after Enter where a dialog keeps the focus', async () => {
+    render(
+      <Page>
+        <div role="dialog">
+          <Field label="Colour" shown="#fbf7ee" take={taken} />
+        </div>
+      </Page>,
+    );
+    await userEvent.click(screen.getByLabelText('Colour'));
+    await userEvent.keyboard('yelow{Enter}');
+    await settled();
+    await userEvent.keyboard('gold{Enter}');
+    expect(taken.mock.calls).toEqual([['yelow'], ['gold']]);
+  });
+
   it('says why a value was refused, until it is typed again', async () => {
     taken.mockReturnValueOnce('“abc” is not a number. It stays 88.');
     render(<OneField value="88" />);

@@ -72,7 +72,11 @@ export function Field({
           if (onKey?.(e)) {
             e.preventDefault();
             flushSync(() => type(null));
-          } else if (e.key === 'Enter') void end();
+          } else if (e.key === 'Enter') {
+            const field = e.currentTarget;
+            // In a dialog the field keeps the focus: what is typed next replaces the value.
+            void end().then(() => document.activeElement === field && field.select());
+          }
           // At once: leaving the field would keep what was typed.
           else if (e.key === 'Escape') flushSync(() => type(null));
         }}
