@@ -88,6 +88,18 @@ describe('what was clicked', () => {
 });
 
 describe('what was reached by Tab', () => {
+  it('and what a screen reader clicks keeps the focus', async () => {
+    render(
+      <Page>
+        <button>Join</button>
+      </Page>,
+    );
+    await userEvent.tab();
+    fireEvent.click(screen.getByRole('button'));
+    await settled();
+    expect(document.activeElement).toBe(screen.getByRole('button'));
+  });
+
   it('is worked by Space and Enter, and keeps the focus', async () => {
     const clicked = vi.fn();
     render(

@@ -22,8 +22,8 @@ export const isTextField = (element: Element | null): element is HTMLInputElemen
 const isLetter = (e: KeyboardEvent) => e.key.length === 1 && !e.ctrlKey && !e.metaKey && !e.altKey;
 const isUndo = (e: KeyboardEvent) => (e.ctrlKey || e.metaKey) && /^[zy]$/i.test(e.key);
 
-/** The focus was last moved by the keyboard. */
-let tabbed = false;
+/** The focus is moved by the keyboard, or by a screen reader, until a pointer is used; after Tab again. */
+let tabbed = true;
 let pressing = false;
 /** Text that the focused field had when it got the keyboard. */
 let before = '';
