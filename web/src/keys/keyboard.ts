@@ -117,7 +117,8 @@ function onFocus(e: FocusEvent) {
     keptUntil = 0;
     kept = '';
     if (letters) window.setTimeout(() => document.execCommand('insertText', false, letters));
-  } else if (!tabbed && !pressing) giveBackSoon();
+    // What opened a menu or a dialog gets the focus when it closes.
+  } else if (!tabbed && !pressing && target.matches('[aria-haspopup]')) giveBackSoon();
 }
 
 function onKey(e: KeyboardEvent) {
