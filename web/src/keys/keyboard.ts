@@ -150,7 +150,7 @@ export function useKeyboard() {
     on('pointerup', released);
     on('pointercancel', released);
     on('click', () => giveBackSoon());
-    on('change', () => giveBackSoon('changed'));
+    on('change', (e) => e.target instanceof HTMLSelectElement && giveBackSoon('changed'));
     on('input', () => (edited = true));
     on('focusin', onFocus);
     on('keydown', onKey);
