@@ -23,8 +23,8 @@ export function newestAnswer<Answer>(
 }
 
 /**
- * Derives a value from the newest answer of queries with keys [kind, clip, …], once for each answer. The query cache
- * is the only store: nothing is copied out of it.
+ * Derives a value from the newest answer of queries with keys [kind, clip, …], once for each answer. Answers are stored
+ * in the query cache only.
  *
  * @param none the value before the first answer
  * @param shown which of the clip's queries count; by default all
@@ -37,23 +37,19 @@ export function newestOf<Answer extends object, Part>(
 ): Newest<Part> {
   const cache = queryClient.getQueryCache();
   const parts = new WeakMap<Answer, Part>();
-  // Kept until there is a newer one: the query of a new version has no answer at first.
-  const last = new Map<string, Answer>();
-  let looked = new Map<string, Part>();
-  cache.subscribe(() => (looked = new Map()));
+  // The value before is shown until there is a newer one: the query of a new version has no answer at first.
+  const last = new Map<string, Part>();
+  const upToDate = new Set<string>();
+  cache.subscribe(() => upToDate.clear());
 
-  const answer = (clipId: string): Answer | undefined => {
-    const newest = newestAnswer<Answer>([kind, clipId], shown);
-    if (newest) last.set(clipId, newest);
-    return last.get(clipId);
-  };
   const now = (clipId: string): Part => {
-    if (looked.has(clipId)) return looked.get(clipId)!;
-    const found = answer(clipId);
-    if (found && !parts.has(found)) parts.set(found, derive(found));
-    const part = found ? parts.get(found)! : none;
-    looked.set(clipId, part);
-    return part;
+    if (!upToDate.has(clipId)) {
+      const answer = newestAnswer<Answer>([kind, clipId], shown);
+      if (answer && !parts.has(answer)) parts.set(answer, derive(answer));
+      if (answer) last.set(clipId, parts.get(answer)!);
+      upToDate.add(clipId);
+    }
+    return last.get(clipId) ?? none;
   };
   return {
     now,

@@ -1,10 +1,9 @@
 import { shownToBeOurs } from './http';
+import { randomId } from './randomId';
 import { bodyOf, server } from './server';
 
 /** Names this page until it is closed. */
-const PAGE = Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) =>
-  byte.toString(16).padStart(2, '0'),
-).join('');
+const PAGE = randomId();
 
 export const presenceKey = (clipId: string) => ['presence', clipId] as const;
 

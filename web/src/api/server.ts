@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { refusal, Refused, sessionEnded, shownToBeOurs, UNREACHABLE } from './http';
+import { randomId } from './randomId';
 import type { paths } from './schema';
 
 const SAME_MS = 2000;
@@ -10,19 +11,17 @@ async function keyOf(request: Request): Promise<string> {
   const call = `${request.url} ${await request.clone().text()}`;
   const now = performance.now();
   for (const [other, { at }] of sent) if (now - at > SAME_MS) sent.delete(other);
-  const key =
-    sent.get(call)?.key ??
-    Array.from(crypto.getRandomValues(new Uint32Array(4)), (n) => n.toString(36)).join('');
+  const key = sent.get(call)?.key ?? randomId();
   sent.set(call, { key, at: now });
   return key;
 }
 
-/** Adds the CSRF token, and throws a {@link Refused} for every answer that is no success. */
+/** Adds the CSRF token and the key of the call, and throws a {@link Refused} for every answer that is no success. */
 const refusals: Middleware = {
-  async onRequest({ request, schemaPath }) {
+  async onRequest({ request }) {
     if (request.method === 'GET') return;
-    if (request.method === 'POST' && !/\/track\/|\/(plan|estimates|attempt)$/.test(schemaPath))
-      request.headers.set('Idempotency-Key', await keyOf(request));
+    // Which calls are done once, the server decides.
+    if (request.method === 'POST') request.headers.set('Idempotency-Key', await keyOf(request));
     for (const [name, value] of Object.entries(shownToBeOurs())) request.headers.set(name, value);
   },
   async onResponse({ response }) {

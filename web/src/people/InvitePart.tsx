@@ -64,7 +64,10 @@ export function InvitePart({ address }: { address: string }) {
             ))}
           </select>
         )}
-        <button className="h-10 rounded-full bg-accent px-5 font-medium text-on-accent hover:brightness-110">
+        <button
+          disabled={invite.isPending}
+          className="h-10 rounded-full bg-accent px-5 font-medium text-on-accent hover:brightness-110 disabled:opacity-60"
+        >
           Make a link
         </button>
       </form>

@@ -139,7 +139,11 @@ function Row({ person, me, address }: { person: Person; me: boolean; address: st
         </div>
         <div className="flex flex-wrap gap-x-4 gap-y-1 text-note whitespace-nowrap min-[900px]:justify-end">
           {!me && (
-            <button onClick={() => link.mutate(person.id)} className="text-accent underline">
+            <button
+              onClick={() => link.mutate(person.id)}
+              disabled={link.isPending}
+              className="text-accent underline"
+            >
               Link for a new password
             </button>
           )}

@@ -8,7 +8,6 @@ export function TimeField(props: {
   label: string;
   ms: number;
   set: (ms: number) => Said | Promise<Said>;
-  className?: string;
   onKey?: Parameters<typeof Field>[0]['onKey'];
 }) {
   const { label, ms, set } = props;
@@ -27,7 +26,7 @@ export function TimeField(props: {
         if (read === null) return `“${typed}” is not a time. It stays ${exact(ms)}.`;
         return Math.round(read) === ms ? undefined : set(Math.round(read));
       }}
-      className={`w-[74px] rounded-md border bg-paper px-1.5 py-0.5 text-center ${wrong ? 'border-accent' : 'border-rule'} ${props.className ?? ''}`}
+      className={`w-[74px] rounded-md border bg-paper px-1.5 py-0.5 text-center ${wrong ? 'border-accent' : 'border-rule'}`}
     />
   );
 }

@@ -1,5 +1,4 @@
 import { RotateCw } from 'lucide-react';
-
 import type { Clip, Frame, Track } from '../../api/types';
 import { Field } from '../../ui/Field';
 import { Choice, Section } from '../../ui/parts';

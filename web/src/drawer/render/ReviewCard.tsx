@@ -55,6 +55,7 @@ export function ReviewCard({ review, newest }: { review: Review; newest: Job | u
           )}
           <button
             onClick={() => relink.mutate(review.id)}
+            disabled={relink.isPending}
             title="The old link stops working"
             className="text-accent underline"
           >

@@ -113,7 +113,7 @@ public final class CaptionOptions {
     /** Writes a track in the format of the file name's ending, and first reports what that format cannot hold. */
     static void write(Track track, Path out, PrintWriter told) throws IOException {
         CaptionFormat format = CaptionFormats.named(out.getFileName().toString());
-        List<String> lost = format.loses(track, null);
+        List<String> lost = format.losses(track, null);
         if (!lost.isEmpty()) {
             told.println(format.label() + " cannot keep " + String.join("; ", lost) + ".");
         }

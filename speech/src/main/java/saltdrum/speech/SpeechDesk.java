@@ -83,7 +83,7 @@ public final class SpeechDesk {
         if (!english(language) || sound.isEmpty()) {
             return Estimator.place(sound, tokens, lengthMs);
         }
-        if (!here.knows(language)) {
+        if (!here.supports(language)) {
             return aligner().align(sound, tokens, progress, stopped);
         }
         return new ScriptAndVoice(aligner(), here).place(sound, tokens, terms, progress, stopped);
@@ -141,7 +141,7 @@ public final class SpeechDesk {
 
     private Recogniser recogniser(String language) {
         return recognisers.stream()
-                .filter(recogniser -> recogniser.knows(language))
+                .filter(recogniser -> recogniser.supports(language))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(refusal(language)));
     }
@@ -182,7 +182,7 @@ public final class SpeechDesk {
     }
 
     public boolean recognises(String language) {
-        return recognisers.stream().anyMatch(recogniser -> recogniser.knows(language));
+        return recognisers.stream().anyMatch(recogniser -> recogniser.supports(language));
     }
 
     private static boolean english(String language) {

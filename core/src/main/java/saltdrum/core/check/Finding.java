@@ -37,7 +37,7 @@ public record Finding(
         return new Finding(kind, spot, measured, limit, unit, said, ways, reason);
     }
 
-    public Finding letStand(String why) {
+    public Finding dismissed(String why) {
         return new Finding(kind, spot, measured, limit, unit, said, remedies, why);
     }
 

@@ -7,9 +7,9 @@ public final class StyleFile {
     public static final StoredForm<Style> FORM = StoredForm.of(
             "style",
             Style.class,
-            StyleForms::entrancesHaveWhatTheyNeed,
-            StyleForms::looksAreFacets,
-            StyleForms::motionsArePassages);
+            StyleForms::completeEntrances,
+            StyleForms::turnLooksIntoFacets,
+            StyleForms::acceptTransitions);
 
     private StyleFile() {}
 

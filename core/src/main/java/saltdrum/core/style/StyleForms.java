@@ -14,7 +14,7 @@ public final class StyleForms {
     private StyleForms() {}
 
     /** From form 1: every entrance had a length and an amount, used or not. */
-    public static void entrancesHaveWhatTheyNeed(ObjectNode style) {
+    public static void completeEntrances(ObjectNode style) {
         JsonNode entrance = style.path("entrance");
         if (entrance instanceof ObjectNode fields) {
             String kind = fields.path("kind").asString("");
@@ -28,7 +28,7 @@ public final class StyleForms {
     }
 
     /** From form 2: a style had fixed fields, and each voice was complete. */
-    public static void looksAreFacets(ObjectNode style) {
+    public static void turnLooksIntoFacets(ObjectNode style) {
         if (style.has("look")) {
             return;
         }
@@ -72,7 +72,7 @@ public final class StyleForms {
     }
 
     /** From form 3: four entrances had fields of their own; every patch is brought up to date where it is read. */
-    public static void motionsArePassages(ObjectNode style) {}
+    public static void acceptTransitions(ObjectNode style) {}
 
     private static ObjectNode voice(ObjectNode voice) {
         ObjectNode look = JSON.objectNode();

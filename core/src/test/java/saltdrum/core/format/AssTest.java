@@ -167,9 +167,9 @@ class AssTest {
     @Test
     void whatAssCannotHoldIsTold() {
         Track track = Words.track(Recipe.TWO_LINES, "Sand it");
-        assertThat(CaptionFormats.ASS.loses(track, new ShippedStyles().get("Tidemark")))
+        assertThat(CaptionFormats.ASS.losses(track, new ShippedStyles().get("Tidemark")))
                 .contains("motion", "the forms of plates, which become plain boxes");
-        assertThat(CaptionFormats.ASS.loses(track, bent())).containsExactly("motion");
+        assertThat(CaptionFormats.ASS.losses(track, bent())).containsExactly("motion");
     }
 
     /** By hand after the fields that libass documents; numbers that cannot be read rest. */

@@ -90,12 +90,12 @@ class CaptionsTest {
 
     @Test
     void whatIsLostIsSaidBefore() {
-        assertThat(CaptionFormats.SRT.loses(track(), null))
+        assertThat(CaptionFormats.SRT.losses(track(), null))
                 .containsExactly(
                         "the times of 17 words: each cue keeps only its own",
                         "the emphasis of 1 word",
                         "the style and its motion");
-        assertThat(CaptionFormats.WORDS.loses(track(), null)).containsExactly("the style and its motion");
+        assertThat(CaptionFormats.WORDS.losses(track(), null)).containsExactly("the style and its motion");
     }
 
     @Test

@@ -112,8 +112,8 @@ class TtmlTest {
         Read again = Read.of(written, "b.ttml");
         assertThat(settings(again, 0)).isEqualTo(settings(read, 0));
         assertThat(settings(again, 1)).isEqualTo(settings(read, 1));
-        assertThat(CaptionFormats.TTML.loses(read.track(), null)).noneMatch(lost -> lost.contains("place"));
-        assertThat(CaptionFormats.SRT.loses(read.track(), null)).anyMatch(lost -> lost.contains("places"));
+        assertThat(CaptionFormats.TTML.losses(read.track(), null)).noneMatch(lost -> lost.contains("place"));
+        assertThat(CaptionFormats.SRT.losses(read.track(), null)).anyMatch(lost -> lost.contains("places"));
     }
 
     @Test

@@ -117,7 +117,7 @@ class HeadlineTest {
         Track titled = with(put("Low tide", Place.ABOVE));
         for (CaptionFormat format : CaptionFormats.ALL) {
             boolean kept = format == CaptionFormats.WORDS;
-            List<String> lost = format.loses(titled, new ShippedStyles().get("Lantern"));
+            List<String> lost = format.losses(titled, new ShippedStyles().get("Lantern"));
             assertThat(lost.contains("the headline")).as(format.name()).isNotEqualTo(kept);
         }
     }

@@ -233,7 +233,8 @@ public final class Burn {
                     run);
         }
         return new ToolFailedException(
-                "The video could not be made (" + run.why() + "). The clip and its words were not changed.", run);
+                "The video could not be made (" + run.failureReason() + "). The clip and its words were not changed.",
+                run);
     }
 
     private static long cpuMs(String errors) {

@@ -34,8 +34,8 @@ public final class CaptionStream {
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(List.of("-map", "0:s:" + index, "-f", ass ? "ass" : "webvtt", "pipe:1"));
         return ToolRun.text(command, 60, failed -> {
-                    throw new BadInputException(
-                            "The caption stream cannot be read (" + failed.why() + "). The clip was not changed.");
+                    throw new BadInputException("The caption stream cannot be read (" + failed.failureReason()
+                            + "). The clip was not changed.");
                 })
                 .getBytes(StandardCharsets.UTF_8);
     }

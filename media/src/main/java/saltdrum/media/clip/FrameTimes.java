@@ -95,7 +95,7 @@ public final class FrameTimes {
                 }
             });
             if (run.await() != 0) {
-                throw new BadInputException("The clip's frames cannot be read (" + run.why() + ").");
+                throw new BadInputException("The clip's frames cannot be read (" + run.failureReason() + ").");
             }
         }
         return ticks.build().sorted().toArray();

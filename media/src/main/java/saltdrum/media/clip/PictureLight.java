@@ -88,7 +88,7 @@ public final class PictureLight {
                 }
             }
             if (run.await() != 0 || count == 0) {
-                throw new BadInputException("No picture could be read from the clip (" + run.why() + ").");
+                throw new BadInputException("No picture could be read from the clip (" + run.failureReason() + ").");
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

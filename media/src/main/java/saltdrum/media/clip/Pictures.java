@@ -99,7 +99,7 @@ public final class Pictures {
         try {
             byte[] picture = run.output().readAllBytes();
             if (run.await() != 0 || picture.length == 0) {
-                throw new BadInputException("No picture could be read from the clip (" + run.why() + ").");
+                throw new BadInputException("No picture could be read from the clip (" + run.failureReason() + ").");
             }
             return picture;
         } catch (IOException e) {

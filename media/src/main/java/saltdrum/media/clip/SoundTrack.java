@@ -42,7 +42,7 @@ public final class SoundTrack {
                 listener.samples(buffer, n);
             }
             if (run.await() != 0) {
-                throw new BadInputException("The clip's sound cannot be read (" + run.why() + ").");
+                throw new BadInputException("The clip's sound cannot be read (" + run.failureReason() + ").");
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

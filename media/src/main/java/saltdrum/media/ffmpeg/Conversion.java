@@ -42,7 +42,7 @@ public final class Conversion {
                 throw new SaltDrumException("The job was stopped. Nothing of it was kept.");
             }
             if (code != 0) {
-                throw new BadInputException(failed + " (" + run.why() + ").");
+                throw new BadInputException(failed + " (" + run.failureReason() + ").");
             }
         }
     }

@@ -142,7 +142,7 @@ public final class ToolRun implements AutoCloseable {
     }
 
     /** Why it did not do it, in a few words for a person; what it said itself goes to the log. */
-    public String why() {
+    public String failureReason() {
         String said = errors.toString().strip();
         LOG.log(System.Logger.Level.WARNING, "a tool failed: " + said.substring(Math.max(0, said.length() - LOGGED)));
         if (silent) {

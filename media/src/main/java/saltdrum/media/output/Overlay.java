@@ -187,10 +187,10 @@ public final class Overlay {
                 });
             } catch (IOException brokenPipe) {
                 run.await();
-                throw new SaltDrumException("The overlay could not be made (" + run.why() + ").", brokenPipe);
+                throw new SaltDrumException("The overlay could not be made (" + run.failureReason() + ").", brokenPipe);
             }
             if (run.await() != 0) {
-                throw new ToolFailedException("The overlay could not be made (" + run.why() + ").", run);
+                throw new ToolFailedException("The overlay could not be made (" + run.failureReason() + ").", run);
             }
         }
     }

@@ -5,10 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
@@ -20,6 +16,7 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 import saltdrum.server.access.http.Problem;
 import saltdrum.server.store.AnsweredCallStore;
 import saltdrum.server.store.AnsweredCallStore.Answer;
+import saltdrum.server.store.OpaqueIds;
 
 /**
  * A call that is sent twice with the same {@code Idempotency-Key} (IETF draft-ietf-httpapi-idempotency-key-header) is
@@ -84,8 +81,7 @@ final class IdempotencyFilter extends OncePerRequestFilter {
 
     private void again(String id, HttpServletResponse response) throws IOException {
         Optional<Answer> answer = answered.find(id);
-        for (int i = 0; i < WAITS && answer.isEmpty(); i++) {
-            pause();
+        for (int i = 0; i < WAITS && answer.isEmpty() && pause(); i++) {
             answer = answered.find(id);
         }
         if (answer.isEmpty()) {
@@ -99,27 +95,24 @@ final class IdempotencyFilter extends OncePerRequestFilter {
         response.getOutputStream().write(answer.get().body());
     }
 
-    private static void pause() {
+    /** @return false if the server is stopping */
+    private static boolean pause() {
         try {
             Thread.sleep(WAIT_MS);
+            return true;
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+            return false;
         }
     }
 
     /** Of this caller and this address only. */
     private String id(HttpServletRequest request) {
-        String whole = String.join(
+        return OpaqueIds.hash(String.join(
                 "\n",
                 String.valueOf(caller.personId()),
                 request.getRequestURI(),
                 String.valueOf(request.getQueryString()),
-                request.getHeader(KEY));
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(whole.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+                request.getHeader(KEY)));
     }
 }

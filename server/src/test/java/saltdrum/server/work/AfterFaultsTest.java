@@ -40,7 +40,7 @@ class AfterFaultsTest extends JobsOfAClip {
     @Test
     void aJobThatWasStoppingWhenItsServerDiedIsStoppedAndCanBeForgotten() throws Exception {
         String id = left(JobState.STOPPING, DEAD);
-        workers.putRight();
+        workers.recoverJobs();
         assertThat(jobs.get(id).state()).isEqualTo(JobState.STOPPED);
         jobs.remove(id);
     }
@@ -48,7 +48,7 @@ class AfterFaultsTest extends JobsOfAClip {
     @Test
     void aJobThatStandsInNobodysQueueIsDoneAllTheSame() throws Exception {
         String id = left(JobState.RUNNING, null);
-        workers.putRight();
+        workers.recoverJobs();
         assertThat(awaitEnd(id).state()).isEqualTo(JobState.DONE);
     }
 
@@ -77,14 +77,14 @@ class AfterFaultsTest extends JobsOfAClip {
         String other = new ServerName(own.host(), parent, started).toString();
         String id = left(JobState.STOPPING, other);
         String elsewhere = left(JobState.STOPPING, new ServerName("another-machine", 4, 1).toString());
-        workers.putRight();
+        workers.recoverJobs();
         assertThat(jobs.get(id).state()).isEqualTo(JobState.STOPPING);
         assertThat(jobs.get(elsewhere).state()).isEqualTo(JobState.STOPPING);
         assertThat(new ServerName(own.host(), parent, started - 60_000).gone())
                 .as("its number is another's by now")
                 .isTrue();
         sql.update("delete from scheduled_tasks where picked_by in (?, ?)", other, "another-machine~4~1");
-        workers.putRight();
+        workers.recoverJobs();
         assertThat(jobs.get(id).state()).isEqualTo(JobState.STOPPED);
     }
 

@@ -28,7 +28,7 @@ public final class Pronunciations {
     }
 
     private static List<List<String>> of(String word) {
-        List<List<String>> known = Dictionary.ways(word);
+        List<List<String>> known = Dictionary.pronunciations(word);
         return known.isEmpty() ? LetterToSound.shipped().pronounce(word, MOST_GUESSES) : known;
     }
 }

@@ -23,7 +23,7 @@ public final class Dictionary {
     }
 
     /** Every way a word in small letters is said, as phone names; none for a word that is not in it. */
-    public static List<List<String>> ways(String word) {
+    public static List<List<String>> pronunciations(String word) {
         return Holder.WORDS.of(word).stream()
                 .map(phones -> List.of(phones.split(" ")))
                 .toList();

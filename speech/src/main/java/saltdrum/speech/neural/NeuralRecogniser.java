@@ -45,13 +45,13 @@ public final class NeuralRecogniser implements Recogniser {
     }
 
     @Override
-    public boolean knows(String language) {
+    public boolean supports(String language) {
         return shelf.find(language) != null;
     }
 
     /** Loads a language's model, so that the first clip need not wait. */
     public void warm(String language) {
-        if (knows(language)) {
+        if (supports(language)) {
             Loaded model = load(language);
             try (SpeechModel.Heard heard = model.model.hear(Sound.of(new short[Sound.RATE]))) {
                 heard.begin(List.of(Vocabulary.BEGIN)).close();

@@ -43,7 +43,7 @@ public final class OutsideRecogniser implements Recogniser {
     }
 
     @Override
-    public boolean knows(String language) {
+    public boolean supports(String language) {
         return languages.contains(Locale.forLanguageTag(language).getLanguage());
     }
 

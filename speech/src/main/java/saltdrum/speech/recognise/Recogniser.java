@@ -10,7 +10,7 @@ public interface Recogniser {
     String name(String language);
 
     /** @param language BCP 47 tag */
-    boolean knows(String language);
+    boolean supports(String language);
 
     /**
      * Recognises a sound from its beginning to its end.

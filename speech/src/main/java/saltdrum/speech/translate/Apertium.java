@@ -42,7 +42,7 @@ public final class Apertium implements Translator {
     }
 
     @Override
-    public boolean knows(String from, String to) {
+    public boolean supports(String from, String to) {
         return direction(from, to) != null;
     }
 

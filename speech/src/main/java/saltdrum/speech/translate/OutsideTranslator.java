@@ -27,7 +27,7 @@ public final class OutsideTranslator implements Translator {
 
     /** Accepts any pair; the service refuses those it does not support. */
     @Override
-    public boolean knows(String from, String to) {
+    public boolean supports(String from, String to) {
         return true;
     }
 

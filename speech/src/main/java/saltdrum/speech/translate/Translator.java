@@ -8,7 +8,7 @@ public interface Translator {
     /** What a person reads on the button. */
     String name();
 
-    boolean knows(String from, String to);
+    boolean supports(String from, String to);
 
     /**
      * @return one text for each, in order

@@ -16,7 +16,7 @@ class DictionaryTest {
         Dictionary.read((word, phones) ->
                 all.computeIfAbsent(word, w -> new LinkedHashSet<>()).add(List.of(phones.split(" "))));
         List<String> others = all.entrySet().stream()
-                .filter(entry -> !Dictionary.ways(entry.getKey()).equals(List.copyOf(entry.getValue())))
+                .filter(entry -> !Dictionary.pronunciations(entry.getKey()).equals(List.copyOf(entry.getValue())))
                 .map(Map.Entry::getKey)
                 .toList();
 
@@ -26,8 +26,8 @@ class DictionaryTest {
 
     @Test
     void whatIsNoWordHasNoWay() {
-        assertThat(Dictionary.ways("")).isEmpty();
-        assertThat(Dictionary.ways("tillerbee")).isEmpty();
-        assertThat(Dictionary.ways("Salt")).isEmpty();
+        assertThat(Dictionary.pronunciations("")).isEmpty();
+        assertThat(Dictionary.pronunciations("tillerbee")).isEmpty();
+        assertThat(Dictionary.pronunciations("Salt")).isEmpty();
     }
 }

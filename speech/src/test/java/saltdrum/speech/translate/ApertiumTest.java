@@ -27,14 +27,14 @@ class ApertiumTest {
     @Test
     void knowsThePairsThatAreInstalled() throws Exception {
         Apertium apertium = program("cat");
-        assertThat(apertium.knows("en", "es")).isTrue();
-        assertThat(apertium.knows("en-GB", "es-MX")).isTrue();
-        assertThat(apertium.knows("es", "en")).isFalse();
-        assertThat(apertium.knows("en", "null"))
+        assertThat(apertium.supports("en", "es")).isTrue();
+        assertThat(apertium.supports("en-GB", "es-MX")).isTrue();
+        assertThat(apertium.supports("es", "en")).isFalse();
+        assertThat(apertium.supports("en", "null"))
                 .as("well formed, and no language")
                 .isFalse();
-        assertThat(apertium.knows("", "xxxxxxxx")).isFalse();
-        assertThat(new Apertium(folder.resolve("nothing-here").toString()).knows("en", "es"))
+        assertThat(apertium.supports("", "xxxxxxxx")).isFalse();
+        assertThat(new Apertium(folder.resolve("nothing-here").toString()).supports("en", "es"))
                 .isFalse();
     }
 
@@ -68,7 +68,7 @@ class ApertiumTest {
     @Test
     void theProgramItselfTranslatesCueByCue() {
         Apertium apertium = new Apertium();
-        Assumptions.assumeTrue(apertium.knows("en", "es"), "apertium-eng-spa is not installed");
+        Assumptions.assumeTrue(apertium.supports("en", "es"), "apertium-eng-spa is not installed");
         List<String> spanish =
                 apertium.translate(List.of("Three boats", "The old house & the sea"), "en", "es", () -> false);
         assertThat(spanish.get(0)).startsWithIgnoringCase("tres ");

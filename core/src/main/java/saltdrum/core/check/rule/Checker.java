@@ -44,7 +44,7 @@ public final class Checker {
         for (Check check : checks) {
             for (Finding finding : check.of(subject)) {
                 String reason = stands.get(finding.kind().written() + finding.at());
-                all.add(reason == null ? finding : finding.letStand(reason));
+                all.add(reason == null ? finding : finding.dismissed(reason));
             }
         }
         all.sort(Comparator.comparingInt((Finding finding) -> finding.spot().ms())

@@ -96,7 +96,7 @@ public abstract class CaptionFormat {
      *
      * @param style of the track; null where none is written
      */
-    public final List<String> loses(Track track, Style style) {
+    public final List<String> losses(Track track, Style style) {
         List<String> lost = new ArrayList<>();
         List<Word> words = track.words().toList();
         if (!keeps.contains(Keeps.WORD_TIMES) && !words.isEmpty()) {

@@ -39,7 +39,7 @@ public class OwnersLink {
         }
         Path file = file();
         Files.deleteIfExists(file);
-        if (signIn.required() && !people.anOwner()) {
+        if (signIn.required() && !people.hasOwner()) {
             Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
             Files.writeString(file, signIn.url() + "/join/" + people.ownersLink() + "\n");
             LOG.info("There is no owner yet: the link in {} makes the first owner.", file);
@@ -49,7 +49,7 @@ public class OwnersLink {
     /** Deletes the link once there is an owner; it is no longer valid. */
     public void tidy() {
         try {
-            if (people.anOwner()) {
+            if (people.hasOwner()) {
                 Files.deleteIfExists(file());
             }
         } catch (IOException e) {

@@ -124,7 +124,7 @@ class SecondStepController {
     @Operation(summary = "Asks a second step of all: who has none signs in again, and sets one up before anything else")
     @PutMapping("/people/second-step")
     OfAll askOfAll(@RequestBody OfAll request) {
-        store.askOfAll(request.ofAll(), caller.personId());
+        store.requireOfEveryone(request.ofAll(), caller.personId());
         return ofAll();
     }
 

@@ -64,7 +64,7 @@ public class SessionController {
     SessionView session() {
         return new SessionView(
                 signIn.required(),
-                signIn.required() && !people.anOwner(),
+                signIn.required() && !people.hasOwner(),
                 signIn.url(),
                 caller.person().map(PersonView::of).orElse(null),
                 caller.newcomer(),

@@ -85,7 +85,7 @@ class CaptionController {
         Track track = tracks.shown(clips.get(clipId).id(), language).track();
         return CaptionFormats.ALL.stream()
                 .map(format -> new FormatView(
-                        format.name(), format.label(), format.endings(), format.loses(track, styles.of(track))))
+                        format.name(), format.label(), format.endings(), format.losses(track, styles.of(track))))
                 .toList();
     }
 

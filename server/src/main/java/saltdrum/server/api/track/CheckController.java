@@ -75,7 +75,7 @@ class CheckController {
     @GetMapping("/clips/{clipId}/findings")
     FindingsService.Found findings(@PathVariable String clipId) {
         FindingsService.Found found = inspector.look(clipId);
-        tracks.looked(clipId, found.version(), found.open());
+        tracks.saveOpenFindings(clipId, found.version(), found.open());
         return found;
     }
 

@@ -103,7 +103,7 @@ public class PlanController {
     List<EstimateView> estimates(@RequestBody OrderAsked asked) {
         return planner.plan(asked).lines().stream()
                 .map(line -> {
-                    Deliveries.Told estimate = deliveries.estimate(line.clip(), line.order());
+                    Deliveries.PacedEstimate estimate = deliveries.estimate(line.clip(), line.order());
                     return estimate == null
                             ? new EstimateView(null, null)
                             : new EstimateView(estimate.bytes(), estimate.seconds());

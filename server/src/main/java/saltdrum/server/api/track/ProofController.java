@@ -169,7 +169,7 @@ class ProofController {
         if (word.source() != WordSource.RECOGNISED) {
             return List.of();
         }
-        List<Term> terms = glossary.holdingFor(clip.clientId()).stream()
+        List<Term> terms = glossary.rowsFor(clip.clientId()).stream()
                 .map(row -> new Term(row.term(), row.sayAs()))
                 .toList();
         List<ReadingView> all = new ArrayList<>();

@@ -65,7 +65,7 @@ class TranslationController {
     @GetMapping("/translators")
     List<String> translators(@RequestParam String from, @RequestParam String to) {
         return translators.stream()
-                .filter(translator -> translator.knows(from, to))
+                .filter(translator -> translator.supports(from, to))
                 .map(Translator::name)
                 .toList();
     }

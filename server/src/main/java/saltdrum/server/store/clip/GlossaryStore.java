@@ -21,7 +21,7 @@ public class GlossaryStore {
     }
 
     /** The terms that apply to a client's clips: its own, and those of the workshop with other spellings. */
-    public List<GlossaryRow> holdingFor(Long clientId) {
+    public List<GlossaryRow> rowsFor(Long clientId) {
         Map<String, GlossaryRow> terms = new LinkedHashMap<>();
         mapper.of(clientId).forEach(row -> terms.put(row.term().toLowerCase(Locale.ROOT), row));
         mapper.of(null).forEach(row -> terms.putIfAbsent(row.term().toLowerCase(Locale.ROOT), row));
@@ -30,7 +30,7 @@ public class GlossaryStore {
 
     /** Their words alone. */
     public List<String> termsFor(Long clientId) {
-        return holdingFor(clientId).stream().map(GlossaryRow::term).toList();
+        return rowsFor(clientId).stream().map(GlossaryRow::term).toList();
     }
 
     @Transactional

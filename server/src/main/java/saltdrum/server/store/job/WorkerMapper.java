@@ -19,7 +19,7 @@ interface WorkerMapper {
     void seen(String name, Role role, OffsetDateTime started, int cores, long memoryMb, String lanes);
 
     @Delete("delete from worker where name = #{name}")
-    void gone(String name);
+    void deregister(String name);
 
     @Delete("delete from worker where seen < now() - #{seconds} * interval '1 second'")
     void forget(int seconds);

@@ -30,17 +30,17 @@ public class WorkerStore {
     }
 
     /** It ends, and says so. */
-    public void gone(String name) {
-        mapper.gone(name);
+    public void deregister(String name) {
+        mapper.deregister(name);
     }
 
     /** Those that were not seen for long, and those that are known to have died here. */
-    public void forgetTheDead() {
+    public void removeStale() {
         mapper.forget(FORGOTTEN_SECONDS);
         mapper.all().stream()
                 .map(WorkerRow::name)
                 .filter(name -> ServerName.parse(name).map(ServerName::gone).orElse(true))
-                .forEach(mapper::gone);
+                .forEach(mapper::deregister);
     }
 
     public List<WorkerRow> all() {

@@ -63,7 +63,7 @@ public class PersonStore {
         return ids.isEmpty() ? Set.of() : people.openSessions(ids);
     }
 
-    public boolean anOwner() {
+    public boolean hasOwner() {
         return people.owners() > 0;
     }
 

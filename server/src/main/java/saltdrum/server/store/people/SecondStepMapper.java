@@ -38,7 +38,7 @@ interface SecondStepMapper {
     boolean ofAll();
 
     @Update("update workshop set second_step = #{ofAll}")
-    void askOfAll(boolean ofAll);
+    void requireOfEveryone(boolean ofAll);
 
     @Select("select id from person where code_secret is null")
     List<Long> without();

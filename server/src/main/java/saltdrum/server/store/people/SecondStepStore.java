@@ -69,11 +69,11 @@ public class SecondStepStore {
 
     /** Requires a second step of everyone; people without one are signed out and set it up at the next sign-in. */
     @Transactional
-    public void askOfAll(boolean ofAll, Long asker) {
+    public void requireOfEveryone(boolean ofAll, Long asker) {
         if (ofAll && asker != null && secret(asker) == null) {
             throw new RefusedEditException("Set up your own second step first. Nothing was changed.");
         }
-        steps.askOfAll(ofAll);
+        steps.requireOfEveryone(ofAll);
         if (ofAll) {
             steps.without().forEach(id -> people.endSessions(Long.toString(id), ""));
         }

@@ -123,7 +123,7 @@ public interface TrackMapper {
 
     @Update(
             "update track set looked_version = #{version}, looked_open = #{open} where id = #{id} and version = #{version}")
-    void looked(String id, long version, int open);
+    void saveOpenFindings(String id, long version, int open);
 
     /** Steps that a person can undo or redo: their own, and those without an author. */
     String OF_PERSON = "(#{personId}::bigint is null or person_id is null or person_id = #{personId}::bigint)";

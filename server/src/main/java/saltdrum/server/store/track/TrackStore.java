@@ -272,8 +272,8 @@ public class TrackStore {
     }
 
     /** Stores the number of open findings of that version. */
-    public void looked(String trackId, long version, int open) {
-        mapper.looked(trackId, version, open);
+    public void saveOpenFindings(String trackId, long version, int open) {
+        mapper.saveOpenFindings(trackId, version, open);
     }
 
     /** Other ways to hear some of a track's words. */

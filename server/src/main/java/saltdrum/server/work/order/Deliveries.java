@@ -92,17 +92,17 @@ public class Deliveries {
      *
      * @param seconds at this workshop's pace; {@code sampled} before that is applied
      */
-    public record Told(long bytes, double seconds, double sampled) {}
+    public record PacedEstimate(long bytes, double seconds, double sampled) {}
 
     /** The cached estimate; null if there is none yet. */
-    public Told told(ClipRow clip, WorkOrder.Render order) {
+    public PacedEstimate cachedEstimate(ClipRow clip, WorkOrder.Render order) {
         return paced(known.get(sample(clip, order)));
     }
 
-    private Told paced(Estimate estimate) {
+    private PacedEstimate paced(Estimate estimate) {
         return estimate == null
                 ? null
-                : new Told(
+                : new PacedEstimate(
                         estimate.bytes(), Math.round(10 * jobs.pace() * estimate.seconds()) / 10.0, estimate.seconds());
     }
 
@@ -113,7 +113,7 @@ public class Deliveries {
     }
 
     /** @return null for outputs whose size depends on what is painted, and where too many ask at once */
-    public Told estimate(ClipRow clip, WorkOrder.Render order) {
+    public PacedEstimate estimate(ClipRow clip, WorkOrder.Render order) {
         Sample sample = sample(clip, order);
         // One at a time: concurrent estimates would disturb each other's timing.
         if (!taken()) {

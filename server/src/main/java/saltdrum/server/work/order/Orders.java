@@ -39,7 +39,7 @@ public class Orders {
         int place = 0;
         for (OrderPlanner.Line line : plan.lines()) {
             JobRow job = workers.order(line.clip().id(), line.order());
-            Deliveries.Told told = deliveries.told(line.clip(), line.order());
+            Deliveries.PacedEstimate estimate = deliveries.cachedEstimate(line.clip(), line.order());
             store.addLine(
                     id,
                     job.id(),
@@ -47,9 +47,9 @@ public class Orders {
                     new DeliveryStore.Line(
                             line.fileName(),
                             line.about(),
-                            told == null ? null : told.bytes(),
-                            told == null ? null : told.seconds(),
-                            told == null ? null : told.sampled(),
+                            estimate == null ? null : estimate.bytes(),
+                            estimate == null ? null : estimate.seconds(),
+                            estimate == null ? null : estimate.sampled(),
                             line.trackVersion()));
         }
         return id;

@@ -43,7 +43,7 @@ class RecoveryTask {
 
     @Scheduled(fixedDelay = JOBS_MS, initialDelay = JOBS_MS)
     void jobs() {
-        IgnoreDatabaseOutage.call(workers::putRight);
+        IgnoreDatabaseOutage.call(workers::recoverJobs);
         IgnoreDatabaseOutage.call(answered::dropOld);
         IgnoreDatabaseOutage.call(() -> media.sweepHalves(jobs::open));
     }

@@ -31,9 +31,9 @@ public sealed interface WorkOrder {
     StoredForm<WorkOrder> FORM = StoredForm.of(
             "work order",
             WorkOrder.class,
-            order -> inStyle(order, StyleForms::entrancesHaveWhatTheyNeed),
-            order -> inStyle(order, StyleForms::looksAreFacets),
-            order -> inStyle(order, StyleForms::motionsArePassages));
+            order -> inStyle(order, StyleForms::completeEntrances),
+            order -> inStyle(order, StyleForms::turnLooksIntoFacets),
+            order -> inStyle(order, StyleForms::acceptTransitions));
 
     private static void inStyle(ObjectNode order, StoredForm.Step step) {
         if (order.path("style") instanceof ObjectNode style) {

@@ -35,11 +35,11 @@ class WorkerHeartbeat {
                 Concurrency.cores(),
                 Concurrency.memoryMb(),
                 concurrency.all()));
-        IgnoreDatabaseOutage.call(workers::forgetTheDead);
+        IgnoreDatabaseOutage.call(workers::removeStale);
     }
 
     @PreDestroy
     void gone() {
-        IgnoreDatabaseOutage.call(() -> workers.gone(own.toString()));
+        IgnoreDatabaseOutage.call(() -> workers.deregister(own.toString()));
     }
 }

@@ -111,7 +111,7 @@ public class Workers {
 
     @EventListener(ApplicationReadyEvent.class)
     void start() {
-        putRight();
+        recoverJobs();
         queues.values().forEach(Queue::start);
     }
 
@@ -185,7 +185,7 @@ public class Workers {
     }
 
     /** Repairs the queues after a crash, so that no job waits for a dead worker. */
-    public void putRight() {
+    public void recoverJobs() {
         jobs.pickers().stream()
                 .filter(picker -> ServerName.parse(picker).map(ServerName::gone).orElse(true))
                 .forEach(jobs::releasePicked);

@@ -42,7 +42,7 @@ public class ClipSound {
     }
 
     List<Term> terms(ClipRow clip) {
-        return glossary.holdingFor(clip.clientId()).stream()
+        return glossary.rowsFor(clip.clientId()).stream()
                 .map(row -> new Term(row.term(), row.sayAs()))
                 .toList();
     }
