@@ -6,8 +6,8 @@ import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /**
- * One of two pages on the same clip. It edits the version that it has, which the other may have left behind, and follows the
- * captions by what changed since, as a browser does.
+ * One of two pages on the same clip. It edits the version that it has, which may be old by then, and requests only what has
+ * changed since, as a browser does.
  */
 final class OpenPage {
     private final SiegeTarget target;

@@ -8,8 +8,10 @@ import saltdrum.server.store.review.RemarkRow;
 import saltdrum.server.store.review.ReviewRow;
 
 /**
- * @param path of its link under the workshop's address; missing where a backup was brought back that does not hold it
- * @param fileName of the film; missing where the stage is shown, and where the film was removed
+ * A review: its link, what the link shows, and the client's remarks.
+ *
+ * @param path of its link under the workshop's address; missing after a restore, because backups do not contain links
+ * @param fileName of the film; missing if the stage is shown, or if the film was removed
  * @param language of the translation that is shown; missing for the clip's own words
  * @param open whether its link shows anything: it was not withdrawn, and its time is not over
  * @param verdict the client's newest word about what is shown now
@@ -33,6 +35,8 @@ public record ReviewView(
         List<RemarkView> remarks) {
 
     /**
+     * A remark.
+     *
      * @param atMs moment of the clip it is about; missing for the whole
      * @param wordId word it is about, and {@code said} its spelling at that time
      * @param place its place in the clip's present captions; missing for the whole, and for clients
