@@ -4101,6 +4101,8 @@ export interface components {
             /** Format: int32 */
             changed: number;
             left: string[];
+            /** Format: int32 */
+            lockedCues: number;
         };
         JsonNode: {
             array: boolean;

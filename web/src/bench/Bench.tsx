@@ -7,6 +7,7 @@ import { useMisspelt } from '../api/proof';
 import { useReviews } from '../api/reviews';
 import { KeysDialog } from '../keys/KeysDialog';
 import { usePanels } from '../state/panels';
+import { choicesOf, remember } from '../state/remembered';
 import { stepNamed } from '../state/steps';
 import { useFindings } from '../api/checks';
 import { Drawer } from '../drawer/Drawer';
@@ -74,12 +75,23 @@ export function Bench() {
       lens: false,
       history: false,
       replace: null,
-      beside: null,
-      onStage: null,
+      beside: choicesOf(clipId).beside,
+      onStage: choicesOf(clipId).onStage,
       range: null,
       preview: false,
     });
+    return usePanels.subscribe(({ beside, onStage }) => {
+      const before = choicesOf(clipId);
+      if (beside !== before.beside || onStage !== before.onStage) remember(clipId, { beside, onStage });
+    });
   }, [clipId]);
+  // A translation may have been removed since it was chosen.
+  const translations = clip.data?.translations;
+  useEffect(() => {
+    const { beside, onStage, set } = usePanels.getState();
+    const gone = (tag: string | null) => tag !== null && translations && !translations.includes(tag);
+    if (gone(beside) || gone(onStage)) set({ beside: null, onStage: null });
+  }, [translations]);
   // What was tried is in the track by now.
   const shownVersion = scene.data?.version;
   useEffect(() => {

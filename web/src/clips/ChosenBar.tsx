@@ -21,7 +21,11 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
     onSuccess: (many) => {
       void queryClient.invalidateQueries({ queryKey: keys.clips });
       const told = many.changed === 1 ? 'One clip was changed' : `${many.changed} clips were changed`;
-      notice([`${told}; each can be undone by itself.`, ...many.left].join(' '));
+      const locked =
+        many.lockedCues === 0
+          ? []
+          : [`${many.lockedCues === 1 ? '1 locked cue stays' : `${many.lockedCues} locked cues stay`} as before.`];
+      notice([`${told}; each can be undone by itself.`, ...locked, ...many.left].join(' '));
     },
   });
   const field = 'field px-2 py-1.5';

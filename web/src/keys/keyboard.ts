@@ -76,7 +76,23 @@ function giveBack(why?: 'changed') {
   if (element instanceof HTMLSelectElement && why !== 'changed') return;
   element.blur();
 }
-const giveBackSoon = (why?: 'changed') => window.setTimeout(() => giveBack(why));
+/** Timers that give the keyboard back, and why. */
+const owed = new Map<number, 'changed' | undefined>();
+function giveBackSoon(why?: 'changed') {
+  const timer = window.setTimeout(() => {
+    owed.delete(timer);
+    giveBack(why);
+  });
+  owed.set(timer, why);
+}
+/** On a busy machine a key comes before the timers. */
+function giveBackNow() {
+  for (const [timer, why] of owed) {
+    window.clearTimeout(timer);
+    giveBack(why);
+  }
+  owed.clear();
+}
 
 /** What was typed goes, as if by hand: React hears of it. */
 function takeBack(of: HTMLInputElement) {
@@ -123,6 +139,7 @@ function onFocus(e: FocusEvent) {
 
 function onKey(e: KeyboardEvent) {
   if (e.key === 'Tab') tabbed = true;
+  else giveBackNow();
   // A field that is ended by a key did not close by itself.
   if (['Enter', 'Escape', 'Tab'].includes(e.key)) field = null;
   if (e.key === 'Enter' || e.key === 'Escape') {

@@ -14,7 +14,8 @@ export function useKeys(clipId: string) {
   const trackNow = useTrackNow(clipId);
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      const target = e.target as HTMLElement;
+      // Not the event's target: that may have given the keyboard back just now.
+      const target = document.activeElement ?? document.body;
       const track = trackNow();
       if (!track || e.defaultPrevented) return;
       if (keepsKey(target, e)) return;

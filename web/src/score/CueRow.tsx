@@ -1,9 +1,10 @@
-import { Aperture, ArrowDownToLine, Hand, Lock, Pencil, Scissors } from 'lucide-react';
-import { memo, useRef } from 'react';
+import { Aperture, ArrowDownToLine, Hand, Lock, LockOpen, Pencil, Scissors } from 'lucide-react';
+import { memo, useEffect, useRef } from 'react';
 import { useChange } from '../api/changes';
 import { useTrackNow } from '../api/queries';
 import type { Clip, Cue } from '../api/types';
 import { IconButton } from '../ui/IconButton';
+import { useNotices } from '../notices/notices';
 import { usePanels } from '../state/panels';
 import { settings } from '../state/setting';
 import { CueMenu } from '../menus/CueMenu';
@@ -43,9 +44,15 @@ export const CueRow = memo(function CueRow(props: {
     return track !== undefined && chosenCues(track, s.selected).some((c) => c.id === cue.id);
   });
   const inRun = useSelection((s) => s.selected.kind === 'run') && selected;
-  const typing = useSelection((s) =>
+  const asked = useSelection((s) =>
     s.typing && 'cueId' in s.typing && s.typing.cueId === cue.id ? s.typing : null,
   );
+  const typing = cue.locked ? null : asked;
+  useEffect(() => {
+    if (!asked || !cue.locked) return;
+    useSelection.getState().endTyping();
+    useNotices.getState().say('This cue is locked, so nothing was typed. X unlocks it.');
+  }, [asked, cue.locked]);
   const here = selected || selectedWord !== null;
   const lens = usePanels((s) => s.lens) && here && !inRun;
   const { select, type, extendTo } = useSelection.getState();
@@ -82,29 +89,18 @@ export const CueRow = memo(function CueRow(props: {
               {stamp(cue.showMs)}
             </button>
             <OthersIn cueId={cue.id} />
-            {(cue.brokenByHand || cue.locked) && (
-              <span className="flex justify-end gap-1 text-soft">
-                {cue.brokenByHand && (
-                  <span
-                    title="A break made by hand: re-breaking keeps it"
-                    role="img"
-                    aria-label="Break made by hand"
-                  >
-                    <Hand size={12} />
-                  </span>
-                )}
-                {cue.locked && (
-                  <span
-                    title="Locked: nothing changes it until it is unlocked"
-                    role="img"
-                    aria-label="Locked"
-                    className="text-ink"
-                  >
-                    <Lock size={12} />
-                  </span>
-                )}
-              </span>
-            )}
+            <span className="flex items-center justify-end gap-1 text-soft">
+              {cue.brokenByHand && (
+                <span
+                  title="A break made by hand: re-breaking keeps it"
+                  role="img"
+                  aria-label="Break made by hand"
+                >
+                  <Hand size={12} />
+                </span>
+              )}
+              <LockButton clipId={clip.id} cue={cue} here={here} />
+            </span>
           </div>
           <div className="min-w-0 flex-1 text-score">
             {typing ? (
@@ -190,6 +186,24 @@ export const CueRow = memo(function CueRow(props: {
     </CueMenu>
   );
 });
+
+/** Shows that a cue is locked, and locks or unlocks it; where it is not, only under the hand. */
+function LockButton({ clipId, cue, here }: { clipId: string; cue: Cue; here: boolean }) {
+  const { mutate } = useChange(clipId);
+  const label = cue.locked ? 'Locked: nothing changes it. Unlock it' : 'Lock this cue';
+  return (
+    <button
+      tabIndex={-1}
+      aria-label={label}
+      aria-pressed={cue.locked}
+      title={`${label} (X)`}
+      onClick={() => mutate({ kind: 'lock', cueIds: [cue.id], locked: !cue.locked })}
+      className={`rounded p-0.5 hover:bg-tint ${cue.locked ? 'text-ink' : here ? '' : 'invisible group-hover:visible'}`}
+    >
+      {cue.locked ? <Lock size={12} /> : <LockOpen size={12} />}
+    </button>
+  );
+}
 
 /** The findings of a cue; a click goes there. */
 function FoundIn({ clipId, cueId }: { clipId: string; cueId: number }) {

@@ -53,5 +53,7 @@ export function reachOf(
       said: `every word marked “${roles[role - 1] ?? `emphasis ${role}`}”: ${count(words, 'word')}`,
     };
   }
-  return { scope: 'track', target: {}, said: `the whole track: ${count(track.cues.length, 'cue')}` };
+  const locked = track.cues.filter((c) => c.locked).length;
+  const but = locked === 0 ? '' : `, without ${count(locked, 'locked cue')}`;
+  return { scope: 'track', target: {}, said: `the whole track: ${count(track.cues.length - locked, 'cue')}${but}` };
 }

@@ -12,6 +12,7 @@ import { flushSync } from 'react-dom';
 /** A sentence about what was typed: why it was refused, or what became of it. Nothing if it was taken as it is. */
 export type Said = string | undefined | void;
 
+/** A note is shown for so long, and until a hand does something after that: a slow reader has not moved yet. */
 const SHOWN_MS = 9000;
 
 /**
@@ -42,8 +43,16 @@ export function Field({
   const id = useId();
   useEffect(() => {
     if (!said) return;
-    const gone = window.setTimeout(() => setSaid(''), SHOWN_MS);
-    return () => window.clearTimeout(gone);
+    const seen = new AbortController();
+    const timer = window.setTimeout(() => {
+      for (const type of ['pointerdown', 'keydown']) {
+        document.addEventListener(type, () => setSaid(''), { signal: seen.signal, capture: true });
+      }
+    }, SHOWN_MS);
+    return () => {
+      window.clearTimeout(timer);
+      seen.abort();
+    };
   }, [said]);
   const type = (text: string | null) => {
     setTyped(text);

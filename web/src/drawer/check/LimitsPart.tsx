@@ -2,6 +2,7 @@ import { ChevronDown } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
 import { useLimitParts, useLimits, useSetLimits } from '../../api/checks';
 import type { CheckKind, Clip, Limits } from '../../api/types';
+import { useOpen } from '../../state/remembered';
 import { QuietButton } from '../../ui/parts';
 import { NumberControl } from '../style/controls/NumberControl';
 
@@ -13,7 +14,7 @@ export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKi
   const set = (field: keyof Limits) => (value: number) => keep.mutate({ ...limits!, [field]: value });
   return (
     <div className="divide-y divide-rule border-y border-rule">
-      <Fold title={`Limits ${clip.client ? `of ${clip.client.name}` : 'of the workshop'}`}>
+      <Fold name="limits" title={`Limits ${clip.client ? `of ${clip.client.name}` : 'of the workshop'}`}>
         {limits &&
           parts?.map((part) => (
             <NumberControl
@@ -26,7 +27,7 @@ export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKi
           ))}
         <QuietButton onClick={() => keep.mutate(null)}>Reset to the defaults</QuietButton>
       </Fold>
-      <Fold title="What is checked">
+      <Fold name="checks" title="What is checked">
         <ul className="space-y-2 text-note">
           {kinds.map((kind) => (
             <li key={kind.kind}>
@@ -41,9 +42,18 @@ export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKi
   );
 }
 
-function Fold({ title, children }: { title: string; children: React.ReactNode }) {
+function Fold({
+  name,
+  title,
+  children,
+}: {
+  name: string;
+  title: string;
+  children: React.ReactNode;
+}) {
+  const [open, setOpen] = useOpen(name, false);
   return (
-    <Collapsible.Root>
+    <Collapsible.Root open={open} onOpenChange={setOpen}>
       <Collapsible.Trigger className="group flex w-full items-center justify-between py-2.5 text-left font-semibold">
         {title}
         <ChevronDown

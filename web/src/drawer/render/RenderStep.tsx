@@ -1,5 +1,4 @@
 import { Flame } from 'lucide-react';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { useEstimates, usePlaceOrder } from '../../api/orders';
 import { useLanguages, useOutputs, useSizes } from '../../api/queries';
@@ -8,6 +7,7 @@ import { findings } from '../../state/findings';
 import { usePanels } from '../../state/panels';
 import { length } from '../../player/time';
 import { JobLine } from '../JobLine';
+import { remember, useClipChoices } from '../../state/remembered';
 import { settings } from '../../state/setting';
 import { HowPart } from '../../orders/HowPart';
 import { estimateSentence } from '../../orders/said';
@@ -20,13 +20,14 @@ import { SincePart } from './SincePart';
 
 /** Describes the output, renders it, and lists finished renders. */
 export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jobs: Job[] }) {
-  const [how, setHow] = useState<How>({ quality: 'GOOD' });
+  const { how, outputs: wanted } = useClipChoices(clip.id);
+  const setHow = (to: How) => remember(clip.id, { how: to });
   const onStage = usePanels((s) => s.onStage);
   const languages = useLanguages();
   const language = languages.data?.find((l) => l.tag === onStage)?.name;
   const order = usePlaceOrder();
   const outputs = (useOutputs().data ?? []).filter((o) => clip.sounds > 0 || o.output !== 'SOUND');
-  const [chosen, setChosen] = useState<Set<Output['output']>>(new Set(['BURNED']));
+  const chosen = new Set<Output['output']>(wanted);
   const shows = outputs.some((o) => o.captions && chosen.has(o.output));
   const open = findings.use(clip.id, (f) => f.open.length);
   const sizes = useSizes(clip.id, track.frame).data ?? [];
@@ -63,7 +64,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
                     const next = new Set(chosen);
                     if (e.target.checked) next.add(output.output);
                     else next.delete(output.output);
-                    setChosen(next);
+                    remember(clip.id, { outputs: [...next] });
                   }}
                   className="accent-accent"
                 />

@@ -3,6 +3,7 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { useEmojiSuggestions } from '../../api/emoji';
 import { useChange } from '../../api/changes';
+import { useOpen } from '../../state/remembered';
 import type { Clip, EmojiSuggestion, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useSelection } from '../../state/selection';
@@ -14,7 +15,7 @@ const SHOWN = 4;
 
 /** Suggested emoji, accepted one by one or all; the word's look sets the position. */
 export function EmojiPart({ clip, track }: { clip: Clip; track: Track }) {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useOpen('emoji', false);
   const [refused, setRefused] = useState<ReadonlySet<number>>(new Set());
   const { mutate } = useChange(clip.id);
   const asked = useEmojiSuggestions(clip.id, track.version, open);

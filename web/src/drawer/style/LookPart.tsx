@@ -1,12 +1,13 @@
 import { ChevronDown } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
-import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { useContrast, useFacets, usePalette } from '../../api/looks';
 import type { Clip, Facet, LookView, Origin, Track } from '../../api/types';
 import type { Reach, Scope } from '../../state/scope';
 import { CopyPart } from './CopyPart';
 import { FacetRow } from './FacetRow';
 import { MotionPart } from './MotionPart';
+import { useOpen } from '../../state/remembered';
 import { useLookInHand } from '../../state/useLookInHand';
 
 const OWN: Record<Scope, Origin> = {
@@ -24,7 +25,6 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
   const facets = useFacets();
   const { view, change } = useLookInHand(clip.id, track.version, reach.target);
   const palette = usePalette(clip.id, track.version).data ?? [];
-  const [open, setOpen] = useState(() => new Set(OPEN_AT_FIRST));
   const note = useBeside(view);
   if (!view) return null;
   const words = track.cues.slice(0, 3).flatMap((c) => c.words.map((w) => w.text));
@@ -43,24 +43,13 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
             view.origins.some((o) => o.facet === f.name && o.origin === OWN[reach.scope]),
           );
           return (
-            <Collapsible.Root
-              key={group.group}
-              open={open.has(group.group)}
-              onOpenChange={(on) =>
-                setOpen((before) => {
-                  const after = new Set(before);
-                  if (on) after.add(group.group);
-                  else after.delete(group.group);
-                  return after;
-                })
-              }
-            >
+            <Group key={group.group} name={group.group}>
               <div className="flex items-center">
                 <Collapsible.Trigger className="flex flex-1 items-center justify-between py-2.5 text-left font-semibold">
                   {group.label}
                   <ChevronDown
                     size={16}
-                    className={`text-soft transition-transform ${open.has(group.group) ? '' : '-rotate-90'}`}
+                    className="text-soft transition-transform group-data-[state=closed]/look:-rotate-90"
                   />
                 </Collapsible.Trigger>
                 {own.length > 0 && (
@@ -96,11 +85,21 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
                   />
                 ))}
               </Collapsible.Content>
-            </Collapsible.Root>
+            </Group>
           );
         })}
       </div>
     </>
+  );
+}
+
+/** Opens and closes, and is found so the next time. */
+function Group({ name, children }: { name: string; children: ReactNode }) {
+  const [open, setOpen] = useOpen(name, OPEN_AT_FIRST.includes(name));
+  return (
+    <Collapsible.Root open={open} onOpenChange={setOpen} className="group/look">
+      {children}
+    </Collapsible.Root>
   );
 }
 

@@ -3,6 +3,7 @@ import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useSuggestions } from '../../api/emphasis';
 import { useChange } from '../../api/changes';
+import { useOpen } from '../../state/remembered';
 import type { Clip, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useSelection } from '../../state/selection';
@@ -12,7 +13,7 @@ import { RoleOptions } from './RoleOptions';
 
 /** Suggested emphasis: shown in the score while this is open, accepted one by one or all. */
 export function SuggestPart({ clip, track, roles }: { clip: Clip; track: Track; roles: string[] }) {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useOpen('emphasis', false);
   const [strength, setStrength] = useState(0.5);
   const [role, setRole] = useState(1);
   const change = useChange(clip.id);

@@ -2,7 +2,7 @@ import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react
 import { useChange } from '../../api/changes';
 import { useOrderWords } from '../../api/jobs';
 import { usePolicies } from '../../state/policies';
-import type { Clip, Track } from '../../api/types';
+import type { Clip, Cue, Track } from '../../api/types';
 import { stamp } from '../../player/time';
 import { chosenCues, useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
@@ -58,6 +58,7 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
                 <X size={16} /> Delete it
               </QuietButton>
             )}
+            <LockOfCues clipId={clip.id} cues={chosenCues(track, selected)} what="its cue" />
           </div>
           <ReadingsOf clip={clip} track={track} word={word} />
           <SpellingOf clip={clip} track={track} wordId={word.id} />
@@ -82,12 +83,7 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
             {locked && ', locked'}
           </p>
           <div className="space-y-2">
-            <QuietButton
-              hint="X"
-              onClick={() => change.mutate({ kind: 'lock', cueIds: cues.map((c) => c.id), locked: !locked })}
-            >
-              {locked ? <LockOpen size={16} /> : <Lock size={16} />} {locked ? 'Unlock' : 'Lock'}
-            </QuietButton>
+            <LockOfCues clipId={clip.id} cues={cues} />
             <QuietButton
               disabled={cues.some((c) => c.locked)}
               onClick={() => again.mutate({ ...range, script: cues.map((c) => textOf(c.words)).join(' ') })}
@@ -122,5 +118,19 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
         {locked ? 'Unlock the track' : 'Lock the whole track'}
       </button>
     </Section>
+  );
+}
+
+/** Locks cues, or unlocks them where all are locked. */
+function LockOfCues({ clipId, cues, what = '' }: { clipId: string; cues: Cue[]; what?: string }) {
+  const change = useChange(clipId);
+  const locked = cues.every((c) => c.locked);
+  return (
+    <QuietButton
+      hint="X"
+      onClick={() => change.mutate({ kind: 'lock', cueIds: cues.map((c) => c.id), locked: !locked })}
+    >
+      {locked ? <LockOpen size={16} /> : <Lock size={16} />} {locked ? 'Unlock' : 'Lock'} {what}
+    </QuietButton>
   );
 }

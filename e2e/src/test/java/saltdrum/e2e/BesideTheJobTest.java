@@ -79,7 +79,8 @@ class BesideTheJobTest extends OnTheBench {
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
         Patience.await("the end of all jobs").until(() -> !anyOpen(clipId));
         String draft = String.join(" ", cues(clipId));
-        assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.?]");
+        // What is heard at the very end differs between processors: the model calculates in 8 bits.
+        assertThat(draft).containsIgnoringCase("coats").matches("[A-Z].*[.,?] .*");
         long version = track(clipId).path("head").path("version").asLong();
         page.keyboard().press("Control+z");
         awaitVersionAfter(clipId, version);

@@ -4,7 +4,9 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.Route;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Finds the controls of a page in its DOM, one of each kind: rows that repeat count once. What would leave the bench,
@@ -39,10 +41,10 @@ final class ControlWalk {
                   const there = document.elementFromPoint(x, y);
                   return there && (e.contains(there) || there.contains(e)) ? [x, y] : null;
                 },
-                /** Whether the clip begins to play within two seconds; it rests again after that. */
+                /** Whether the clip begins to play within five seconds; it rests again after that. */
                 plays: async () => {
                   const video = document.querySelector('video');
-                  for (let i = 0; i < 200 && video.paused; i++) await new Promise((done) => setTimeout(done, 10));
+                  for (let i = 0; i < 500 && video.paused; i++) await new Promise((done) => setTimeout(done, 10));
                   const plays = !video.paused;
                   video.pause();
                   return plays;
@@ -74,11 +76,14 @@ final class ControlWalk {
 
     private final Page page;
     private final List<String> changes = new ArrayList<>();
+    private final Set<Request> unanswered = new HashSet<>();
 
     ControlWalk(Page page) {
         this.page = page;
         page.addInitScript("document.addEventListener('DOMContentLoaded', " + SCRIPT + ")");
         page.onRequest(this::note);
+        page.onRequestFinished(unanswered::remove);
+        page.onRequestFailed(unanswered::remove);
         page.route("**/api/**", this::refuse);
         // A download or another page would end the walk.
         page.onDialog(dialog -> {
@@ -94,6 +99,7 @@ final class ControlWalk {
         if (!request.method().equals("GET")
                 && !request.url().matches(".*/(preview|places|attempt|presence/\\w+|plan|estimates|going)(\\?.*)?")) {
             changes.add(request.method() + " " + request.url().replaceAll("^.*?/api", ""));
+            unanswered.add(request);
         }
     }
 
@@ -109,6 +115,13 @@ final class ControlWalk {
         }
     }
 
+    /** Waits until each change is answered: the next one waits for that in the page. */
+    void settle() {
+        page.waitForCondition(unanswered::isEmpty);
+        page.waitForTimeout(50);
+        page.waitForCondition(unanswered::isEmpty);
+    }
+
     /** Changes that were sent since the last call. */
     List<String> changes() {
         List<String> sent = List.copyOf(changes);
@@ -116,10 +129,11 @@ final class ControlWalk {
         return sent;
     }
 
-    /** Waits until such a change is sent. @return false where none was within two seconds */
+    /** Whether such a change is sent within four seconds. */
     boolean sends(String ending) {
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 80; i++) {
             if (changes().stream().anyMatch(change -> change.endsWith(ending))) {
+                settle();
                 return true;
             }
             page.waitForTimeout(50);

@@ -66,6 +66,7 @@ class KeyboardTest extends OnTheBench {
                     continue;
                 }
                 walk.closeAll();
+                walk.settle();
                 List<String> made = walk.changes();
                 String where = step + ", " + kind;
                 String holder = walk.says("walk.holder()");
@@ -75,6 +76,7 @@ class KeyboardTest extends OnTheBench {
                 if (!spacePlays(walk)) {
                     faults.add(where + ": Space does not play");
                 }
+                walk.settle();
                 List<String> again = walk.changes();
                 List<String> all = Stream.concat(made.stream(), again.stream()).toList();
                 // What a slider says is sent when it rests; an edit waits for the answer to the one before.

@@ -97,6 +97,10 @@ public record Track(
                 Math.min(ceiling, cues.get(last).lastWordMs() + aroundMs));
     }
 
+    public int lockedCues() {
+        return (int) cues.stream().filter(Cue::locked).count();
+    }
+
     public int indexOfCue(long cueId) {
         for (int i = 0; i < cues.size(); i++) {
             if (cues.get(i).id() == cueId) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
@@ -87,6 +88,7 @@ public final class ChangesSince {
                 .filter(cue -> !shapes.contains(shape(cue)))
                 .count();
         counted(broken, "cue has other breaks", "cues have other breaks");
+        times();
         Map<Long, Cue> old = new HashMap<>();
         then.cues().forEach(cue -> old.put(cue.id(), cue));
         int looks = (int) now.cues().stream()
@@ -94,6 +96,33 @@ public final class ChangesSince {
                 .filter(cue -> !old.get(cue.id()).look().equals(cue.look()))
                 .count();
         counted(looks, "cue has another look", "cues have another look");
+    }
+
+    /** Of cues with the same words at the same times. */
+    private void times() {
+        Map<Long, CueTime> old = new HashMap<>();
+        Map<Long, List<Object>> spoken = new HashMap<>();
+        List<CueTime> before = CueTime.of(then);
+        for (int i = 0; i < before.size(); i++) {
+            old.put(then.cues().get(i).id(), before.get(i));
+            spoken.put(then.cues().get(i).id(), spoken(then.cues().get(i)));
+        }
+        int other = 0;
+        List<CueTime> present = CueTime.of(now);
+        for (int i = 0; i < present.size(); i++) {
+            Cue cue = now.cues().get(i);
+            boolean same = spoken(cue).equals(spoken.get(cue.id()));
+            if (same && !present.get(i).equals(old.get(cue.id()))) {
+                other++;
+            }
+        }
+        counted(other, "cue is shown at another time", "cues are shown at other times");
+    }
+
+    private static List<Object> spoken(Cue cue) {
+        return cue.words().stream()
+                .<Object>map(word -> List.of(word.id(), word.startMs(), word.endMs()))
+                .toList();
     }
 
     private static List<Object> shape(Cue cue) {

@@ -124,7 +124,8 @@ public sealed interface BreakEdit extends Edit {
             return "Break "
                     + (cueIds == null ? "" : EditDescriptions.count(cueIds.size(), "cue") + " ")
                     + "by " + Quoted.of(recipe.name())
-                    + (releasePins ? ", breaks made by hand released" : "");
+                    + (releasePins ? ", breaks made by hand released" : "")
+                    + (cueIds == null ? EditDescriptions.butLocked(before) : "");
         }
     }
 }

@@ -141,7 +141,7 @@ final class BreakEdits {
         return Edits.replace(track, track.indexOfCue(cue.id()), 1, List.of(broken), track.nextId());
     }
 
-    /** Locked cues are not changed; with a list of cues, neither are all others. */
+    /** Locked cues are not changed and are shown when they were; with a list of cues, neither are all others changed. */
     static Track rebreak(Track track, Rebreak e) {
         Set<Long> wanted = e.cueIds() == null ? null : Edits.existing(track, e.cueIds());
         if (wanted != null && wanted.isEmpty()) {
@@ -163,6 +163,7 @@ final class BreakEdits {
             }
         }
         result.addAll(Breaker.cues(run, e.recipe(), track.language(), ids));
-        return (wanted == null ? track.withRecipe(e.recipe()) : track).withCues(result, ids.peek());
+        Track broken = (wanted == null ? track.withRecipe(e.recipe()) : track).withCues(result, ids.peek());
+        return ShowingEdits.lockedAsBefore(track, broken);
     }
 }

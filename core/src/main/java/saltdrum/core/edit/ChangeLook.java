@@ -129,6 +129,6 @@ public record ChangeLook(
         if (headlineId != null) {
             return "the headline “" + DropHeadline.said(before, headlineId) + "”";
         }
-        return role == null ? "the track" : "emphasis " + role;
+        return (role == null ? "the track" : "emphasis " + role) + EditDescriptions.butLocked(before);
     }
 }

@@ -29,6 +29,12 @@ final class EditDescriptions {
         return cueIds == null || cueIds.isEmpty() ? "" : " in " + count(cueIds.size(), "cue");
     }
 
+    /** For changes of all cues that leave the locked ones alone. */
+    static String butLocked(Track track) {
+        int locked = track.lockedCues();
+        return locked == 0 ? "" : ", without " + count(locked, "locked cue");
+    }
+
     static String by(int ms) {
         return " by " + (ms < 0 ? "−" : "+") + Math.abs(ms) + " ms";
     }

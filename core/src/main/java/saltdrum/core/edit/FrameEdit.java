@@ -32,7 +32,7 @@ public sealed interface FrameEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Style " + style;
+            return "Style " + style + EditDescriptions.butLocked(before);
         }
 
         @Override

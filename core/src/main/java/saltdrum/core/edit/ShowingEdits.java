@@ -1,8 +1,10 @@
 package saltdrum.core.edit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
@@ -55,6 +57,34 @@ final class ShowingEdits {
         return Edits.replace(track, index, 1, List.of(set), track.nextId());
     }
 
+    /** Locked cues are shown and hidden when they were, where another recipe would have moved that. */
+    static Track lockedAsBefore(Track before, Track after) {
+        if (before.lockedCues() == 0) {
+            return after;
+        }
+        Map<Long, CueTime> old = new HashMap<>();
+        List<CueTime> times = CueTime.of(before);
+        for (int i = 0; i < times.size(); i++) {
+            old.put(before.cues().get(i).id(), times.get(i));
+        }
+        List<CueTime> now = CueTime.of(after);
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < now.size(); i++) {
+            Cue cue = after.cues().get(i);
+            boolean moved = cue.locked() && !now.get(i).equals(old.get(cue.id()));
+            cues.add(moved ? shown(cue, now.get(i), old.get(cue.id())) : cue);
+        }
+        return after.withCues(cues, after.nextId());
+    }
+
+    private static Cue shown(Cue cue, CueTime now, CueTime wanted) {
+        CueOverrides given = cue.given() == null ? new CueOverrides(null, null, null) : cue.given();
+        return cue.withGiven(new CueOverrides(
+                wanted.showMs() == now.showMs() ? given.showMs() : Integer.valueOf(wanted.showMs()),
+                wanted.hideMs() == now.hideMs() ? given.hideMs() : Integer.valueOf(wanted.hideMs()),
+                given.settings()));
+    }
+
     /** A time below 0 says: as the words are heard. */
     private static boolean follows(int timeMs) {
         return timeMs < 0;
@@ -87,11 +117,7 @@ final class ShowingEdits {
                 locked.add(cue.id());
                 cues.add(cue);
             } else {
-                CueOverrides old = cue.given() == null ? new CueOverrides(null, null, null) : cue.given();
-                cues.add(cue.withGiven(new CueOverrides(
-                        given.showMs() == now.showMs() ? old.showMs() : Integer.valueOf(given.showMs()),
-                        given.hideMs() == now.hideMs() ? old.hideMs() : Integer.valueOf(given.hideMs()),
-                        old.settings())));
+                cues.add(shown(cue, now, given));
             }
         }
         Track after = track.withCues(cues, track.nextId());

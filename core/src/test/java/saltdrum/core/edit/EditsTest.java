@@ -11,6 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
@@ -110,7 +111,10 @@ class EditsTest {
                     .hasMessageContaining("locked");
         }
         Track again = new Rebreak(Recipe.ONE_WORD, false).on(locked);
-        assertThat(again.cues().get(0)).isEqualTo(locked.cues().get(0));
+        assertThat(again.cues().get(0).words()).isEqualTo(locked.cues().get(0).words());
+        assertThat(again.cues().get(0).lineStarts())
+                .isEqualTo(locked.cues().get(0).lineStarts());
+        assertThat(CueTime.of(again).get(0)).isEqualTo(CueTime.of(locked).get(0));
         assertThat(again.cues()).hasSize(6);
         assertThat(new Lock(List.of(id), false).on(again).cues().get(0).locked())
                 .isFalse();

@@ -45,8 +45,11 @@ class BatchController {
     record ManyRequest(List<String> clips, @MayBeMissing String style, @MayBeMissing Recipe recipe)
             implements FromOutside {}
 
-    /** @param left clips that could not be changed and why, a sentence each */
-    record ManyView(int changed, List<String> left) {}
+    /**
+     * @param left clips that could not be changed and why, a sentence each
+     * @param lockedCues of the clips that were changed: these stay as they were
+     */
+    record ManyView(int changed, List<String> left, int lockedCues) {}
 
     @Operation(summary = "Gives many clips one style, or breaks their words by one recipe")
     @PostMapping("/many")
@@ -63,13 +66,17 @@ class BatchController {
         List<ClipRow> all =
                 new LinkedHashSet<>(request.clips()).stream().map(clips::get).toList();
         List<String> left = new ArrayList<>();
+        int locked = 0;
         for (ClipRow clip : all) {
             try {
-                tracks.change(clip.id(), TrackVersion.NEWEST, edit);
+                locked += tracks.change(clip.id(), TrackVersion.NEWEST, edit)
+                        .after()
+                        .track()
+                        .lockedCues();
             } catch (SaltDrumException refused) {
                 left.add(Quoted.of(clip.name()) + ": " + refused.getMessage());
             }
         }
-        return new ManyView(all.size() - left.size(), left);
+        return new ManyView(all.size() - left.size(), left, locked);
     }
 }

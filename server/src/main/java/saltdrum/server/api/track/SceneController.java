@@ -70,7 +70,7 @@ class SceneController {
             @RequestParam(defaultValue = "0") int fromMs,
             @RequestParam(defaultValue = "2147483647") int toMs,
             @RequestBody Edit edit) {
-        Track tried = edit.on(tracks.shown(clipId, language).track());
+        Track tried = tracks.edited(tracks.shown(clipId, language).track(), edit);
         return scenes.attempt(tried, styles.of(tried), size(clipId), fromMs, toMs);
     }
 

@@ -33,8 +33,9 @@ interface ClipMapper {
               (select coalesce(string_agg(distinct e.step, ' '), '') from edit e
                 where e.track_id = track.id and not e.undone) as steps,
               coalesce(looked_version = track.version, false) as looked, looked_open,
-              (select max(track_version) from job j
-                where j.clip_id = clip.id and j.state = 'DONE' and track_version is not null) as delivered_version
+              (select case when j.content = track.content then track.version else j.track_version end from job j
+                where j.clip_id = clip.id and j.state = 'DONE' and track_version is not null
+                order by j.track_version desc limit 1) as delivered_version
             from clip join track on track.clip_id = clip.id and not track.translation
               left join client on client.id = clip.client_id
             where

@@ -17,6 +17,7 @@ interface DeliveryMapper {
             update job set delivery_id = #{id}, place = #{place}, file_name = #{line.fileName}, about = #{line.about},
               estimated_bytes = #{line.estimatedBytes,jdbcType=BIGINT},
               estimated_seconds = #{line.estimatedSeconds,jdbcType=DOUBLE}, track_version = #{line.trackVersion,jdbcType=BIGINT},
+              content = #{line.content,jdbcType=VARCHAR},
               sampled_seconds = #{line.sampledSeconds,jdbcType=DOUBLE}
             where id = #{jobId}
             """)

@@ -20,6 +20,7 @@ public class DeliveryStore {
      *
      * @param sampledSeconds the estimate from samples, before the machine's pace is applied
      * @param trackVersion of the clip's own captions that it shows; null if it shows none
+     * @param content {@linkplain saltdrum.core.delivery.RenderedContent hash} of these; null if it shows none
      */
     public record Line(
             String fileName,
@@ -27,7 +28,8 @@ public class DeliveryStore {
             Long estimatedBytes,
             Double estimatedSeconds,
             Double sampledSeconds,
-            Long trackVersion) {}
+            Long trackVersion,
+            String content) {}
 
     /** @return its id */
     public String add(String label) {

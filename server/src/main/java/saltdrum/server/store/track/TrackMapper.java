@@ -16,7 +16,7 @@ public interface TrackMapper {
 
     String ROW =
             "id, version, language, style, styling::text as styling, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
-                    + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms, incarnation::text as incarnation";
+                    + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms, incarnation::text as incarnation, content";
 
     @Insert(
             """
@@ -78,7 +78,7 @@ public interface TrackMapper {
             """
             update track set version = #{version}, language = #{language}, style = #{style}, styling = #{styling}::jsonb, recipe = #{recipe}::jsonb,
               frame = #{frame}::jsonb, next_id = #{nextId}, beside = #{beside}::jsonb,
-              changed = now()
+              content = #{content}, changed = now()
             where id = #{id}
             """)
     void update(TrackRow row);

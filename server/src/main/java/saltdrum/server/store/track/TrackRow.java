@@ -5,7 +5,11 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.look.Styling;
 
-/** A track's own row; the length is its clip's, and the incarnation is the database's to give. */
+/**
+ * A track's own row; the length is its clip's, and the incarnation is the database's to give.
+ *
+ * @param content {@linkplain saltdrum.core.delivery.RenderedContent hash} of what would be rendered; null if not read
+ */
 public record TrackRow(
         String id,
         long version,
@@ -17,4 +21,5 @@ public record TrackRow(
         long nextId,
         TrackExtras beside,
         Integer lengthMs,
-        String incarnation) {}
+        String incarnation,
+        String content) {}

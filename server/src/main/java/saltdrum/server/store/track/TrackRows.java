@@ -6,6 +6,7 @@ import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueOverrides;
 import saltdrum.core.cue.Track;
+import saltdrum.core.delivery.RenderedContent;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -88,6 +89,7 @@ final class TrackRows {
                 track.nextId(),
                 track.beside(),
                 track.lengthMs(),
-                null);
+                null,
+                RenderedContent.hash(track));
     }
 }

@@ -14,6 +14,8 @@ import saltdrum.core.edit.Edit;
 import saltdrum.core.merge.Change;
 import saltdrum.core.merge.ConflictingChangeException;
 import saltdrum.core.merge.Rebase;
+import saltdrum.core.style.LockedLooks;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.core.translation.Translation;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
@@ -36,12 +38,19 @@ public class TrackStore {
     private final TrackMapper mapper;
     private final JobMapper jobs;
     private final Actor actor;
+    private final StyleShelf styles;
 
     private final TrackCache newest = new TrackCache();
     private final TransactionTemplate writing;
 
-    TrackStore(TrackMapper mapper, JobMapper jobs, Actor actor, PlatformTransactionManager transactions) {
+    TrackStore(
+            TrackMapper mapper,
+            JobMapper jobs,
+            Actor actor,
+            StyleShelf styles,
+            PlatformTransactionManager transactions) {
         this.actor = actor;
+        this.styles = styles;
         this.jobs = jobs;
         this.mapper = mapper;
         this.writing = new TransactionTemplate(transactions);
@@ -229,7 +238,12 @@ public class TrackStore {
 
     /** An edit, which says itself in the history. See {@link #change(String, TrackVersion, Function, UnaryOperator)}. */
     public StoredChange change(String trackId, TrackVersion on, Edit edit) {
-        return change(trackId, on, edit::said, edit::on);
+        return change(trackId, on, edit::said, track -> edited(track, edit));
+    }
+
+    /** The track as it would be after an edit: locked cues look as before. Nothing is stored. */
+    public Track edited(Track track, Edit edit) {
+        return LockedLooks.kept(track, edit.on(track), styles);
     }
 
     private Runnable step(String trackId, String said, Change change, String jobId) {

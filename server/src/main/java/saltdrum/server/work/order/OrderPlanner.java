@@ -14,6 +14,7 @@ import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.NamePattern;
 import saltdrum.core.delivery.NamePattern.Place;
+import saltdrum.core.delivery.RenderedContent;
 import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.file.CaptionFormat;
@@ -49,6 +50,7 @@ public class OrderPlanner {
      * @param about in words: style, frame, language, size
      * @param size of its picture; null for what has none
      * @param trackVersion of the clip's own captions that it shows; null for what shows none
+     * @param content {@linkplain RenderedContent hash} of these; null for what shows none
      */
     public record Line(
             ClipRow clip,
@@ -57,6 +59,7 @@ public class OrderPlanner {
             String about,
             Size size,
             Long trackVersion,
+            String content,
             WorkOrder.Render order) {}
 
     /** @param left requested files that cannot be made, a sentence each */
@@ -169,8 +172,9 @@ public class OrderPlanner {
                 continue;
             }
             for (String style : kind.styled() ? asked.styles() : none) {
-                Track styled =
-                        style.isEmpty() ? track : new Restyle(styles.get(style).name()).on(track);
+                Track styled = style.isEmpty()
+                        ? track
+                        : tracks.edited(track, new Restyle(styles.get(style).name()));
                 for (String frame : kind.framed() ? asked.frames() : none) {
                     Track framed = sized(clip, frame, asked.how().shortSide(), styled);
                     Draft draft = new Draft(clip, language, kind, format, shown, framed);
@@ -214,6 +218,7 @@ public class OrderPlanner {
                 draft.about(),
                 draft.kind.framed() ? draft.size() : null,
                 own ? draft.shown.version() : null,
+                own ? RenderedContent.hash(draft.shown.track()) : null,
                 order);
     }
 }

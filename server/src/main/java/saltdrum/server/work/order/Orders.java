@@ -50,7 +50,8 @@ public class Orders {
                             estimate == null ? null : estimate.bytes(),
                             estimate == null ? null : estimate.seconds(),
                             estimate == null ? null : estimate.sampled(),
-                            line.trackVersion()));
+                            line.trackVersion(),
+                            line.content()));
         }
         return id;
     }

@@ -21,6 +21,7 @@ import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.edit.ImportEdit.BringInCues;
 import saltdrum.core.edit.MarkEdit.SetEmphasis;
 import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.OnAStoredTrack;
@@ -165,7 +166,7 @@ class TrackStoreTest extends OnAStoredTrack {
         Cue given = track.cues().get(0).withGiven(new CueOverrides(5, null, "align:left"));
         StoredTrack stored = edit(0, new BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
-        Track read = new TrackStore(mapper, jobMapper, () -> null, transactions)
+        Track read = new TrackStore(mapper, jobMapper, () -> null, new ShippedStyles(), transactions)
                 .get(clipId)
                 .track();
         assertThat(read).isEqualTo(stored.track());

@@ -1,0 +1,65 @@
+package saltdrum.core.style;
+
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.Track;
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Look;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.word.Word;
+
+/**
+ * Keeps the look of locked cues through a change of the track's style or of its overrides. Facets that would become
+ * others are written into the cue and its words, and stay there when it is unlocked.
+ */
+public final class LockedLooks {
+    private LockedLooks() {}
+
+    /**
+     * The track after an edit, with its locked cues as they looked before.
+     *
+     * @param after has the same cues
+     * @param styles where the styles of both are found
+     */
+    public static Track kept(Track before, Track after, StyleShelf styles) {
+        boolean same = after.style().equals(before.style()) && after.styling().equals(before.styling());
+        return same || after.lockedCues() == 0 ? after : kept(before, styles.of(before), after, styles.of(after));
+    }
+
+    private static Track kept(Track before, Style styleBefore, Track after, Style styleAfter) {
+        Cascade looks = new Cascade(styleBefore, before.styling());
+        Cascade newLooks = new Cascade(styleAfter, after.styling());
+        List<Cue> cues = new ArrayList<>();
+        for (Cue cue : after.cues()) {
+            cues.add(cue.locked() ? kept(cue, looks, newLooks) : cue);
+        }
+        return after.withCues(cues, after.nextId());
+    }
+
+    private static Cue kept(Cue cue, Cascade looks, Cascade newLooks) {
+        LookPatch own = difference(looks.ofCue(cue), newLooks.ofCue(cue)).over(cue.look());
+        Cue kept = cue.withLook(own);
+        List<Word> words = new ArrayList<>();
+        for (Word word : cue.words()) {
+            LookPatch change = difference(looks.ofWord(cue, word), newLooks.ofWord(kept, word));
+            words.add(change.isEmpty() ? word : word.withLook(change.over(word.look())));
+        }
+        return kept.withWords(words);
+    }
+
+    /** What the new look needs to be the old one again. */
+    private static LookPatch difference(Look old, Look now) {
+        LookPatch difference = LookPatch.NONE;
+        for (Facet<?> facet : Facets.ALL) {
+            difference = restored(facet, old, now).over(difference);
+        }
+        return difference;
+    }
+
+    private static <T> LookPatch restored(Facet<T> facet, Look old, Look now) {
+        T value = old.get(facet);
+        return value.equals(now.get(facet)) ? LookPatch.NONE : LookPatch.of(facet, value);
+    }
+}
