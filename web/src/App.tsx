@@ -21,10 +21,30 @@ const Workshop = lazy(() => import('./workshop/Workshop').then((part) => ({ defa
 
 const waiting = <main className="h-full" aria-busy />;
 
+/** A file that is dropped where nothing takes it never replaces the page. */
+function useKeepsPage() {
+  useEffect(() => {
+    const stop = new AbortController();
+    const files = (e: DragEvent) => !e.defaultPrevented && e.dataTransfer?.types.includes('Files');
+    document.addEventListener(
+      'dragover',
+      (e) => {
+        if (!files(e)) return;
+        e.preventDefault();
+        e.dataTransfer!.dropEffect = 'none';
+      },
+      { signal: stop.signal },
+    );
+    document.addEventListener('drop', (e) => files(e) && e.preventDefault(), { signal: stop.signal });
+    return () => stop.abort();
+  }, []);
+}
+
 /** The workshop, for people with access. */
 function Inside() {
   useAnnouncements();
   useKeyboard();
+  useKeepsPage();
   return (
     <>
       <Routes>

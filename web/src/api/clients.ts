@@ -69,15 +69,25 @@ function useGlossaryChange<Body>(client: number | undefined, send: (body: Body) 
     onSuccess: (saved) => {
       queryClient.setQueryData(['glossary', client], saved);
       void queryClient.invalidateQueries({ queryKey: ['spelling'] });
+      void queryClient.invalidateQueries({ queryKey: ['findings'] });
     },
     onError: (error) => notice(error.message),
   });
 }
 
+let saving: Promise<unknown> = Promise.resolve();
+/** Recognition hears terms that were typed just before. */
+export const termsAreSaved = () => saving;
+
+/** Goes on when the page is left. */
 export const useSaveGlossary = (client: number | undefined) =>
-  useGlossaryChange(client, (body: { text: string }) =>
-    bodyOf(server.PUT('/api/glossary', { params: { query: { client } }, body })),
-  );
+  useGlossaryChange(client, (body: { text: string }) => {
+    const sent = bodyOf(
+      server.PUT('/api/glossary', { params: { query: { client } }, body, keepalive: true }),
+    );
+    saving = sent.catch(() => undefined);
+    return sent;
+  });
 
 /** One more term for this client's later clips. */
 export const useAddTerm = (client: number | undefined) =>

@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
+import { termsAreSaved } from './clients';
 import { bodyOf, server } from './server';
 import type { Job, WordsRequest } from './types';
 
@@ -22,9 +23,10 @@ function useJobChange<In>(clipId: string, send: (input: In) => Promise<{ data?: 
 
 /** Recognises the words, or places a script. */
 export const useOrderWords = (clipId: string) =>
-  useJobChange(clipId, (body: WordsRequest) =>
-    server.POST('/api/clips/{clipId}/words', { params: { path: { clipId } }, body }),
-  );
+  useJobChange(clipId, async (body: WordsRequest) => {
+    await termsAreSaved();
+    return server.POST('/api/clips/{clipId}/words', { params: { path: { clipId } }, body });
+  });
 
 /** Measures the picture and the voice. */
 export const useMeasure = (clipId: string) =>

@@ -22,6 +22,7 @@ import { usePlayer } from '../player/player';
 import { translate } from '../state/translating';
 import { endTrying, useTrying } from '../state/trying';
 import { Stage } from '../stage/Stage';
+import { DroppedFiles } from './DroppedFiles';
 import { TopBar } from './TopBar';
 import { TurnBar } from './TurnBar';
 import { usePresence } from './usePresence';
@@ -117,6 +118,7 @@ export function Bench() {
   const working = jobs.data?.find((j) => j.kind === 'WORDS' && j.open);
   return (
     <div className="flex h-full flex-col">
+      <DroppedFiles clip={clip.data} track={track.data} />
       <TopBar clip={clip.data} track={track.data} step={step} />
       <main className="flex min-h-0 flex-1">
         <Stage

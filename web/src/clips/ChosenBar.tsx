@@ -24,7 +24,9 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
       const locked =
         many.lockedCues === 0
           ? []
-          : [`${many.lockedCues === 1 ? '1 locked cue stays' : `${many.lockedCues} locked cues stay`} as before.`];
+          : [
+              `${many.lockedCues === 1 ? '1 locked cue stays' : `${many.lockedCues} locked cues stay`} as before.`,
+            ];
       notice([`${told}; each can be undone by itself.`, ...locked, ...many.left].join(' '));
     },
   });

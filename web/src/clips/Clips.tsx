@@ -8,8 +8,9 @@ import { ChosenBar } from './ChosenBar';
 import { ClipCard } from './ClipCard';
 import { ShelfBar } from './ShelfBar';
 import { arranged } from './shelf';
-import { useBringIn } from './useBringIn';
+
 import { useShelfAsked } from './useShelfAsked';
+import { CLIP_ENDINGS, useBringIn } from '../upload/useBringIn';
 
 const TYPING_MS = 150;
 
@@ -55,7 +56,7 @@ export function Clips() {
         <input
           ref={chooser}
           type="file"
-          accept="video/mp4,video/quicktime,video/webm,video/x-matroska,application/zip,.zip,.mp4,.mov,.webm,.mkv,.m4v"
+          accept={`video/mp4,video/quicktime,video/webm,video/x-matroska,application/zip,${CLIP_ENDINGS.map((ending) => `.${ending}`).join()}`}
           multiple
           hidden
           data-testid="chooser"

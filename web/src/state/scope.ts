@@ -55,5 +55,9 @@ export function reachOf(
   }
   const locked = track.cues.filter((c) => c.locked).length;
   const but = locked === 0 ? '' : `, without ${count(locked, 'locked cue')}`;
-  return { scope: 'track', target: {}, said: `the whole track: ${count(track.cues.length - locked, 'cue')}${but}` };
+  return {
+    scope: 'track',
+    target: {},
+    said: `the whole track: ${count(track.cues.length - locked, 'cue')}${but}`,
+  };
 }

@@ -3,6 +3,7 @@ import { useChange } from '../../api/changes';
 import type { CheckKind, Clip, Edit, Finding, Remedy, Track } from '../../api/types';
 import { stamp } from '../../player/time';
 import { goTo, nameOf, same, useHeld } from '../../state/findings';
+import { KeepAsTerm } from '../words/ProofPart';
 import { mending } from './mending';
 
 const MOST_SHOWN = 6;
@@ -58,10 +59,9 @@ function OneFinding(props: { clip: Clip; track: Track; finding: Finding; held: b
   const { clip, track, finding, held } = props;
   const change = useChange(clip.id);
   const [why, setWhy] = useState<string | null>(null);
-  const text = track.cues
-    .find((c) => c.id === finding.spot.cueId)
-    ?.words.map((w) => w.text)
-    .join(' ');
+  const cue = track.cues.find((c) => c.id === finding.spot.cueId);
+  const word = cue?.words.find((w) => w.id === finding.spot.wordId);
+  const text = cue?.words.map((w) => w.text).join(' ');
   const letStand = () => {
     if (why?.trim()) {
       change.mutate({
@@ -110,6 +110,7 @@ function OneFinding(props: { clip: Clip; track: Track; finding: Finding; held: b
           )}
         </div>
       )}
+      {held && finding.kind === 'spelling' && word && <KeepAsTerm clip={clip} word={word.text} />}
       {held && why !== null && (
         <input
           autoFocus

@@ -42,15 +42,7 @@ export function LimitsPart({ clip, kinds, looked }: { clip: Clip; kinds: CheckKi
   );
 }
 
-function Fold({
-  name,
-  title,
-  children,
-}: {
-  name: string;
-  title: string;
-  children: React.ReactNode;
-}) {
+function Fold({ name, title, children }: { name: string; title: string; children: React.ReactNode }) {
   const [open, setOpen] = useOpen(name, false);
   return (
     <Collapsible.Root open={open} onOpenChange={setOpen}>

@@ -1,5 +1,4 @@
 import { BookPlus, CheckCheck, Replace, SpellCheck } from 'lucide-react';
-import { useAddTerm, useGlossary } from '../../api/clients';
 import { useUnsureBelow, useWorkshop } from '../../api/hearing';
 import { useSuggestions } from '../../api/proof';
 import { useChange } from '../../api/changes';
@@ -9,6 +8,7 @@ import { usePanels } from '../../state/panels';
 import { actionNamed } from '../../keys/actions';
 import { handOf } from '../../keys/hand';
 import { bare } from '../../state/bare';
+import { useTermOf } from '../../state/termOf';
 import { misspelt } from '../../state/spelling';
 import { useSelection } from '../../state/selection';
 import { QuietButton, Section } from '../../ui/parts';
@@ -84,27 +84,31 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
   );
 }
 
+/** Takes a word into the terms; nothing for one that is there already. */
+export function KeepAsTerm({ clip, word }: { clip: Clip; word: string }) {
+  const { term, take } = useTermOf(clip, word);
+  if (!term) return null;
+  return (
+    <button
+      onClick={take}
+      className="mt-2 flex items-center gap-1.5 text-left text-note text-accent hover:underline"
+    >
+      <BookPlus size={14} className="flex-none" /> “{term}” is a term of {clip.client?.name ?? 'the workshop'}
+    </button>
+  );
+}
+
 /** For a word that is in no dictionary: suggestions, and the glossary. */
 export function SpellingOf({ clip, track, wordId }: { clip: Clip; track: Track; wordId: number }) {
   const wrong = misspelt.use(clip.id, (words) => words.has(wordId));
   const word = track.cues.flatMap((c) => c.words).find((w) => w.id === wordId);
   const suggestions = useSuggestions(clip.id, wrong && word ? word.text : null);
   const { mutate } = useChange(clip.id);
-  const addTerm = useAddTerm(clip.client?.id);
-  const glossary = useGlossary(clip.client?.id);
   if (!word) return null;
   const plain = bare(word.text);
-  const known = glossary.data?.terms.some((t) => t.term.toLowerCase() === plain.toLowerCase());
-  const keep = (
-    <button
-      onClick={() => addTerm.mutate({ term: plain, sayAs: undefined })}
-      className="mt-2 flex items-center gap-1.5 text-note text-accent hover:underline"
-    >
-      <BookPlus size={14} /> “{plain}” is a term of {clip.client?.name ?? 'the workshop'}
-    </button>
-  );
-  // What a hand typed may be a name that recognition gets wrong every time.
-  if (!wrong) return word.source === 'TYPED' && plain && !known ? keep : null;
+  const keep = <KeepAsTerm clip={clip} word={word.text} />;
+  // What a hand typed or confirmed may be a name that recognition gets wrong every time.
+  if (!wrong) return word.source === 'TYPED' || word.source === 'CONFIRMED' ? keep : null;
   return (
     <div className="mt-3 rounded-lg bg-paper p-3">
       <p className="text-note text-soft">Not in a dictionary or glossary. Did you mean:</p>

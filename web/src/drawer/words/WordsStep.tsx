@@ -104,6 +104,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                       </label>
                     ))}
                 </div>
+                <GlossaryPart key={clip.client?.id} clip={clip} />
               </>
             )}
             {!range && (
@@ -127,7 +128,11 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {has && <DraftPart clip={clip} />}
       {has && <FootagePart clip={clip} busy={working !== undefined} />}
       {has && <TranslationPart clip={clip} track={track} />}
-      <GlossaryPart clip={clip} />
+      {!(clip.sounds > 0 && able?.recognised && !working) && (
+        <Section title="Terms">
+          <GlossaryPart key={clip.client?.id} clip={clip} />
+        </Section>
+      )}
     </>
   );
 }

@@ -2,8 +2,10 @@ package saltdrum.core.translation;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueOverrides;
@@ -21,6 +23,9 @@ import saltdrum.core.word.WordSource;
  * carry the ids of the cues that they translate, and its words share each cue's speech by syllable weight.
  */
 public final class Translation {
+    private static final Set<WordSource> BY_HAND =
+            Set.of(WordSource.TYPED, WordSource.CONFIRMED, WordSource.IMPORTED);
+
     private Translation() {}
 
     /** A translation with no text yet. */
@@ -77,10 +82,41 @@ public final class Translation {
                 .toList();
     }
 
-    /** Whether a person typed or confirmed any of it. */
+    /** Whether a person typed or confirmed any of it, or brought it in from a file. */
     public static boolean byHand(Cue cue) {
-        return cue.words().stream()
-                .anyMatch(word -> word.source() == WordSource.TYPED || word.source() == WordSource.CONFIRMED);
+        return cue.words().stream().map(Word::source).anyMatch(BY_HAND::contains);
+    }
+
+    /**
+     * The translation with the texts of a caption file. Each goes to the cue that it is shown with longest; texts for one
+     * cue follow one another. Locked cues keep theirs.
+     *
+     * @param file cues of the file, in order
+     * @return the texts by cue id that are to be set; none for a cue of the file that overlaps no cue of the track
+     */
+    public static Map<Long, String> placed(Track first, List<Cue> file) {
+        Map<Long, String> texts = new LinkedHashMap<>();
+        for (Cue cue : file) {
+            long home = nearest(first.cues(), cue);
+            if (home >= 0 && overlap(first.cues().get(first.indexOfCue(home)), cue) > 0) {
+                texts.merge(home, cue.text(), (before, after) -> before + " " + after);
+            }
+        }
+        return texts;
+    }
+
+    /** Sets the texts of a file, except in locked cues. @param texts by cue id */
+    public static Track broughtIn(Track first, Track translation, Map<Long, String> texts) {
+        Track result = over(first, translation);
+        Map<Long, Cue> present = byId(result);
+        for (Cue source : first.cues()) {
+            String text = texts.get(source.id());
+            boolean locked = present.containsKey(source.id()) && present.get(source.id()).locked();
+            if (text != null && !locked) {
+                result = with(first, result, source, Tokens.split(text), WordSource.IMPORTED);
+            }
+        }
+        return result;
     }
 
     /**
@@ -155,13 +191,16 @@ public final class Translation {
         long best = -1;
         int most = Integer.MIN_VALUE;
         for (Cue cue : cues) {
-            int overlap =
-                    Math.min(cue.lastWordMs(), lost.lastWordMs()) - Math.max(cue.firstWordMs(), lost.firstWordMs());
+            int overlap = overlap(cue, lost);
             if (overlap > most) {
                 most = overlap;
                 best = cue.id();
             }
         }
         return best;
+    }
+
+    private static int overlap(Cue one, Cue other) {
+        return Math.min(one.lastWordMs(), other.lastWordMs()) - Math.max(one.firstWordMs(), other.firstWordMs());
     }
 }

@@ -23,6 +23,7 @@ import saltdrum.core.edit.MarkEdit.Lock;
 import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;
+import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -48,6 +49,33 @@ class TranslationTest {
             assertThat(spanish.cues().get(i).lastWordMs())
                     .isEqualTo(first.cues().get(i).lastWordMs());
         }
+    }
+
+    @Test
+    void theTextsOfAFileGoToTheCuesTheyAreShownWith() {
+        Cue one = first.cues().get(0);
+        Cue two = first.cues().get(1);
+        int middle = (one.firstWordMs() + one.lastWordMs()) / 2;
+        List<Cue> file = List.of(
+                cue(1, "Lija", one.firstWordMs(), middle),
+                cue(2, "primero", middle, one.lastWordMs()),
+                cue(3, "volverás", two.firstWordMs() - 50, two.lastWordMs() - 50),
+                cue(4, "nadie", 3_600_000, 3_601_000));
+        Map<Long, String> texts = Translation.placed(first, file);
+        assertThat(texts).containsExactly(Map.entry(one.id(), "Lija primero"), Map.entry(two.id(), "volverás"));
+        Track locked = new Lock(List.of(two.id()), true).on(spanish);
+        Track after = Translation.broughtIn(first, locked, texts);
+        assertThat(after.cues().get(0).text()).isEqualTo("Lija primero");
+        assertThat(after.cues().get(1).text()).isEqualTo(spanish.cues().get(1).text());
+        assertThat(Translation.open(first, after)).extracting(Cue::id).doesNotContain(one.id(), two.id());
+    }
+
+    private static Cue cue(long id, String text, int fromMs, int toMs) {
+        return new Cue(
+                id,
+                List.of(new Word(id, text, fromMs, toMs, 1, WordSource.IMPORTED, 0, Pin.FREE)),
+                List.of(),
+                false);
     }
 
     @Test

@@ -92,6 +92,27 @@ class OrderApiTest extends OnATrack {
     }
 
     @Test
+    void aClipHasChangedSinceDeliveryWhereItsRenderWouldBeAnother() throws Exception {
+        String clip = clip();
+        edit(clip, "{\"kind\":\"restyle\",\"style\":\"Chalk\"}");
+        made(id(ask("/api/orders", "{\"clips\":[\"" + clip + "\"],\"sidecars\":[\"srt\"]}")));
+        assertThat(standing(clip)).isEqualTo("DELIVERED");
+        long cue = track(clip).path("cues").path(0).path("id").asLong();
+        edit(clip, "{\"kind\":\"lock\",\"cueIds\":[" + cue + "],\"locked\":true}");
+        assertThat(standing(clip)).isEqualTo("DELIVERED");
+        edit(clip, "{\"kind\":\"restyle\",\"style\":\"Lantern\"}");
+        assertThat(standing(clip)).isEqualTo("CHANGED");
+        ask(
+                "/api/clips/" + clip + "/track/undo",
+                "{\"version\":" + track(clip).path("head").path("version").asLong() + "}");
+        assertThat(standing(clip)).isEqualTo("DELIVERED");
+    }
+
+    private String standing(String clip) throws Exception {
+        return answer(get("/api/clips/" + clip)).path("standing").asString();
+    }
+
+    @Test
     void whatCannotBeMadeIsToldAndTheRestIsPlanned() throws Exception {
         String clip = clip();
         String wordless = JSON.readTree(broughtIn("mute.mp4")).path("id").asString();

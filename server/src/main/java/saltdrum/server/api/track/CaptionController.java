@@ -48,7 +48,7 @@ import saltdrum.server.store.track.TrackVersion;
 @RestController
 @RequestMapping("/api/clips/{clipId}/captions")
 class CaptionController {
-    private static final int MOST_BYTES = 5_000_000;
+    static final int MOST_BYTES = 5_000_000;
 
     private final ClipStore clips;
     private final TrackStore tracks;

@@ -1,10 +1,14 @@
 package saltdrum.server.api.track;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,9 +21,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.CaptionImport;
+import saltdrum.core.format.Captions;
+import saltdrum.core.format.file.CaptionFile.Repair;
 import saltdrum.core.text.Quoted;
+import saltdrum.core.translation.Translation;
 import saltdrum.core.translation.TranslationEdits;
 import saltdrum.server.api.Audited;
+import saltdrum.server.api.SmallUpload;
 import saltdrum.server.api.job.JobView;
 import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
@@ -28,6 +37,7 @@ import saltdrum.server.store.track.StoredChange;
 import saltdrum.server.store.track.StoredTrack;
 import saltdrum.server.store.track.TrackHistory;
 import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.store.track.TrackVersion;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 import saltdrum.speech.translate.Translator;
@@ -87,6 +97,39 @@ class TranslationController {
         }
         tracks.openTranslation(clipId, language);
         return get(clipId, language);
+    }
+
+    /** @param texts how many cues got a text @param left what was corrected or left out */
+    record FileView(int texts, List<String> left) {}
+
+    /** Outside the described API's types: the body is the raw file. */
+    @Hidden
+    @PutMapping("/clips/{clipId}/translations/{language}/captions")
+    FileView read(
+            @PathVariable String clipId,
+            @PathVariable String language,
+            @RequestParam String name,
+            HttpServletRequest request)
+            throws IOException {
+        byte[] bytes = SmallUpload.bytes(request, CaptionController.MOST_BYTES, Quoted.of(name));
+        ClipRow clip = clips.get(clipId);
+        CaptionImport file =
+                CaptionImport.of(Captions.read(bytes, name), name, language, clip.info().durationMs());
+        Track first = tracks.get(clip.id()).track();
+        Map<Long, String> texts = Translation.placed(first, file.cues());
+        if (texts.isEmpty()) {
+            throw new BadInputException("Nothing in " + Quoted.of(name) + " is shown at the same time as a cue of this"
+                    + " clip, so nothing was read. Check that file and clip belong together, and get the clip's own"
+                    + " words first.");
+        }
+        open(clipId, language);
+        tracks.change(
+                TrackStore.translationId(clipId, language),
+                TrackVersion.NEWEST,
+                before -> "Read " + Quoted.of(name),
+                before -> Translation.broughtIn(tracks.get(clipId).track(), before, texts));
+        return new FileView(
+                texts.size(), file.repairs().stream().map(Repair::toString).toList());
     }
 
     @Operation(summary = "Removes a translation with its history")

@@ -5,6 +5,10 @@ import { queryClient } from '../api/queryClient';
 import type { Clip } from '../api/types';
 import { useNotices } from '../notices/notices';
 
+/** What the server takes as a clip, or as a package of one. */
+export const CLIP_ENDINGS = ['mp4', 'mov', 'm4v', 'webm', 'mkv', 'zip'];
+export const endingOf = (file: File) => file.name.split('.').pop()!.toLowerCase();
+
 interface Arriving {
   key: number;
   name: string;
