@@ -57,6 +57,7 @@ export type Reading = Schemas['ReadingView'];
 export type Workshop = Schemas['WorkshopView'];
 export type Preview = Schemas['PreviewView'];
 export type Place = Schemas['Place'];
+export type NinePlace = Schemas['NinePlaceRequest']['at'];
 export type SpellingView = Schemas['SpellingView'];
 export type HistoryStep = Schemas['HistoryRow'];
 export type Recipe = Schemas['Recipe'];

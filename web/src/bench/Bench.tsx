@@ -25,6 +25,7 @@ import { Stage } from '../stage/Stage';
 import { DroppedFiles } from './DroppedFiles';
 import { TopBar } from './TopBar';
 import { TurnBar } from './TurnBar';
+import { useCueOnStage } from './useCueOnStage';
 import { usePresence } from './usePresence';
 
 /** Opens at a word that was searched for, once: the address then is the step's again. */
@@ -66,6 +67,7 @@ export function Bench() {
   useFindings(clipId, track.data?.version, `${measured?.id} ${measured?.state}`);
   useReviews(clipId, track.data?.version);
   usePresence(clipId);
+  useCueOnStage(clipId, step, clip.data !== undefined && track.data !== undefined);
   useKeys(clipId);
   const byHand = useSelection((s) => s.typing !== null && 'byHand' in s.typing);
   useEffect(() => {

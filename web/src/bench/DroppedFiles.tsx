@@ -19,7 +19,7 @@ const carriesFiles = (e: DragEvent) => e.dataTransfer?.types.includes('Files') ?
 export function DroppedFiles({ clip, track }: { clip: Clip; track: Track }) {
   const say = useNotices((s) => s.say);
   const navigate = useNavigate();
-  const formats = useCaptionFormats(clip.id, track.version, null).data ?? [];
+  const formats = useCaptionFormats(clip.id, track.version, null);
   const [over, setOver] = useState(false);
   const [captions, setCaptions] = useState<File | null>(null);
   const { arriving, bringIn } = useBringIn((brought) =>
@@ -28,8 +28,10 @@ export function DroppedFiles({ clip, track }: { clip: Clip; track: Track }) {
       run: () => void navigate(`/clips/${brought.id}/words`),
     }),
   );
-  const captionEndings = formats.flatMap((format) => format.endings);
-  const take = (files: File[]) => {
+  const take = async (files: File[]) => {
+    // A file can be dropped before the page knows them.
+    const known = formats.data ?? (await formats.refetch()).data ?? [];
+    const captionEndings = known.flatMap((format) => format.endings);
     const clips = files.filter((file) => CLIP_ENDINGS.includes(endingOf(file)));
     const read = files.filter((file) => captionEndings.includes(endingOf(file)));
     const others = files.filter((file) => !clips.includes(file) && !read.includes(file));
@@ -56,7 +58,7 @@ export function DroppedFiles({ clip, track }: { clip: Clip; track: Track }) {
     on('drop', (e) => {
       e.preventDefault();
       setOver(false);
-      take([...(e.dataTransfer?.files ?? [])]);
+      void take([...(e.dataTransfer?.files ?? [])]);
     });
     return () => stop.abort();
   });
@@ -128,7 +130,8 @@ function AsWhat(props: { clip: Clip; track: Track; file: File; onDone: () => voi
               onClick={() =>
                 void read(
                   '',
-                  ({ words, cues, repairs }) => `${words} words in ${cues} cues.${repaired(repairs)}`,
+                  ({ words, cues, repairs }) =>
+                    `${words} words in ${cues} ${cues === 1 ? 'cue' : 'cues'}.${repaired(repairs)}`,
                 )
               }
             >

@@ -106,8 +106,11 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     const top = (d.block.y + dy) / height;
     const wide = d.block.width / width;
     const high = d.block.height / height;
-    const across = free ? null : snap([d.look.x! + dx / width, left, left + wide], lines.x);
-    const down = free ? null : snap([d.look.y! + dy / height, top, top + high], lines.y);
+    // A block that is set about its place is in the middle where that is, whatever its letters reach to.
+    const x = d.look.align === 'CENTRE' ? d.look.x! + dx / width : left + wide / 2;
+    const y = d.look.grow === 'BOTH' ? d.look.y! + dy / height : top + high / 2;
+    const across = free ? null : snap({ start: left, middle: x, end: left + wide }, lines.x);
+    const down = free ? null : snap({ start: top, middle: y, end: top + high }, lines.y);
     return {
       across,
       down,

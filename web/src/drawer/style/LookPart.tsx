@@ -7,6 +7,7 @@ import type { Reach, Scope } from '../../state/scope';
 import { CopyPart } from './CopyPart';
 import { FacetRow } from './FacetRow';
 import { MotionPart } from './MotionPart';
+import { PlaceFields } from './PlaceFields';
 import { useOpen } from '../../state/remembered';
 import { useLookInHand } from '../../state/useLookInHand';
 
@@ -65,6 +66,9 @@ export function LookPart(props: { clip: Clip; track: Track; reach: Reach; cueId:
               <Collapsible.Content className="space-y-2 pb-4 pl-1">
                 {group.group === 'MOTION' && !single && (
                   <MotionPart clip={clip} track={track} cueId={cueId} view={view} change={change} />
+                )}
+                {group.group === 'PLACE' && !single && (
+                  <PlaceFields clipId={clip.id} reach={reach} change={change} />
                 )}
                 {group.group === 'EMOJI' && !single && (
                   <p className="text-note text-soft">

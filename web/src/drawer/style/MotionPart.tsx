@@ -66,7 +66,7 @@ function MotionCard(props: {
       onClick={props.onChoose}
       className="block min-w-0 overflow-hidden rounded-lg bg-sunk text-left hover:bg-paper aria-pressed:bg-paper aria-pressed:outline-2 aria-pressed:-outline-offset-2 aria-pressed:outline-accent"
     >
-      <SampleGround scene={sample.data} height={56} />
+      <SampleGround scene={sample.data} width={128} height={56} />
       <span className="block truncate px-2 py-1 text-tiny font-semibold">{motion.name}</span>
     </button>
   );

@@ -6,19 +6,17 @@ import type { Clip, Track } from '../../api/types';
 import { useRestedCue } from '../../state/lit';
 import { reachOf, useScope } from '../../state/scope';
 import { useSelection } from '../../state/selection';
-import { OneOf } from '../../ui/OneOf';
-import { QuietButton, Section } from '../../ui/parts';
+import { QuietButton } from '../../ui/parts';
 import { CompareDialog } from './CompareDialog';
-import { ComparePart } from './ComparePart';
 import { EmojiPart } from './EmojiPart';
 import { KeepPart } from './KeepPart';
 import { LookPart } from './LookPart';
 import { RoleOptions } from './RoleOptions';
 import { ScopePart } from './ScopePart';
-import { StyleCard } from './StyleStrip';
+import { StyleStrip } from './StyleStrip';
 import { SuggestPart } from './SuggestPart';
 
-/** The strip of styles, each moving with the clip's own words, and every part of the look. */
+/** What a change applies to, the styles, and every part of the look. */
 export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
   const styles = useStyles();
   const change = useChange(clip.id);
@@ -36,32 +34,20 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
   const bent = Object.keys(track.styling.all).length > 0 || track.styling.roles.length > 0;
   return (
     <>
-      <Section title="Style of the track">
-        <OneOf
-          label="Style"
-          value={track.style}
-          onChange={(name) => change.mutate({ kind: 'restyle', style: name, keep })}
-          className="grid max-h-[352px] grid-cols-2 gap-2.5 overflow-y-auto overscroll-contain p-0.5"
-        >
-          {styles.data?.map((one) => (
-            <StyleCard key={one.name} clip={clip} track={track} style={one} cueId={cueInHand} />
-          ))}
-        </OneOf>
-        {(styles.data?.length ?? 0) > 1 && <ComparePart styles={styles.data ?? []} />}
-        <CompareDialog clip={clip} track={track} keep={keep} />
-        {bent && (
-          <label className="mt-2.5 flex items-center gap-2 text-note text-soft">
-            <input
-              type="checkbox"
-              checked={keep}
-              onChange={(e) => setKeep(e.target.checked)}
-              className="accent-accent"
-            />
-            Another style keeps what the track has changed
-          </label>
-        )}
-      </Section>
       <ScopePart track={track} reach={reach} roles={roles} />
+      <StyleStrip clip={clip} track={track} reach={reach} cueId={cueInHand} keep={keep} />
+      <CompareDialog clip={clip} track={track} keep={keep} />
+      {bent && reach.scope === 'track' && (
+        <label className="-mt-2 mb-4 flex items-center gap-2 text-note text-soft">
+          <input
+            type="checkbox"
+            checked={keep}
+            onChange={(e) => setKeep(e.target.checked)}
+            className="accent-accent"
+          />
+          Another style keeps what the track has changed
+        </label>
+      )}
       {word && (
         <div className="mb-4">
           <QuietButton

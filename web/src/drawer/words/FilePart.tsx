@@ -67,7 +67,7 @@ export function FilePart({ clip, version }: { clip: Clip; version: number }) {
       {done && (
         <div role="status" className="rounded-lg bg-paper p-3 text-note">
           <p>
-            {done.words} words in {done.cues} cues.{' '}
+            {done.words} words in {done.cues} {done.cues === 1 ? 'cue' : 'cues'}.{' '}
             {done.repairs.length === 0 ? 'Nothing had to be repaired.' : 'Repaired:'}
           </p>
           {done.proposed && (

@@ -1,4 +1,15 @@
-import { Check, Ear, Lock, LockOpen, ScrollText, Sparkle, X } from 'lucide-react';
+import {
+  Check,
+  Combine,
+  Ear,
+  Lock,
+  LockOpen,
+  ScrollText,
+  Sparkle,
+  SplitSquareHorizontal,
+  Trash2,
+  X,
+} from 'lucide-react';
 import { useChange } from '../../api/changes';
 import { useOrderWords } from '../../api/jobs';
 import { usePolicies } from '../../state/policies';
@@ -72,7 +83,8 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
       const first = cues[0];
       const last = cues[cues.length - 1];
       const words = cues.flatMap((c) => c.words);
-      const range = { language: track.language, cueIds: cues.map((c) => c.id) };
+      const ids = cues.map((c) => c.id);
+      const range = { language: track.language, cueIds: ids };
       const locked = cues.every((c) => c.locked);
       return (
         <Section title={cues.length === 1 ? 'This cue' : `These ${cues.length} cues`}>
@@ -84,6 +96,31 @@ export function SelectedPart({ clip, track }: { clip: Clip; track: Track }) {
           </p>
           <div className="space-y-2">
             <LockOfCues clipId={clip.id} cues={cues} />
+            {cues.length > 1 && (
+              <QuietButton
+                hint="N"
+                disabled={cues.some((c) => c.locked)}
+                onClick={() => change.mutate({ kind: 'joinRun', cueIds: ids })}
+              >
+                <Combine size={16} /> Join them
+              </QuietButton>
+            )}
+            <QuietButton
+              disabled={cues.some((c) => c.locked) || cues.every((c) => c.words.length < 2)}
+              onClick={() => change.mutate({ kind: 'splitEvenly', cueIds: ids })}
+            >
+              <SplitSquareHorizontal size={16} /> Split {cues.length === 1 ? 'it' : 'each'} evenly
+            </QuietButton>
+            <QuietButton
+              hint="Del"
+              disabled={cues.some((c) => c.locked)}
+              onClick={() => {
+                useSelection.getState().select({ kind: 'none' });
+                change.mutate({ kind: 'deleteCues', cueIds: ids });
+              }}
+            >
+              <Trash2 size={16} /> Delete {cues.length === 1 ? 'it' : 'them'}
+            </QuietButton>
             <QuietButton
               disabled={cues.some((c) => c.locked)}
               onClick={() => again.mutate({ ...range, script: cues.map((c) => textOf(c.words)).join(' ') })}

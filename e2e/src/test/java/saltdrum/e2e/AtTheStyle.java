@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
@@ -63,8 +64,17 @@ abstract class AtTheStyle extends OnTheBench {
             return;
         }
         long version = version(clipId);
+        openStrip();
         page.locator("[data-style='" + style + "']").click();
         awaitVersionAfter(clipId, version);
+    }
+
+    /** It shows only the style in use once one was taken. */
+    void openStrip() {
+        Locator all = page.getByText(Pattern.compile("^All \\d+ styles$"));
+        if (all.isVisible()) {
+            all.click();
+        }
     }
 
     String facet(String clipId, String query, String name) throws Exception {

@@ -131,12 +131,12 @@ class StyleTest extends AtTheStyle {
     @Test
     void stylesPlaySideBySideAndOneIsTaken() throws Exception {
         String clipId = styled("Compared.mp4");
-        page.getByText("Compare some").click();
+        openStrip();
         for (String style : new String[] {"Mallet", "Tidemark"}) {
-            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(style))
-                    .check();
+            page.locator("[data-style=" + style + "]").hover();
+            page.getByLabel("Compare " + style + " with others").click();
         }
-        page.getByText("Play side by side").click();
+        page.getByText("Play 2 side by side").click();
         Locator stages = page.locator("[data-compared] canvas");
         assertThat(stages).hasCount(2);
         // Both follow the one video: as it plays, each is painted later than before.
@@ -147,6 +147,38 @@ class StyleTest extends AtTheStyle {
         awaitVersionAfter(clipId, version);
         assertThat(stages).hasCount(0);
         assertThat(track(clipId).path("head").path("style").asString()).isEqualTo("Tidemark");
+    }
+
+    @Test
+    void aCardObeysTheScopeAndAPlaceIsOneOfNineFields() throws Exception {
+        String clipId = styled("Scope.mp4");
+        JsonNode cues = track(clipId).path("cues");
+        String second = "?cueId=" + cues.get(1).path("id").asLong();
+        String before = track(clipId).path("head").path("style").asString();
+        word("Three").click();
+        scope("Cue");
+        assertThat(page.getByTestId("reach")).hasText("Changes cue 2");
+        long version = version(clipId);
+        page.locator("[data-style=Chalk]").click();
+        awaitVersionAfter(clipId, version);
+        assertThat(track(clipId).path("head").path("style").asString()).isEqualTo(before);
+        assertThat(facet(clipId, second, "typeface")).isNotEqualTo(facet(clipId, "", "typeface"));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: Style Chalk for 1 cue"))
+                .click();
+        awaitVersionAfter(clipId, version + 1);
+
+        scope("Track");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Place").setExact(true))
+                .click();
+        version = version(clipId);
+        page.getByLabel("Bottom left").click();
+        awaitVersionAfter(clipId, version);
+        assertThat(facet(clipId, "", "align")).isEqualTo("\"START\"");
+        assertThat(facet(clipId, "", "grow")).isEqualTo("\"UP\"");
+        JsonNode findings = server.get("/api/clips/" + clipId + "/findings").path("findings");
+        assertThat(findings.toString()).doesNotContain("\"safe\"");
     }
 
     @Test

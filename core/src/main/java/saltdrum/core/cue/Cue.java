@@ -60,6 +60,23 @@ public record Cue(
         return Scripts.text(words);
     }
 
+    /** Index of the word, not the first, that begins nearest to the middle of the text; 1 where there is one word. */
+    public int middle() {
+        int all = ReadingSpeed.characters(text());
+        int before = 0;
+        int best = 1;
+        int least = Integer.MAX_VALUE;
+        for (int i = 1; i < words.size(); i++) {
+            before += 1 + ReadingSpeed.characters(words.get(i - 1).text());
+            int off = Math.abs(all - 2 * before);
+            if (off < least) {
+                least = off;
+                best = i;
+            }
+        }
+        return best;
+    }
+
     /** Index of the word with that id, or -1. */
     public int indexOf(long wordId) {
         for (int i = 0; i < words.size(); i++) {

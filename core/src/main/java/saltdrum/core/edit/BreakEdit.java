@@ -51,6 +51,19 @@ public sealed interface BreakEdit extends Edit {
         }
     }
 
+    /** Each of these cues becomes two, as equal in length of text as its words allow; single words stay. */
+    record SplitEvenly(List<Long> cueIds) implements BreakEdit {
+        @Override
+        public Track on(Track track) {
+            return BreakEdits.splitEvenly(track, cueIds);
+        }
+
+        @Override
+        public String said(Track before) {
+            return "Split " + EditDescriptions.cues(before, cueIds) + " evenly";
+        }
+    }
+
     /** The first word of a cue goes to the cue before, or the last to the cue after. */
     record MoveWord(long wordId, boolean toNext) implements BreakEdit {
         @Override

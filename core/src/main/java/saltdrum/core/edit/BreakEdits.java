@@ -39,6 +39,20 @@ final class BreakEdits {
                 ids.peek());
     }
 
+    static Track splitEvenly(Track track, List<Long> cueIds) {
+        Set<Long> wanted = Edits.existing(track, cueIds);
+        Track split = track;
+        for (Cue cue : track.cues()) {
+            if (wanted.contains(cue.id()) && cue.words().size() > 1) {
+                split = split(split, cue.words().get(cue.middle()).id());
+            }
+        }
+        if (split.equals(track)) {
+            throw new RefusedEditException("A cue of one word cannot be split. Nothing was changed.");
+        }
+        return split;
+    }
+
     static Track join(Track track, List<Long> cueIds) {
         Set<Long> wanted = Edits.existing(track, cueIds);
         List<Cue> run =

@@ -117,7 +117,7 @@ public record ChangeLook(
         return what + " of " + target(before) + (look.isEmpty() ? " as before" : "");
     }
 
-    private String target(Track before) {
+    String target(Track before) {
         if (wordIds != null) {
             return wordIds.size() == 1
                     ? "“" + EditDescriptions.word(before, wordIds.get(0)) + "”"

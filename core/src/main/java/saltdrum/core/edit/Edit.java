@@ -15,11 +15,13 @@ import saltdrum.core.edit.BreakEdit.MoveWord;
 import saltdrum.core.edit.BreakEdit.Rebreak;
 import saltdrum.core.edit.BreakEdit.ReleaseBreaks;
 import saltdrum.core.edit.BreakEdit.SplitCue;
+import saltdrum.core.edit.BreakEdit.SplitEvenly;
 import saltdrum.core.edit.FlaggedEdit.AcceptUnscripted;
 import saltdrum.core.edit.FlaggedEdit.DropUnscripted;
 import saltdrum.core.edit.FlaggedEdit.DropWords;
 import saltdrum.core.edit.FrameEdit.Reframe;
 import saltdrum.core.edit.FrameEdit.Restyle;
+import saltdrum.core.edit.FrameEdit.StyleOfPart;
 import saltdrum.core.edit.ImportEdit.BringInCues;
 import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.edit.MarkEdit.ConfirmConfidentWords;
@@ -56,6 +58,7 @@ import saltdrum.core.edit.TimingEdit.StretchCues;
     @JsonSubTypes.Type(value = RetypeCue.class, name = "retypeCue"),
     @JsonSubTypes.Type(value = SplitCue.class, name = "splitCue"),
     @JsonSubTypes.Type(value = JoinCues.class, name = "joinCues"),
+    @JsonSubTypes.Type(value = SplitEvenly.class, name = "splitEvenly"),
     @JsonSubTypes.Type(value = MoveWord.class, name = "moveWord"),
     @JsonSubTypes.Type(value = BreakLine.class, name = "breakLine"),
     @JsonSubTypes.Type(value = DeleteCues.class, name = "deleteCues"),
@@ -80,6 +83,7 @@ import saltdrum.core.edit.TimingEdit.StretchCues;
     @JsonSubTypes.Type(value = ReleaseBreaks.class, name = "releaseBreaks"),
     @JsonSubTypes.Type(value = Rebreak.class, name = "rebreak"),
     @JsonSubTypes.Type(value = Restyle.class, name = "restyle"),
+    @JsonSubTypes.Type(value = StyleOfPart.class, name = "styleOfPart"),
     @JsonSubTypes.Type(value = ChangeLook.class, name = "changeLook"),
     @JsonSubTypes.Type(value = PutEmoji.class, name = "putEmoji"),
     @JsonSubTypes.Type(value = Reframe.class, name = "reframe"),

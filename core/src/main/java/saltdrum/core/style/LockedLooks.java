@@ -4,9 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
-import saltdrum.core.look.Facet;
-import saltdrum.core.look.Facets;
-import saltdrum.core.look.Look;
 import saltdrum.core.look.LookPatch;
 import saltdrum.core.word.Word;
 
@@ -39,27 +36,14 @@ public final class LockedLooks {
     }
 
     private static Cue kept(Cue cue, Cascade looks, Cascade newLooks) {
-        LookPatch own = difference(looks.ofCue(cue), newLooks.ofCue(cue)).over(cue.look());
+        LookPatch own =
+                LookDifference.between(looks.ofCue(cue), newLooks.ofCue(cue)).over(cue.look());
         Cue kept = cue.withLook(own);
         List<Word> words = new ArrayList<>();
         for (Word word : cue.words()) {
-            LookPatch change = difference(looks.ofWord(cue, word), newLooks.ofWord(kept, word));
+            LookPatch change = LookDifference.between(looks.ofWord(cue, word), newLooks.ofWord(kept, word));
             words.add(change.isEmpty() ? word : word.withLook(change.over(word.look())));
         }
         return kept.withWords(words);
-    }
-
-    /** What the new look needs to be the old one again. */
-    private static LookPatch difference(Look old, Look now) {
-        LookPatch difference = LookPatch.NONE;
-        for (Facet<?> facet : Facets.ALL) {
-            difference = restored(facet, old, now).over(difference);
-        }
-        return difference;
-    }
-
-    private static <T> LookPatch restored(Facet<T> facet, Look old, Look now) {
-        T value = old.get(facet);
-        return value.equals(now.get(facet)) ? LookPatch.NONE : LookPatch.of(facet, value);
     }
 }

@@ -23,8 +23,7 @@ import saltdrum.core.word.WordSource;
  * carry the ids of the cues that they translate, and its words share each cue's speech by syllable weight.
  */
 public final class Translation {
-    private static final Set<WordSource> BY_HAND =
-            Set.of(WordSource.TYPED, WordSource.CONFIRMED, WordSource.IMPORTED);
+    private static final Set<WordSource> BY_HAND = Set.of(WordSource.TYPED, WordSource.CONFIRMED, WordSource.IMPORTED);
 
     private Translation() {}
 
@@ -111,7 +110,8 @@ public final class Translation {
         Map<Long, Cue> present = byId(result);
         for (Cue source : first.cues()) {
             String text = texts.get(source.id());
-            boolean locked = present.containsKey(source.id()) && present.get(source.id()).locked();
+            boolean locked =
+                    present.containsKey(source.id()) && present.get(source.id()).locked();
             if (text != null && !locked) {
                 result = with(first, result, source, Tokens.split(text), WordSource.IMPORTED);
             }

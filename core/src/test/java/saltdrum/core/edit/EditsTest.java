@@ -20,6 +20,7 @@ import saltdrum.core.edit.BreakEdit.JoinCues;
 import saltdrum.core.edit.BreakEdit.MoveWord;
 import saltdrum.core.edit.BreakEdit.Rebreak;
 import saltdrum.core.edit.BreakEdit.SplitCue;
+import saltdrum.core.edit.BreakEdit.SplitEvenly;
 import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.edit.MarkEdit.DeleteCues;
 import saltdrum.core.edit.MarkEdit.Lock;
@@ -92,6 +93,16 @@ class EditsTest {
     void emphasisIsSetOnTheNamedWordsOnly() {
         Track set = new SetEmphasis(List.of(wordId(track, "Three")), 1).on(track);
         assertThat(set.words().filter(w -> w.emphasis() == 1).map(Word::text)).containsExactly("Three");
+    }
+
+    @Test
+    void cuesAreSplitEvenlyByTheirText() {
+        Track two = track(Recipe.PHRASE, "Sand it first again. Go.");
+        List<Long> ids = two.cues().stream().map(Cue::id).toList();
+        assertThat(texts(new SplitEvenly(ids).on(two))).containsExactly("Sand it", "first again.", "Go.");
+        assertThatThrownBy(() -> new SplitEvenly(List.of(ids.get(1))).on(two))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("one word");
     }
 
     @Test

@@ -64,6 +64,40 @@ class TextMatchesTest {
     }
 
     @Test
+    void aPhraseIsFoundOverTheEndsOfCues() {
+        Track single = Words.track(Recipe.ONE_WORD, "The scar home ferry waits.");
+        List<Place> places = TextMatches.of(single, "scar home", "Skarholm");
+        assertThat(places).extracting(Place::before).containsExactly("scar / home");
+        assertThat(places).extracting(Place::after).containsExactly("Skarholm");
+        Track replaced = new ReplaceText("scar home", "Skarholm", null).on(single);
+        assertThat(Words.texts(replaced)).containsExactly("The", "Skarholm", "ferry", "waits.");
+        Word word = replaced.cues().get(1).words().get(0);
+        assertThat(word.startMs()).isEqualTo(1400);
+        assertThat(word.endMs()).isEqualTo(2100);
+        assertThat(replaced.cues().get(1).id()).isEqualTo(single.cues().get(1).id());
+    }
+
+    @Test
+    void wordForWordEachCueKeepsItsOwn() {
+        Track single = Words.track(Recipe.ONE_WORD, "The scar home ferry waits.");
+        Track replaced = new ReplaceText("scar home ferry", "late night boat", null).on(single);
+        assertThat(Words.texts(replaced)).containsExactly("The", "late", "night", "boat", "waits.");
+        assertThat(replaced.words().map(Word::startMs))
+                .containsExactlyElementsOf(single.words().map(Word::startMs).toList());
+        Track gone = new ReplaceText("scar home", "", null).on(single);
+        assertThat(Words.texts(gone)).containsExactly("The", "ferry", "waits.");
+    }
+
+    @Test
+    void aPlaceThatReachesIntoALockedCueIsLocked() {
+        Track single = Words.track(Recipe.ONE_WORD, "The scar home ferry waits.");
+        Track locked = new Lock(List.of(single.cues().get(2).id()), true).on(single);
+        assertThat(TextMatches.of(locked, "scar home", "x")).allMatch(Place::locked);
+        assertThatThrownBy(() -> new ReplaceText("scar home", "x", null).on(locked))
+                .hasMessageContaining("only in locked cues");
+    }
+
+    @Test
     void lockedCuesAreLeftAndSaidSo() {
         Track locked = new Lock(track.cues().stream().map(Cue::id).toList(), true).on(track);
         assertThat(TextMatches.of(locked, "scar home", "x")).allMatch(Place::locked);

@@ -72,10 +72,7 @@ class TranslationTest {
 
     private static Cue cue(long id, String text, int fromMs, int toMs) {
         return new Cue(
-                id,
-                List.of(new Word(id, text, fromMs, toMs, 1, WordSource.IMPORTED, 0, Pin.FREE)),
-                List.of(),
-                false);
+                id, List.of(new Word(id, text, fromMs, toMs, 1, WordSource.IMPORTED, 0, Pin.FREE)), List.of(), false);
     }
 
     @Test

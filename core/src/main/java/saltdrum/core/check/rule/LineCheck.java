@@ -85,23 +85,6 @@ final class LineCheck implements Check {
         return lines(cue).stream().mapToInt(ReadingSpeed::characters).max().orElse(0);
     }
 
-    /** The word nearest to the middle of its text that is not the first. */
-    static int middle(Cue cue) {
-        int all = ReadingSpeed.characters(cue.text());
-        int before = 0;
-        int best = 1;
-        int least = Integer.MAX_VALUE;
-        for (int i = 1; i < cue.words().size(); i++) {
-            before += 1 + ReadingSpeed.characters(cue.words().get(i - 1).text());
-            int off = Math.abs(all - 2 * before);
-            if (off < least) {
-                least = off;
-                best = i;
-            }
-        }
-        return best;
-    }
-
     private interface Measure {
         int of(Cue cue);
     }
@@ -110,7 +93,7 @@ final class LineCheck implements Check {
         if (cue.words().size() < 2) {
             return List.of();
         }
-        long middle = cue.words().get(middle(cue)).id();
+        long middle = cue.words().get(cue.middle()).id();
         int lines = cue.lineStarts().size() + 1;
         return CheckInput.of(
                 way(subject, "Balance its lines", new BalanceLines(List.of(cue.id())), cue, measure, most)

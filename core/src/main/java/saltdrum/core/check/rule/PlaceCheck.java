@@ -116,7 +116,7 @@ final class PlaceCheck implements Check {
             size(
                             subject,
                             "Split the cue",
-                            new SplitCue(cue.words().get(LineCheck.middle(cue)).id()),
+                            new SplitCue(cue.words().get(cue.middle()).id()),
                             cue,
                             least)
                     .ifPresent(ways::add);

@@ -163,7 +163,7 @@ final class ReadingCheck implements Check {
                 ? Optional.empty()
                 : subject.tried(
                         "Split it",
-                        new SplitCue(cue.words().get(LineCheck.middle(cue)).id()),
+                        new SplitCue(cue.words().get(cue.middle()).id()),
                         tried -> shown(tried, cue.id()),
                         0,
                         most);

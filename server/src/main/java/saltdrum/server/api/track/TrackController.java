@@ -14,6 +14,7 @@ import saltdrum.core.FromOutside;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.FrameEdit.Restyle;
+import saltdrum.core.edit.FrameEdit.StyleOfPart;
 import saltdrum.core.merge.MergedText;
 import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
@@ -138,6 +139,11 @@ class TrackController {
             StyleRow row = styles.row(restyle.style(), version);
             styles.used(row.name());
             return new Restyle(row.name(), row.version(), restyle.keep());
+        }
+        if (edit instanceof StyleOfPart part) {
+            StyleRow row = styles.row(part.style(), 0);
+            styles.used(row.name());
+            return part.withStyle(row.name());
         }
         return edit;
     }

@@ -113,8 +113,8 @@ class TranslationController {
             throws IOException {
         byte[] bytes = SmallUpload.bytes(request, CaptionController.MOST_BYTES, Quoted.of(name));
         ClipRow clip = clips.get(clipId);
-        CaptionImport file =
-                CaptionImport.of(Captions.read(bytes, name), name, language, clip.info().durationMs());
+        CaptionImport file = CaptionImport.of(
+                Captions.read(bytes, name), name, language, clip.info().durationMs());
         Track first = tracks.get(clip.id()).track();
         Map<Long, String> texts = Translation.placed(first, file.cues());
         if (texts.isEmpty()) {

@@ -16,6 +16,7 @@ import saltdrum.core.merge.ConflictingChangeException;
 import saltdrum.core.merge.Rebase;
 import saltdrum.core.style.LockedLooks;
 import saltdrum.core.style.StyleShelf;
+import saltdrum.core.style.StyledPart;
 import saltdrum.core.translation.Translation;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
@@ -243,7 +244,7 @@ public class TrackStore {
 
     /** The track as it would be after an edit: locked cues look as before. Nothing is stored. */
     public Track edited(Track track, Edit edit) {
-        return LockedLooks.kept(track, edit.on(track), styles);
+        return LockedLooks.kept(track, StyledPart.filled(edit, track, styles).on(track), styles);
     }
 
     private Runnable step(String trackId, String said, Change change, String jobId) {

@@ -1,0 +1,25 @@
+package saltdrum.core.style;
+
+import saltdrum.core.look.Facet;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Look;
+import saltdrum.core.look.LookPatch;
+
+/** What one look needs to be another one. */
+final class LookDifference {
+    private LookDifference() {}
+
+    /** Values of the wanted look where the present one has others. */
+    static LookPatch between(Look wanted, Look present) {
+        LookPatch difference = LookPatch.NONE;
+        for (Facet<?> facet : Facets.ALL) {
+            difference = of(facet, wanted, present).over(difference);
+        }
+        return difference;
+    }
+
+    private static <T> LookPatch of(Facet<T> facet, Look wanted, Look present) {
+        T value = wanted.get(facet);
+        return value.equals(present.get(facet)) ? LookPatch.NONE : LookPatch.of(facet, value);
+    }
+}
