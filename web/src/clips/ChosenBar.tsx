@@ -35,6 +35,7 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
     <div
       role="region"
       aria-label="Chosen clips"
+      data-bar
       className="fixed inset-x-0 bottom-6 z-20 mx-auto flex w-fit max-w-[calc(100vw-32px)] flex-wrap items-center gap-3 rounded-2xl bg-paper px-5 py-3 shadow-lg outline outline-rule"
     >
       <span className="font-medium">{clips.length === 1 ? 'One clip' : `${clips.length} clips`}</span>

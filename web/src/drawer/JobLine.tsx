@@ -28,7 +28,9 @@ export function JobLine({ job, what }: { job: Job; what: string }) {
         <div className="h-full bg-accent transition-[width]" style={{ width: `${percent}%` }} />
       </div>
       <p className="mt-1.5 text-tiny text-soft">
-        {percent} %{job.secondsLeft !== undefined && `, about ${left(job.secondsLeft)} left`}
+        {job.state === 'WAITING'
+          ? 'Begins when the work before it is done'
+          : `${percent} %${job.secondsLeft === undefined ? '' : `, about ${left(job.secondsLeft)} left`}`}
       </p>
     </div>
   );

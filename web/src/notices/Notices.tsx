@@ -15,6 +15,7 @@ export function Notices() {
   return (
     <div
       role="status"
+      data-notices
       aria-live="polite"
       className="pointer-events-none fixed inset-x-0 bottom-6 z-50 flex justify-center px-6"
     >

@@ -47,7 +47,7 @@ export const CueRow = memo(function CueRow(props: {
   const asked = useSelection((s) =>
     s.typing && 'cueId' in s.typing && s.typing.cueId === cue.id ? s.typing : null,
   );
-  const typing = cue.locked ? null : asked;
+  const typing = cue.locked || asked?.onStage ? null : asked;
   useEffect(() => {
     if (!asked || !cue.locked) return;
     useSelection.getState().endTyping();

@@ -82,7 +82,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
       } catch (refused) {
         // Somebody else was faster: the typed text returns to its field, beside theirs.
         const others = refused instanceof Refused && refused.status === 409;
-        if (others && !useSelection.getState().typing) type(cue.id, typing.wordId, 'end');
+        if (others && !useSelection.getState().typing) type(cue.id, typing.wordId, 'end', typing.onStage);
         return null;
       }
     }
@@ -122,7 +122,10 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     const beside = neighbour(trackNow(), by);
     if (beside) expectField();
     const track = await keep();
-    if (track && beside) type(beside.id, null, caret);
+    if (!track || !beside) return;
+    // In the picture the next cue has to be there to be typed in.
+    if (typing.onStage) usePlayer.getState().seek(Math.round((beside.showMs + beside.hideMs) / 2));
+    type(beside.id, null, caret, typing.onStage);
   };
   const breakAtCaret = async (kind: 'splitCue' | 'breakLine') => {
     const at = before();
@@ -144,7 +147,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     const track = await keep();
     if (!track || !first) return;
     const joined = await mutateAsync({ kind: 'joinCues', cueId: first.id }).catch(() => null);
-    if (joined) type(first.id, null, caret);
+    if (joined) type(first.id, null, caret, typing.onStage);
   };
 
   const onKeyDown = (e: React.KeyboardEvent<HTMLTextAreaElement>) => {
@@ -196,7 +199,9 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
         onInput={(e) => hold(e.currentTarget.value)}
         onBlur={() => void keep()}
         onKeyDown={onKeyDown}
-        className="w-full resize-none rounded-md bg-page px-1.5 py-0.5 leading-[1.5] outline-2 outline-accent"
+        className={`w-full resize-none rounded-md px-1.5 py-0.5 outline-2 outline-accent ${
+          typing.onStage ? 'bg-stage/95 text-center' : 'bg-page leading-[1.5]'
+        }`}
       />
       {theirs !== null && (
         <div id={said} role="status" className="mt-1.5 rounded-md bg-sunk px-2.5 py-1.5 text-note">

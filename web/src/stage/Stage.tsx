@@ -15,6 +15,7 @@ import { FrameHandles } from './FrameHandles';
 import { PreviewControls } from './PreviewControls';
 import { StageButton } from './StageButton';
 import { StageHandles } from './StageHandles';
+import { StageText, typeAt, useTypingOnStage } from './StageText';
 import { ZoneHandles } from './ZoneHandles';
 import { Zones } from './Zones';
 import { drawTurned, pictureAt, placed } from './framing';
@@ -62,6 +63,7 @@ export function Stage({
   // Out of sight it goes on: the voice is heard, and its time runs through the score.
   const away = useNarrow() && inView !== 'stage' && !preview;
   const dropping = useDropper((s) => s.take !== null);
+  const typing = useTypingOnStage();
 
   useLayoutEffect(() => {
     const element = room.current!;
@@ -210,6 +212,11 @@ export function Stage({
           data-testid={phone ? 'phone' : undefined}
           className={`relative overflow-hidden ${phone ? 'rounded-[24px] shadow-[0_0_0_12px_#03090a,0_0_0_13px_rgb(255_255_255/0.25)]' : 'rounded-[3px]'}`}
           style={{ width: box.width, height: box.height, background: frame.barColour }}
+          onDoubleClick={(e) => {
+            if (!scene || !captions || dropping) return;
+            const at = e.currentTarget.getBoundingClientRect();
+            typeAt(scene, (e.clientX - at.left) / at.width, (e.clientY - at.top) / at.height);
+          }}
         >
           <Bars frame={frame} layout={layout} />
           {clip.prepared ? (
@@ -235,17 +242,18 @@ export function Stage({
             ref={canvas}
             data-testid="captions"
             data-version={version ?? undefined}
-            className="pointer-events-none absolute inset-0 h-full w-full"
+            className={`pointer-events-none absolute inset-0 h-full w-full ${typing ? 'opacity-0' : ''}`}
           />
           {zones && <Zones layout={layout} />}
           {framing && !preview && <FrameHandles clip={clip} track={track} />}
           {framing && !preview && zones && layout.zones.length > 0 && <ZoneHandles clip={clip} />}
-          {styling && scene && captions && !dropping && !preview && (
+          {styling && scene && captions && !dropping && !preview && !typing && (
             <>
               <StageHandles clip={clip} track={track} scene={scene} />
               <EmojiHandles clip={clip} track={track} scene={scene} />
             </>
           )}
+          {scene && !preview && <StageText clip={clip} track={track} scene={scene} width={box.width} />}
           {dropping && (
             <div
               onClick={drop}

@@ -106,7 +106,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     const top = (d.block.y + dy) / height;
     const wide = d.block.width / width;
     const high = d.block.height / height;
-    // A block that is set about its place is in the middle where that is, whatever its letters reach to.
+    // The middle of a block that is centred on its place is that place, not the middle of its ink.
     const x = d.look.align === 'CENTRE' ? d.look.x! + dx / width : left + wide / 2;
     const y = d.look.grow === 'BOTH' ? d.look.y! + dy / height : top + high / 2;
     const across = free ? null : snap({ start: left, middle: x, end: left + wide }, lines.x);
@@ -162,6 +162,12 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   };
 
   const byKey = (e: React.KeyboardEvent) => {
+    if (e.key === 'Enter' && part && held === undefined) {
+      e.preventDefault();
+      e.stopPropagation();
+      useSelection.getState().type(part.cueId, null, 'end', true);
+      return;
+    }
     const step = (e.shiftKey ? 10 : 1) / 1;
     const dx = e.key === 'ArrowLeft' ? -step : e.key === 'ArrowRight' ? step : 0;
     const dy = e.key === 'ArrowUp' ? -step : e.key === 'ArrowDown' ? step : 0;
@@ -209,7 +215,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
         role="group"
         tabIndex={0}
         aria-label={`Caption on the stage. Dragging and the arrow keys move ${reach.said}`}
-        title={`Drag to move ${reach.said}. Ctrl lets it go free of the guides`}
+        title={`Drag to move ${reach.said}. Ctrl lets it go free of the guides; a double click types in it`}
         data-testid="caption-frame"
         onPointerDown={grasp('move')}
         onKeyDown={byKey}

@@ -11,7 +11,7 @@ export type Selected =
 
 /** Where typing begins: in a cue at a word, or in a rest for a new cue. */
 export type Typing =
-  | { cueId: number; wordId: number | null; caret?: 'start' | 'end' | number }
+  | { cueId: number; wordId: number | null; caret?: 'start' | 'end' | number; onStage?: boolean }
   | { restFromMs: number; restToMs: number }
   | { byHand: true };
 
@@ -21,7 +21,8 @@ interface Selection {
   select: (selected: Selected) => void;
   /** Grows the selection to a run of cues that ends with this one. */
   extendTo: (track: Track, cueId: number) => void;
-  type: (cueId: number, wordId: number | null, caret?: 'start' | 'end' | number) => void;
+  /** @param onStage in the picture, not in the score */
+  type: (cueId: number, wordId: number | null, caret?: 'start' | 'end' | number, onStage?: boolean) => void;
   typeInRest: (fromMs: number, toMs: number) => void;
   /** A line in which cues are typed one after the other at the playhead. */
   typeByHand: () => void;
@@ -40,7 +41,7 @@ export const useSelection = create<Selection>((set, get) => ({
         from === undefined || from === cueId ? { kind: 'cue', id: cueId } : { kind: 'run', from, to: cueId },
     });
   },
-  type: (cueId, wordId, caret) => set({ typing: { cueId, wordId, caret } }),
+  type: (cueId, wordId, caret, onStage) => set({ typing: { cueId, wordId, caret, onStage } }),
   typeInRest: (restFromMs, restToMs) => set({ typing: { restFromMs, restToMs } }),
   typeByHand: () => set({ typing: { byHand: true } }),
   endTyping: () => set({ typing: null }),

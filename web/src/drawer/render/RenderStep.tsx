@@ -85,7 +85,7 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
                 <strong className="font-semibold">
                   The {onStage ? `${language} ` : ''}captions are burned in
                 </strong>{' '}
-                in {track.style}: they cannot be switched off.
+                with the style {track.style}: they cannot be switched off.
               </>
             ) : (
               <strong className="font-semibold text-accent">

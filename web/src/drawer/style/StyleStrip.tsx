@@ -13,8 +13,8 @@ const SAMPLE = { width: 172, height: 92 };
 const WIDE = { width: 376, height: 92 };
 
 /**
- * The styles, the workshop's own first, each moving with the clip's own words. The one that is taken stands alone until
- * the others are asked for.
+ * The styles, the workshop's own first, each moving with the clip's own words. Closed it shows only the
+ * one in use.
  */
 export function StyleStrip(props: { clip: Clip; track: Track; reach: Reach; cueId: number; keep: boolean }) {
   const { clip, track, reach, cueId, keep } = props;

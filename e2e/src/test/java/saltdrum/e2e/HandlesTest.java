@@ -15,6 +15,33 @@ import tools.jackson.databind.JsonNode;
 /** The caption on the stage, taken by hand. */
 class HandlesTest extends AtTheStyle {
     @Test
+    void aCaptionIsTypedInThePicture() throws Exception {
+        String clipId = styled("Typed.mp4");
+        page.getByLabel("Playhead").fill("700");
+        pixels(700);
+        BoundingBox at = page.getByTestId("caption-frame").boundingBox();
+        page.mouse().dblclick(at.x + at.width / 2, at.y + at.height / 2);
+        Locator field = page.getByLabel("Text of this cue");
+        assertThat(field).isFocused();
+        BoundingBox there = field.boundingBox();
+        assertThat(there.y).isBetween(at.y - 40, at.y + at.height);
+        assertThat(page.locator("[data-cue] textarea")).hasCount(0);
+        page.keyboard().press("Control+a");
+        page.keyboard().type("Sand it twice");
+        long version = version(clipId);
+        page.keyboard().press("Control+Enter");
+        awaitVersionAfter(clipId, version);
+        assertThat(cues(clipId).get(0)).isEqualTo("Sand it twice");
+        // The next caption is on the stage, with its field.
+        assertThat(field).hasValue("Three coats now");
+        page.keyboard().press("Escape");
+        assertThat(field).hasCount(0);
+        page.getByTestId("caption-frame").focus();
+        page.keyboard().press("Enter");
+        assertThat(field).hasValue("Three coats now");
+    }
+
+    @Test
     void aCaptionIsDraggedOnTheStageAndDrawnToTheMiddle() throws Exception {
         String clipId = styled("Placed.mp4");
         pixels(700);

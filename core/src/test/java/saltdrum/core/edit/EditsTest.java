@@ -98,7 +98,7 @@ class EditsTest {
     @Test
     void cuesAreSplitEvenlyByTheirText() {
         Track two = track(Recipe.PHRASE, "Sand it first again. Go.");
-        List<Long> ids = two.cues().stream().map(Cue::id).toList();
+        List<Long> ids = two.cues().stream().map(cue -> cue.id()).toList();
         assertThat(texts(new SplitEvenly(ids).on(two))).containsExactly("Sand it", "first again.", "Go.");
         assertThatThrownBy(() -> new SplitEvenly(List.of(ids.get(1))).on(two))
                 .isInstanceOf(RefusedEditException.class)

@@ -101,7 +101,10 @@ class RenderController {
         Frame frame = tracks.get(clipId).track().frame();
         List<SizeView> sizes = new ArrayList<>(List.of(new SizeView(null, frame.output(clip))));
         for (int shortSide : Frame.SHORT_SIDES) {
-            sizes.add(new SizeView(shortSide, frame.sized(clip, shortSide).output(clip)));
+            Size size = frame.sized(clip, shortSide).output(clip);
+            if (!size.equals(frame.output(clip))) {
+                sizes.add(new SizeView(shortSide, size));
+            }
         }
         return sizes;
     }

@@ -34,7 +34,7 @@ import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.track.TrackStore;
 
-/** Where captions come to at the edges of the safe area. */
+/** Places of captions in the safe area. */
 @Tag(name = "styles")
 @RestController
 @RequestMapping("/api/clips/{clipId}/place")
