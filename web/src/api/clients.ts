@@ -91,6 +91,8 @@ export const useSaveGlossary = (client: number | undefined) =>
 
 /** One more term for this client's later clips. */
 export const useAddTerm = (client: number | undefined) =>
-  useGlossaryChange(client, (body: Glossary['terms'][number]) =>
-    bodyOf(server.POST('/api/glossary', { params: { query: { client } }, body })),
-  );
+  useGlossaryChange(client, async (body: Glossary['terms'][number]) => {
+    // The whole text is being written: the term would be missing in it.
+    await saving;
+    return bodyOf(server.POST('/api/glossary', { params: { query: { client } }, body }));
+  });

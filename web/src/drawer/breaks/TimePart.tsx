@@ -6,6 +6,7 @@ import { exact, readTime } from '../../player/time';
 import { usePlayer } from '../../player/player';
 import { Field } from '../../ui/Field';
 import { Section } from '../../ui/parts';
+import { MovePart } from './MovePart';
 
 /** Display times of the track or of the selected cues: each control shows its effect before it is used. */
 export function TimePart(props: { clip: Clip; track: Track; cues: Cue[]; said: string }) {
@@ -35,7 +36,8 @@ export function TimePart(props: { clip: Clip; track: Track; cues: Cue[]; said: s
           <Ms label="Minimum time that a cue is shown" value={least} set={setLeast} />
         </Doing>
       </div>
-      {cues.length > 0 && <Shift clip={clip} track={track} cues={cues} key={cues[0].id} />}
+      {cues.length > 0 && <Stretch clip={clip} cues={cues} key={cues[0].id} />}
+      <MovePart clip={clip} track={track} cues={cues} />
     </Section>
   );
 }
@@ -85,59 +87,38 @@ function Ms({ label, value, set }: { label: string; value: number; set: (ms: num
   );
 }
 
-/** Everything from the first selected cue on is shifted, or the selected cues are made to fit a stretch. */
-function Shift({ clip, track, cues }: { clip: Clip; track: Track; cues: Cue[] }) {
+/** The selected cues are made to fit a stretch. */
+function Stretch({ clip, cues }: { clip: Clip; cues: Cue[] }) {
   const change = useChange(clip.id);
   const frameMs = usePlayer((s) => s.frameMs);
-  const first = cues[0];
   const last = cues[cues.length - 1];
-  const words = [first.words[0].startMs, last.words[last.words.length - 1].endMs];
-  const [by, setBy] = useState('0.100');
+  const words = [cues[0].words[0].startMs, last.words[last.words.length - 1].endMs];
   const [from, setFrom] = useState(exact(words[0]));
   const [to, setTo] = useState(exact(words[1]));
-  const late = by.trim().startsWith('-') || by.trim().startsWith('−') ? -1 : 1;
-  const shift = readTime(by.replace(/^\s*[-−+]/, ''), frameMs);
   const start = readTime(from, frameMs);
   const end = readTime(to, frameMs);
   const field = 'w-20 rounded-md border border-rule bg-paper px-1.5 py-1 text-center';
-  const button = 'rounded-full border border-rule px-3 py-1 hover:border-ink disabled:opacity-40';
-  const after = track.cues.length - track.cues.findIndex((c) => c.id === first.id);
   return (
-    <div className="mt-3 space-y-2 text-note">
-      <div className="flex items-center gap-2">
-        <span className="flex-1 text-soft">This and the {after - 1} after it by</span>
-        <input aria-label="Shift by" value={by} onChange={(e) => setBy(e.target.value)} className={field} />
-        <button
-          className={button}
-          disabled={shift === null || shift === 0}
-          onClick={() =>
-            shift !== null && change.mutate({ kind: 'shiftAfter', cueId: first.id, byMs: late * shift })
-          }
-        >
-          Shift
-        </button>
-      </div>
-      <div className="flex items-center gap-1.5">
-        <input
-          aria-label="Stretch from"
-          value={from}
-          onChange={(e) => setFrom(e.target.value)}
-          className={field}
-        />
-        <span className="text-soft">to</span>
-        <input aria-label="Stretch to" value={to} onChange={(e) => setTo(e.target.value)} className={field} />
-        <button
-          className={`${button} ml-auto`}
-          disabled={start === null || end === null || (start === words[0] && end === words[1])}
-          onClick={() =>
-            start !== null &&
-            end !== null &&
-            change.mutate({ kind: 'stretchCues', cueIds: cues.map((c) => c.id), startMs: start, endMs: end })
-          }
-        >
-          Stretch
-        </button>
-      </div>
+    <div className="mt-3 flex items-center gap-1.5 text-note">
+      <input
+        aria-label="Stretch from"
+        value={from}
+        onChange={(e) => setFrom(e.target.value)}
+        className={field}
+      />
+      <span className="text-soft">to</span>
+      <input aria-label="Stretch to" value={to} onChange={(e) => setTo(e.target.value)} className={field} />
+      <button
+        className="ml-auto rounded-full border border-rule px-3 py-1 hover:border-ink disabled:opacity-40"
+        disabled={start === null || end === null || (start === words[0] && end === words[1])}
+        onClick={() =>
+          start !== null &&
+          end !== null &&
+          change.mutate({ kind: 'stretchCues', cueIds: cues.map((c) => c.id), startMs: start, endMs: end })
+        }
+      >
+        Stretch
+      </button>
     </div>
   );
 }
