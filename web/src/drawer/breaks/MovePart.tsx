@@ -49,17 +49,19 @@ export function MovePart({ clip, track, cues }: { clip: Clip; track: Track; cues
           <option value="ms">ms</option>
           <option value="frames">frames</option>
         </select>
+      </div>
+      <div className="flex items-center gap-1.5">
         <button
           disabled={byMs === 0}
           onClick={() => move(-byMs)}
-          className="ml-auto rounded-full border border-rule px-2.5 py-1 hover:border-ink disabled:opacity-40"
+          className="flex-1 rounded-full border border-rule px-2.5 py-1 hover:border-ink disabled:opacity-40"
         >
           Earlier
         </button>
         <button
           disabled={byMs === 0}
           onClick={() => move(byMs)}
-          className="rounded-full border border-rule px-2.5 py-1 hover:border-ink disabled:opacity-40"
+          className="flex-1 rounded-full border border-rule px-2.5 py-1 hover:border-ink disabled:opacity-40"
         >
           Later
         </button>

@@ -33,6 +33,10 @@ class LabelsTest extends OnTheBench {
                 "document.querySelectorAll('aside [aria-expanded=false]:not([aria-haspopup])').forEach((e) => e.click())");
         page.waitForTimeout(600);
         ((List<String>) page.evaluate(CUT_OFF)).forEach(label -> cut.add(where + ": " + label));
+        if (Boolean.TRUE.equals(page.evaluate(
+                "[...document.querySelectorAll('aside')].some((e) => e.scrollWidth > e.clientWidth + 1)"))) {
+            cut.add(where + ": the drawer's contents are wider than it");
+        }
     }
 
     @Test

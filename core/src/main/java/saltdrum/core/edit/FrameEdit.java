@@ -49,7 +49,7 @@ public sealed interface FrameEdit extends Edit {
     /**
      * Makes words, cues, an emphasis role or a headline look as a style does. Exactly one of the four is given.
      *
-     * @param look what the part needs to look so, see {@link saltdrum.core.style.StyledPart}; null in a request
+     * @param look what the part needs to look so, see {@link saltdrum.core.edit.styled.StyledPart}; null in a request
      */
     record StyleOfPart(
             @MayBeMissing List<Long> wordIds,

@@ -1,4 +1,4 @@
-package saltdrum.core.style;
+package saltdrum.core.edit.styled;
 
 import saltdrum.core.look.Facet;
 import saltdrum.core.look.Facets;

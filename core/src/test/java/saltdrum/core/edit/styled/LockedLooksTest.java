@@ -1,4 +1,4 @@
-package saltdrum.core.style;
+package saltdrum.core.edit.styled;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -16,6 +16,10 @@ import saltdrum.core.edit.MarkEdit.SetEmphasis;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.LookPatch;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.ShippedStyles;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleShelf;
 
 class LockedLooksTest {
     private final StyleShelf styles = new ShippedStyles();

@@ -1,10 +1,13 @@
-package saltdrum.core.style;
+package saltdrum.core.edit.styled;
 
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.LookPatch;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
 
 /**

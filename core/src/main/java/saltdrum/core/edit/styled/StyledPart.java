@@ -1,4 +1,4 @@
-package saltdrum.core.style;
+package saltdrum.core.edit.styled;
 
 import java.util.List;
 import saltdrum.core.cue.Cue;
@@ -9,6 +9,9 @@ import saltdrum.core.look.Facet;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.LookPatch;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.Style;
+import saltdrum.core.style.StyleShelf;
 
 /** What a part of a track needs to look as another style than its track's. */
 public final class StyledPart {
