@@ -134,8 +134,8 @@ class AtTheBenchTest extends OnTheBench {
         page.getByLabel("Names and terms").fill("Thorvald = tor vald");
         page.getByText("“Quellholm” is a term of the workshop").click();
         assertThat(page.getByText("may be misspelt")).hasCount(0);
-        assertThat(page.getByLabel("Names and terms"))
-                .hasValue(Pattern.compile("Thorvald = tor vald\\n.*Quellholm", Pattern.DOTALL));
+        assertThat(page.getByLabel("Names and terms")).hasValue(Pattern.compile("Thorvald = tor vald"));
+        assertThat(page.getByLabel("Names and terms")).hasValue(Pattern.compile("Quellholm"));
         assertThat(server.get("/api/glossary").toString()).contains("Quellholm");
         assertThat(cues(clipId).get(0)).isEqualTo("Varnish Quellholm first,");
     }
