@@ -65,6 +65,24 @@ it('says that nothing was lost if the server cannot be reached', async () => {
   });
 });
 
+it('gives a call another key after a change of the track', async () => {
+  const path = { path: { clipId: 'a' } };
+  const words = () =>
+    bodyOf(server.POST('/api/clips/{clipId}/words', { params: path, body: { language: 'sv' } }));
+  const sent = answering(...[1, 2, 3].map(() => Response.json({})));
+  await words();
+  const edit = { kind: 'lock' as const, cueIds: [1], locked: true };
+  await bodyOf(
+    server.POST('/api/clips/{clipId}/track/edits', {
+      params: path,
+      body: { version: 1, incarnation: 'one', edit },
+    }),
+  );
+  await words();
+  const [first, , again] = sent.map((request) => request.headers.get('Idempotency-Key'));
+  expect(again).not.toBe(first);
+});
+
 it('gives the same call within two seconds the same key', async () => {
   const words = (language: string) =>
     bodyOf(

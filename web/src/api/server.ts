@@ -4,6 +4,8 @@ import { randomId } from './randomId';
 import type { paths } from './schema';
 
 const SAME_MS = 2000;
+/** After a change of the track the same call is another one: it is done with other captions. */
+const CHANGE = /\/(edits|undo|redo|history)$/;
 const sent = new Map<string, { key: string; at: number }>();
 
 /** The key of a call; the same call within two seconds is the same one, and the server does it once. */
@@ -20,6 +22,7 @@ async function keyOf(request: Request): Promise<string> {
 const refusals: Middleware = {
   async onRequest({ request }) {
     if (request.method === 'GET') return;
+    if (request.method !== 'POST' || CHANGE.test(new URL(request.url).pathname)) sent.clear();
     // Which calls are done once, the server decides.
     if (request.method === 'POST') request.headers.set('Idempotency-Key', await keyOf(request));
     for (const [name, value] of Object.entries(shownToBeOurs())) request.headers.set(name, value);
