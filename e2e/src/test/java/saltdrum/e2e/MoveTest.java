@@ -58,6 +58,11 @@ class MoveTest extends OnTheBench {
     @Test
     void byTheMedianOfThreeTaps() throws Exception {
         String clipId = withWords("three-coats", "Three coats.mp4");
+        // On a slow machine a tap is late: there has to be room for it at the end.
+        String last = track(clipId).path("cues").path(11).path("id").asString();
+        server.post(
+                "/api/clips/" + clipId + "/track/edits",
+                "{\"version\":" + version(clipId) + ",\"edit\":{\"kind\":\"deleteCues\",\"cueIds\":[" + last + "]}}");
         page.navigate(server.url() + "/clips/" + clipId + "/breaks");
         awaitPicture();
         page.getByLabel("Cue at 0:03.7: select it").click();
