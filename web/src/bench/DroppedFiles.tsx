@@ -74,13 +74,15 @@ export function DroppedFiles({ clip, track }: { clip: Clip; track: Track }) {
             : arriving.map((one) => `${one.name}: ${Math.round(one.done * 100)} %`).join(', ')}
         </p>
       )}
-      {captions && <AsWhat clip={clip} track={track} file={captions} onDone={() => setCaptions(null)} />}
+      {captions && (
+        <CaptionsDialog clip={clip} track={track} file={captions} onDone={() => setCaptions(null)} />
+      )}
     </>
   );
 }
 
 /** Whether a caption file holds the clip's own words, or a translation of them. */
-function AsWhat(props: { clip: Clip; track: Track; file: File; onDone: () => void }) {
+function CaptionsDialog(props: { clip: Clip; track: Track; file: File; onDone: () => void }) {
   const { clip, track, file, onDone } = props;
   const say = useNotices((s) => s.say);
   const languages = useLanguages().data ?? [];

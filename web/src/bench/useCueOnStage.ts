@@ -1,14 +1,12 @@
 import { useEffect } from 'react';
 import { useTrackNow } from '../api/queries';
 import { usePlayer } from '../player/player';
-import type { StepName } from '../state/steps';
-
-const ABOUT_LOOKS: StepName[] = ['frame', 'style', 'check'];
+import { STEPS, type StepName } from '../state/steps';
 
 /** A step about looks opens with a caption on the stage: the playhead goes to the middle of the nearest cue. */
 export function useCueOnStage(clipId: string, step: StepName, ready: boolean) {
   const trackNow = useTrackNow(clipId);
-  const about = ABOUT_LOOKS.includes(step);
+  const about = STEPS.some((one) => one.step === step && 'captions' in one);
   useEffect(() => {
     const { timeMs, playing, waiting, seek } = usePlayer.getState();
     const cues = trackNow()?.cues ?? [];

@@ -41,6 +41,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const language = chosen ?? (track.language === 'und' ? 'en' : track.language);
   const proposed = guess.data?.find((l) => script.trim() && l.tag !== language.split('-')[0]);
   const able = languages.data?.find((l) => l.tag === language.split('-')[0]);
+  const recognisable = clip.sounds > 0 && able?.recognised === true;
   return (
     <>
       {replace !== null && has && <ReplacePart key={replace} clip={clip} track={track} asked={replace} />}
@@ -84,7 +85,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
             <MainButton disabled={!script.trim()} onClick={() => order.mutate({ script, language, ...part })}>
               <ScrollText size={16} /> Place on the voice
             </MainButton>
-            {clip.sounds > 0 && able?.recognised && (
+            {recognisable && (
               <>
                 <QuietButton onClick={() => order.mutate({ language, policies: policies.chosen, ...part })}>
                   <Ear size={16} /> Recognise the speech
@@ -128,7 +129,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {has && <DraftPart clip={clip} />}
       {has && <FootagePart clip={clip} busy={working !== undefined} />}
       {has && <TranslationPart clip={clip} track={track} />}
-      {!(clip.sounds > 0 && able?.recognised && !working) && (
+      {(working || !recognisable) && (
         <Section title="Terms">
           <GlossaryPart key={clip.client?.id} clip={clip} />
         </Section>

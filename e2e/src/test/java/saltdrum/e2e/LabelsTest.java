@@ -2,6 +2,7 @@ package saltdrum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -57,5 +58,11 @@ class LabelsTest extends OnTheBench {
             look(path);
         }
         assertThat(cut).isEmpty();
+        page.navigate(server.url() + "/clips/" + clipId + "/style");
+        page.locator("[data-style]").first().waitFor();
+        page.addStyleTag(new Page.AddStyleTagOptions()
+                .setContent("[data-style] span { width: 20px; overflow: hidden; white-space: nowrap }"));
+        look("a label that is cut off on purpose");
+        assertThat(cut).isNotEmpty();
     }
 }

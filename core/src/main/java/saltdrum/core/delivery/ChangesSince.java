@@ -88,35 +88,31 @@ public final class ChangesSince {
                 .filter(cue -> !shapes.contains(shape(cue)))
                 .count();
         counted(broken, "cue has other breaks", "cues have other breaks");
-        times();
-        Map<Long, Cue> old = new HashMap<>();
-        then.cues().forEach(cue -> old.put(cue.id(), cue));
-        int looks = (int) now.cues().stream()
-                .filter(cue -> old.containsKey(cue.id()))
-                .filter(cue -> !old.get(cue.id()).look().equals(cue.look()))
-                .count();
-        counted(looks, "cue has another look", "cues have another look");
-    }
-
-    /** Of cues with the same words at the same times. */
-    private void times() {
-        Map<Long, CueTime> old = new HashMap<>();
-        Map<Long, List<Object>> spoken = new HashMap<>();
+        // By their words: a cue that was broken again has another id.
+        Map<List<Object>, CueTime> times = new HashMap<>();
+        Map<List<Long>, Cue> old = new HashMap<>();
         List<CueTime> before = CueTime.of(then);
         for (int i = 0; i < before.size(); i++) {
-            old.put(then.cues().get(i).id(), before.get(i));
-            spoken.put(then.cues().get(i).id(), spoken(then.cues().get(i)));
+            Cue cue = then.cues().get(i);
+            times.put(spoken(cue), before.get(i));
+            old.put(ids(cue), cue);
         }
-        int other = 0;
+        int moved = 0;
+        int looks = 0;
         List<CueTime> present = CueTime.of(now);
         for (int i = 0; i < present.size(); i++) {
             Cue cue = now.cues().get(i);
-            boolean same = spoken(cue).equals(spoken.get(cue.id()));
-            if (same && !present.get(i).equals(old.get(cue.id()))) {
-                other++;
-            }
+            CueTime time = times.get(spoken(cue));
+            moved += time != null && !time.equals(present.get(i)) ? 1 : 0;
+            Cue same = old.get(ids(cue));
+            looks += same != null && !same.look().equals(cue.look()) ? 1 : 0;
         }
-        counted(other, "cue is shown at another time", "cues are shown at other times");
+        counted(moved, "cue is shown at another time", "cues are shown at other times");
+        counted(looks, "cue has another look", "cues have another look");
+    }
+
+    private static List<Long> ids(Cue cue) {
+        return cue.words().stream().map(Word::id).toList();
     }
 
     private static List<Object> spoken(Cue cue) {
@@ -126,10 +122,13 @@ public final class ChangesSince {
     }
 
     private static List<Object> shape(Cue cue) {
-        return List.of(cue.words().stream().map(Word::id).toList(), cue.lineStarts());
+        return List.of(ids(cue), cue.lineStarts());
     }
 
     private void looks() {
+        if (!then.language().equals(now.language())) {
+            say("The language is " + now.language() + ", not " + then.language());
+        }
         if (!then.style().equals(now.style())) {
             say("The style is " + now.style() + ", not " + then.style());
         } else if (!then.styling().equals(now.styling())) {

@@ -18,7 +18,8 @@ import saltdrum.core.word.Word;
 
 /**
  * What of a track is to be seen in a video of it. Locks, confirmed words, dismissed findings and what holds a break in
- * its place are not.
+ * its place are not. Hashes are only compared with one another: after a version of the application that hashes
+ * otherwise, a track counts as changed until its version says that it is not.
  */
 public final class RenderedContent {
     private RenderedContent() {}

@@ -60,7 +60,8 @@ public sealed interface FrameEdit extends Edit {
             @MayBeMissing LookPatch look)
             implements FrameEdit {
         public StyleOfPart {
-            if (wordIds == null && cueIds == null && role == null && headlineId == null) {
+            boolean none = wordIds == null && cueIds == null && role == null && headlineId == null;
+            if (none || wordIds != null && wordIds.isEmpty() || cueIds != null && cueIds.isEmpty()) {
                 throw new BadInputException("Name the words, cues, role or headline that get the style.");
             }
         }

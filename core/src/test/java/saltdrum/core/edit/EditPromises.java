@@ -14,6 +14,8 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.delivery.ChangesSince;
+import saltdrum.core.delivery.RenderedContent;
 import saltdrum.core.edit.BreakEdit.Rebreak;
 import saltdrum.core.edit.FlaggedEdit.AcceptUnscripted;
 import saltdrum.core.edit.FlaggedEdit.DropWords;
@@ -75,6 +77,9 @@ public final class EditPromises {
         assertThat(change.reversed().applyTo(after)).isEqualTo(track);
         assertThat(edit.said(track)).isNotBlank();
         assertOrder(after);
+        assertThat(ChangesSince.of(track, after).isEmpty())
+                .as("what is said to have changed is what would be rendered otherwise, after " + edit)
+                .isEqualTo(RenderedContent.hash(track).equals(RenderedContent.hash(after)));
         assertLockedStand(track, after, edit);
         if (!CHANGE_TEXT.contains(edit.getClass())) {
             assertConserved(track, after);

@@ -78,6 +78,8 @@ class StyledPartTest {
         assertThat(ofCues(List.of(cue), "Lantern").said(track)).isEqualTo("Style Lantern for 1 cue");
         assertThatThrownBy(() -> new StyleOfPart(null, null, null, null, "Lantern", null))
                 .isInstanceOf(BadInputException.class);
+        assertThatThrownBy(() -> new StyleOfPart(List.of(), null, null, null, "Lantern", null))
+                .isInstanceOf(BadInputException.class);
         assertThatThrownBy(() -> ofCues(List.of(cue), "Lantern").on(track)).isInstanceOf(BadInputException.class);
     }
 }

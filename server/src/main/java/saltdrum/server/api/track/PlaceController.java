@@ -59,7 +59,7 @@ class PlaceController {
     }
 
     /**
-     * @param cueIds null for the whole track
+     * @param cueIds at least one; null for the whole track
      * @param headlineId null for captions
      * @param language of the translation that is shown; null for the clip's own words
      */
@@ -72,8 +72,8 @@ class PlaceController {
             description = "Nothing is changed: an edit that changes the look takes the answer.")
     @PostMapping
     LookPatch place(@PathVariable String clipId, @RequestBody NinePlaceRequest request) {
-        if (request.at() == null) {
-            throw new BadInputException("The request names no place.");
+        if (request.at() == null || request.cueIds() != null && request.cueIds().isEmpty()) {
+            throw new BadInputException("The request names no place, or no cues.");
         }
         ClipRow clip = clips.get(clipId);
         Size size = clip.info().size();
@@ -90,7 +90,7 @@ class PlaceController {
             Cue cue = HeadlineCue.of(headline, track.frame().layout(size), headline.endMs(track.lengthMs()));
             return cascade.ofCue(cue);
         }
-        return request.cueIds() == null || request.cueIds().isEmpty()
+        return request.cueIds() == null
                 ? cascade.ofTrack()
                 : cascade.ofCue(
                         track.cues().get(track.indexOfCue(request.cueIds().get(0))));

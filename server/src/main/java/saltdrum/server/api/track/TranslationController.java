@@ -99,7 +99,12 @@ class TranslationController {
         return get(clipId, language);
     }
 
-    /** @param texts how many cues got a text @param left what was corrected or left out */
+    /**
+     * What came of a file that was read.
+     *
+     * @param texts how many cues got a text
+     * @param left what was corrected or left out, a sentence each
+     */
     record FileView(int texts, List<String> left) {}
 
     /** Outside the described API's types: the body is the raw file. */
