@@ -40,6 +40,26 @@ export function QuietButton(props: {
   );
 }
 
+/** Something that is on or off, in a line. */
+export function Tick(props: {
+  checked: boolean;
+  onChange: (on: boolean) => void;
+  className?: string;
+  children: ReactNode;
+}) {
+  return (
+    <label className={`flex items-center gap-2 text-note text-soft ${props.className ?? ''}`}>
+      <input
+        type="checkbox"
+        checked={props.checked}
+        onChange={(e) => props.onChange(e.target.checked)}
+        className="accent-accent"
+      />
+      {props.children}
+    </label>
+  );
+}
+
 /** One of a few, side by side. */
 export function Choice<T extends string>(props: {
   label: string;

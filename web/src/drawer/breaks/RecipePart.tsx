@@ -5,7 +5,7 @@ import { useChange } from '../../api/changes';
 import type { Clip, Recipe, Track } from '../../api/types';
 import { chosenCues, useSelection } from '../../state/selection';
 import { One, OneOf } from '../../ui/OneOf';
-import { Section } from '../../ui/parts';
+import { Section, Tick } from '../../ui/parts';
 
 const SETTLE_MS = 180;
 
@@ -83,15 +83,9 @@ export function RecipePart({ clip, track }: { clip: Clip; track: Track }) {
           {track.cues.length} cues now.
         </p>
         {run.length > 0 && (
-          <label className="mt-1 flex items-center gap-2 text-note text-soft">
-            <input
-              type="checkbox"
-              checked={onlyRun}
-              onChange={(e) => setOnlyRun(e.target.checked)}
-              className="accent-accent"
-            />
+          <Tick className="mt-1" checked={onlyRun} onChange={(on) => setOnlyRun(on)}>
             Break only {run.length === 1 ? 'this cue' : `these ${run.length} cues`} again
-          </label>
+          </Tick>
         )}
       </Section>
       <Numbers clip={clip} track={track} key={clip.id} />

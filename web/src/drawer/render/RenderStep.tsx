@@ -12,7 +12,7 @@ import { settings } from '../../state/setting';
 import { HowPart } from '../../orders/HowPart';
 import { estimateSentence } from '../../orders/said';
 import { usePlayer } from '../../player/player';
-import { MainButton, Section } from '../../ui/parts';
+import { MainButton, Section, Tick } from '../../ui/parts';
 import { FilesPart } from './FilesPart';
 import { HandPart } from './HandPart';
 import { RenderCard } from './RenderCard';
@@ -121,15 +121,13 @@ export function RenderStep({ clip, track, jobs }: { clip: Clip; track: Track; jo
           }))}
         />
         {clip.captionStreams.length > 0 && (
-          <label className="mb-3 flex items-center gap-2 text-note text-soft">
-            <input
-              type="checkbox"
-              checked={how.keepCaptions === true}
-              onChange={(e) => setHow({ ...how, keepCaptions: e.target.checked })}
-              className="accent-accent"
-            />
+          <Tick
+            className="mb-3"
+            checked={how.keepCaptions === true}
+            onChange={(on) => setHow({ ...how, keepCaptions: on })}
+          >
             Keep the clip’s own caption {clip.captionStreams.length === 1 ? 'stream' : 'streams'} as well
-          </label>
+          </Tick>
         )}
         <MainButton
           disabled={!some || (words === 0 && shows)}

@@ -10,7 +10,7 @@ import {
   useSaveStyle,
 } from '../../api/styles';
 import type { Clip, Style, Track } from '../../api/types';
-import { QuietButton, Section } from '../../ui/parts';
+import { QuietButton, Section, Tick } from '../../ui/parts';
 import { StyleFileIn } from './StyleFileIn';
 
 const FILE =
@@ -141,15 +141,9 @@ function StartsWith({ client, style }: { client: { id: number; name: string }; s
   const starts = useClientStyle(client.id).data?.style;
   const change = useStartWith(client.id);
   return (
-    <label className="flex items-center gap-2 text-note text-soft">
-      <input
-        type="checkbox"
-        checked={starts === style}
-        onChange={(e) => change.mutate(e.target.checked ? style : null)}
-        className="accent-accent"
-      />
+    <Tick checked={starts === style} onChange={(on) => change.mutate(on ? style : null)}>
       New clips of {client.name} start with “{style}”
-    </label>
+    </Tick>
   );
 }
 

@@ -6,7 +6,7 @@ import type { Clip, Track } from '../../api/types';
 import { useRestedCue } from '../../state/lit';
 import { reachOf, useScope } from '../../state/scope';
 import { useSelection } from '../../state/selection';
-import { QuietButton } from '../../ui/parts';
+import { QuietButton, Tick } from '../../ui/parts';
 import { CompareDialog } from './CompareDialog';
 import { EmojiPart } from './EmojiPart';
 import { KeepPart } from './KeepPart';
@@ -38,15 +38,9 @@ export function StyleStep({ clip, track }: { clip: Clip; track: Track }) {
       <StyleStrip clip={clip} track={track} reach={reach} cueId={cueInHand} keep={keep} />
       <CompareDialog clip={clip} track={track} keep={keep} />
       {bent && reach.scope === 'track' && (
-        <label className="-mt-2 mb-4 flex items-center gap-2 text-note text-soft">
-          <input
-            type="checkbox"
-            checked={keep}
-            onChange={(e) => setKeep(e.target.checked)}
-            className="accent-accent"
-          />
+        <Tick className="-mt-2 mb-4" checked={keep} onChange={(on) => setKeep(on)}>
           Another style keeps what the track has changed
-        </label>
+        </Tick>
       )}
       {word && (
         <div className="mb-4">

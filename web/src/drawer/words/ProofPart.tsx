@@ -11,7 +11,7 @@ import { bare } from '../../state/bare';
 import { useTermOf } from '../../state/termOf';
 import { misspelt } from '../../state/spelling';
 import { useSelection } from '../../state/selection';
-import { QuietButton, Section } from '../../ui/parts';
+import { QuietButton, Section, Tick } from '../../ui/parts';
 
 /** Words to proof-read, with commands that go to them. */
 export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
@@ -71,15 +71,9 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
           </span>
         </label>
       )}
-      <label className="mt-3 flex items-center gap-2 px-1 text-note text-soft">
-        <input
-          type="checkbox"
-          checked={pauseWhileTyping}
-          onChange={(e) => setPauseWhileTyping(e.target.checked)}
-          className="accent-accent"
-        />
+      <Tick className="mt-3 px-1" checked={pauseWhileTyping} onChange={(on) => setPauseWhileTyping(on)}>
         The clip pauses while I type
-      </label>
+      </Tick>
     </Section>
   );
 }

@@ -6,7 +6,7 @@ import { useChange } from '../../api/changes';
 import type { Clip, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { usePlayer } from '../../player/player';
-import { MainButton, QuietButton } from '../../ui/parts';
+import { MainButton, QuietButton, Tick } from '../../ui/parts';
 
 /** Replaces a word or phrase everywhere: shows each place after replacing, and places can be skipped. */
 export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; asked: string }) {
@@ -119,15 +119,9 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
             </li>
           ))}
         </ul>
-        <label className="flex items-center gap-2 px-1 text-note text-soft">
-          <input
-            type="checkbox"
-            checked={term}
-            onChange={(e) => setTerm(e.target.checked)}
-            className="accent-accent"
-          />
+        <Tick className="px-1" checked={term} onChange={(on) => setTerm(on)}>
           Save as a term {clip.client ? `of ${clip.client.name}` : 'of the workshop'}
-        </label>
+        </Tick>
         <MainButton disabled={chosen.length === 0} onClick={replace}>
           <Replace size={16} /> Replace at {chosen.length} {chosen.length === 1 ? 'place' : 'places'}
         </MainButton>

@@ -12,7 +12,7 @@ import {
 import type { Clip, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { One, OneOf } from '../../ui/OneOf';
-import { QuietButton, Section } from '../../ui/parts';
+import { QuietButton, Section, Tick } from '../../ui/parts';
 
 /** A translation beside the words in the score: typed, or made by a translator. */
 export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
@@ -80,15 +80,13 @@ export function TranslationPart({ clip, track }: { clip: Clip; track: Track }) {
               Undo: {translation.data.undo}
             </button>
           )}
-          <label className="flex items-center gap-2 px-1 text-note text-soft">
-            <input
-              type="checkbox"
-              checked={onStage === beside}
-              onChange={(e) => set({ onStage: e.target.checked ? beside : null })}
-              className="accent-accent"
-            />
+          <Tick
+            className="px-1"
+            checked={onStage === beside}
+            onChange={(on) => set({ onStage: on ? beside : null })}
+          >
             Show and render it in place of the clip’s own words
-          </label>
+          </Tick>
           <button
             onClick={() => {
               remove.mutate(beside);

@@ -8,7 +8,7 @@ import type { Clip, Job, Track } from '../../api/types';
 import { usePanels } from '../../state/panels';
 import { useSelection } from '../../state/selection';
 import { JobLine } from '../JobLine';
-import { MainButton, QuietButton, Section } from '../../ui/parts';
+import { MainButton, QuietButton, Section, Tick } from '../../ui/parts';
 import { CarriedPart } from './CarriedPart';
 import { DraftPart } from './DraftPart';
 import { FilePart } from './FilePart';
@@ -94,15 +94,13 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                   {policies.all
                     .filter((view) => view.draft !== 'NEVER')
                     .map((view) => (
-                      <label key={view.policy} className="flex items-center gap-2 text-note text-soft">
-                        <input
-                          type="checkbox"
-                          checked={policies.chosen.includes(view.policy)}
-                          onChange={(e) => policies.choose(view, e.target.checked)}
-                          className="accent-accent"
-                        />
+                      <Tick
+                        key={view.policy}
+                        checked={policies.chosen.includes(view.policy)}
+                        onChange={(on) => policies.choose(view, on)}
+                      >
                         {view.label}
-                      </label>
+                      </Tick>
                     ))}
                 </div>
                 <GlossaryPart key={clip.client?.id} clip={clip} />
