@@ -8,6 +8,7 @@ const picture = () => ({
   playbackRate: 1,
   muted: false,
   seeking: false,
+  paused: true,
 });
 const attach = (video: ReturnType<typeof picture> | null, clipId: string) =>
   usePlayer.getState().attach(video as unknown as HTMLVideoElement | null, clipId);
@@ -51,5 +52,24 @@ describe('a player that has no picture yet', () => {
     const video = picture();
     attach(video, 'a');
     expect(video.play).toHaveBeenCalledOnce();
+  });
+});
+
+describe('play or pause', () => {
+  beforeEach(() => usePlayer.setState(usePlayer.getInitialState(), true));
+
+  it('plays a video that was just paused, before the event of the pause has come', () => {
+    const video = picture();
+    attach(video, 'a');
+    usePlayer.setState({ playing: true });
+    usePlayer.getState().toggle();
+    expect(video.play).toHaveBeenCalledOnce();
+  });
+
+  it('pauses a video that has just begun, before the event of the play has come', () => {
+    const video = { ...picture(), paused: false };
+    attach(video, 'a');
+    usePlayer.getState().toggle();
+    expect(video.pause).toHaveBeenCalledOnce();
   });
 });

@@ -103,7 +103,13 @@ export const usePlayer = create<Player>((set, get) => ({
     get().pause();
     get().seek(get().timeMs + frames * get().frameMs);
   },
-  toggle: () => (get().playing || get().waiting ? get().pause() : get().play()),
+  toggle: () => {
+    const { video, waiting } = get();
+    // The video itself knows first: its events come later, and the key may come before them.
+    const plays = video ? !video.paused : waiting;
+    if (plays) get().pause();
+    else get().play();
+  },
   mute: () => {
     const muted = !get().muted;
     set({ muted });
