@@ -2771,6 +2771,8 @@ export interface components {
             textByHand: boolean;
             /** @description A break at one of its words was made by hand: re-breaking keeps it */
             brokenByHand: boolean;
+            /** @description One of its line breaks was made by hand */
+            linesByHand: boolean;
             locked: boolean;
             /** @description Some of its look is its own */
             bent: boolean;
@@ -3652,6 +3654,7 @@ export interface components {
             /** Format: int64 */
             cueId: number;
             text: string;
+            asLines?: boolean;
         };
         RewriteByPolicy: {
             /**

@@ -16,7 +16,7 @@ const TYPING: [string, string][] = [
   ['Esc', 'Leave it as it was'],
   ['Ctrl Enter', 'Keep it and type in the next cue'],
   ['Alt Enter', 'Split the cue at the caret'],
-  ['Shift Enter', 'Break the line at the caret'],
+  ['Shift Enter', 'Break the line at the caret, in place of the recipe’s breaks'],
   ['Backspace', 'At the start: join with the one before'],
   ['Ctrl Space', 'Hear this cue again'],
 ];

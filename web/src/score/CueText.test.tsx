@@ -13,24 +13,26 @@ vi.mock('../api/changes', () => ({
   useChange: () => ({
     mutateAsync: async (edit: Edit) => {
       if (server.refuse) throw server.refuse;
-      server.sent.push((edit as Extract<Edit, { kind: 'retypeCue' }>).text);
+      const { text, asLines } = edit as Extract<Edit, { kind: 'retypeCue' }>;
+      server.sent.push(asLines ? `as lines: ${text}` : text);
       return { cues: [] };
     },
   }),
   useTrackNow: () => () => ({ cues: [] }),
 }));
 
-const cue = (text: string) =>
+const cue = (text: string, lineStarts: number[] = []) =>
   ({
     id: 7,
+    lineStarts,
     words: text.split(' ').map((word, i) => ({ id: i + 1, text: word, spaced: true })),
   }) as unknown as Cue;
 
 const typing = { cueId: 7, wordId: null, caret: 'end' as const };
 
-function opened(text: string) {
+function opened(text: string, lineStarts: number[] = []) {
   useSelection.setState({ typing });
-  const view = render(<CueText clipId="a" cue={cue(text)} typing={typing} />);
+  const view = render(<CueText clipId="a" cue={cue(text, lineStarts)} typing={typing} />);
   return {
     field: () => screen.getByLabelText<HTMLTextAreaElement>('Text of this cue'),
     becomes: (now: string) => view.rerender(<CueText clipId="a" cue={cue(now)} typing={typing} />),
@@ -125,4 +127,41 @@ it('keeps what is being typed through a page that is closed', async () => {
   close();
   expect(sessionStorage.getItem('typed a 7')).toContain('row home at tide');
   expect(opened('row home').field().value).toBe('row home at tide');
+});
+
+describe('lines of a cue in its field', () => {
+  it('are shown, and are not sent as breaks by hand where nobody broke them', async () => {
+    const user = userEvent.setup();
+    const { field } = opened('the tide turns at nine', [3]);
+    expect(field().value).toBe('the tide turns\nat nine');
+    expect(document.querySelector('[data-breaks]')?.getAttribute('data-breaks')).toBe('recipe');
+    await user.type(field(), ' now{Enter}');
+    expect(server.sent).toEqual(['the tide turns\nat nine now']);
+  });
+
+  it('are replaced by a typed one', async () => {
+    const user = userEvent.setup();
+    const { field } = opened('the tide turns at nine', [3]);
+    field().setSelectionRange(9, 9);
+    await user.keyboard('{Shift>}{Enter}{/Shift}');
+    expect(field().value).toBe('the tide\nturns at nine');
+    expect(document.querySelector('[data-breaks]')?.getAttribute('data-breaks')).toBe('hand');
+    await user.keyboard('{Enter}');
+    expect(server.sent).toEqual(['as lines: the tide\nturns at nine']);
+  });
+
+  it('go by Backspace, and nothing else does', async () => {
+    const user = userEvent.setup();
+    const { field } = opened('the tide turns', [2]);
+    field().setSelectionRange(9, 9);
+    await user.keyboard('{Backspace}{Enter}');
+    expect(server.sent).toEqual(['as lines: the tide turns']);
+  });
+
+  it('are no change when nothing was typed', async () => {
+    const user = userEvent.setup();
+    const { field } = opened('the tide turns', [2]);
+    await user.type(field(), '{Enter}');
+    expect(server.sent).toEqual([]);
+  });
 });

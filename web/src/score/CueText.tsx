@@ -10,7 +10,18 @@ import { draftOf, dropDraft, holdDraft } from '../state/drafts';
 import { expectField } from '../keys/keyboard';
 import { usePlayer } from '../player/player';
 import { useSelection, type Typing } from '../state/selection';
-import { textOf, tidied, wordAt } from '../state/text';
+import { textOf, wordAt } from '../state/text';
+import {
+  fieldOffset,
+  fieldText,
+  glueOf,
+  inOneLine,
+  sentText,
+  withBreak,
+  withoutBreak,
+  type Typed,
+} from '../state/typedLines';
+import { BreakMarks } from './BreakMarks';
 
 /**
  * A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. Where somebody else has typed there
@@ -22,17 +33,40 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   const { mutateAsync } = useChange(clipId);
   const trackNow = useTrackNow(clipId);
   const { endTyping, type, select } = useSelection.getState();
-  const text = textOf(cue.words);
+  const text = fieldText(cue);
+  const glue = glueOf(cue);
+  const plain = (typed: string) => inOneLine(typed, glue);
+  const same = (a: string, b: string) => plain(a) === plain(b);
   const done = useRef(false);
   const [draft] = useState(() => draftOf(clipId, cue.id));
   /** The text when typing began, or as last shown beside it. */
   const base = useRef(draft?.base ?? text);
-  const [theirs, setTheirs] = useState(draft && draft.base !== text ? text : null);
+  const [theirs, setTheirs] = useState(draft && !same(draft.base, text) ? text : null);
+  const [typed, setTyped] = useState(draft?.text ?? text);
+  /** Line breaks were typed or taken away here: the field's lines are the cue's. */
+  const [linesTyped, setLinesTyped] = useState(draft?.asLines ?? false);
   /** What both began with, where there are two. */
   const common = useRef(base.current);
   const said = useId();
-  const hold = (typed: string) =>
-    holdDraft(clipId, cue.id, { base: base.current, text: typed, showMs: cue.showMs, hideMs: cue.hideMs });
+  const hold = (now: string, asLines = linesTyped) =>
+    holdDraft(clipId, cue.id, {
+      base: base.current,
+      text: now,
+      asLines,
+      showMs: cue.showMs,
+      hideMs: cue.hideMs,
+    });
+  /** Text from a key, as if typed: the field can undo it. */
+  const putIn = ({ text: now, caret }: Typed, asLines: boolean) => {
+    const element = field.current!;
+    if (now === element.value) return;
+    element.select();
+    if (!document.execCommand?.('insertText', false, now)) element.value = now;
+    element.setSelectionRange(caret, caret);
+    setTyped(now);
+    setLinesTyped(asLines);
+    hold(now, asLines);
+  };
 
   useLayoutEffect(() => {
     const element = field.current!;
@@ -42,13 +76,13 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     const caret = typing.caret;
     if (draft) return;
     if (caret !== undefined) {
-      const at = caret === 'start' ? 0 : caret === 'end' ? text.length : caret;
+      const at = caret === 'start' ? 0 : caret === 'end' ? text.length : fieldOffset(cue, caret);
       element.setSelectionRange(at, at);
       return;
     }
     let from = 0;
     for (const [i, word] of cue.words.entries()) {
-      from += i > 0 && word.spaced ? 1 : 0;
+      from += cue.lineStarts.includes(i) || (i > 0 && word.spaced) ? 1 : 0;
       if (word.id === typing.wordId) {
         element.setSelectionRange(from, from + word.text.length);
         return;
@@ -63,20 +97,25 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   /** Ends the typing; gives the track as it then is, or null when the text was refused. */
   const keep = async (): Promise<Track | null> => {
     if (done.current) return null;
-    const typed = tidied(field.current!.value);
-    const mine = typed !== tidied(base.current) && typed !== text;
-    if (mine && text !== base.current) {
+    const { value } = field.current!;
+    const mine = linesTyped || (!same(value, base.current) && !same(value, text));
+    if (mine && !same(text, base.current)) {
       common.current = base.current;
       base.current = text;
       setTheirs(text);
-      hold(field.current!.value);
+      hold(value);
       return null;
     }
     done.current = true;
     endTyping();
     if (mine) {
       try {
-        const track = await mutateAsync({ kind: 'retypeCue', cueId: cue.id, text: typed });
+        const track = await mutateAsync({
+          kind: 'retypeCue',
+          cueId: cue.id,
+          text: sentText(value),
+          asLines: linesTyped || undefined,
+        });
         dropDraft(clipId, cue.id);
         return track;
       } catch (refused) {
@@ -97,20 +136,19 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
   };
   /** Both into the field, for the typist to look at. */
   const merge = async () => {
-    const typed = field.current!.value;
+    const mine = field.current!.value;
     const { text: both } = await bodyOf(
       server.POST('/api/clips/{clipId}/track/merged', {
         params: { path: { clipId } },
         body: {
           base: common.current,
-          mine: typed,
+          mine,
           theirs: theirs ?? undefined,
         },
       }),
     );
-    if (!field.current || field.current.value !== typed) return;
-    field.current.value = both;
-    hold(both);
+    if (!field.current || field.current.value !== mine) return;
+    putIn({ text: both, caret: both.length }, false);
     setTheirs(null);
   };
   const before = (): string => field.current!.value.slice(0, field.current!.selectionStart);
@@ -127,20 +165,18 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     if (typing.onStage) usePlayer.getState().seek(Math.round((beside.showMs + beside.hideMs) / 2));
     type(beside.id, null, caret, typing.onStage);
   };
-  const breakAtCaret = async (kind: 'splitCue' | 'breakLine') => {
+  const splitAtCaret = async () => {
     const at = before();
     const track = await keep();
     const word = track && wordIn(track, at);
     if (!word) return;
-    await mutateAsync(
-      kind === 'splitCue' ? { kind, wordId: word.id } : { kind, wordId: word.id, broken: true },
-    ).catch(() => undefined);
+    await mutateAsync({ kind: 'splitCue', wordId: word.id }).catch(() => undefined);
     select({ kind: 'word', id: word.id });
   };
   /** The word that begins after this much of the text. */
   const wordIn = (track: Track, at: string) => {
     const now = track.cues.find((c) => c.id === cue.id);
-    return now && wordAt(now, tidied(at).length);
+    return now && wordAt(now, plain(at).length);
   };
   const join = async (first: Cue | undefined, caret: number) => {
     if (first) expectField();
@@ -156,10 +192,13 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     const empty = element.selectionStart === element.selectionEnd;
     const atStart = empty && element.selectionStart === 0;
     const atEnd = empty && element.selectionStart === element.value.length;
+    const here = { text: element.value, caret: element.selectionStart };
+    const unbroken = empty && !e.ctrlKey && !e.metaKey && withoutBreak(here, e.key, glue);
     let act: (() => void) | null = null;
     if (e.key === 'Enter') {
-      if (e.altKey) act = () => void breakAtCaret('splitCue');
-      else if (e.shiftKey) act = () => void breakAtCaret('breakLine');
+      if (e.altKey) act = () => void splitAtCaret();
+      // A typed break replaces those of the recipe.
+      else if (e.shiftKey) act = () => putIn(withBreak(here, glue, !linesTyped && !cue.linesByHand), true);
       else if ((e.ctrlKey || e.metaKey) && theirs !== null) act = () => void merge().catch(() => undefined);
       else if (e.ctrlKey || e.metaKey) act = () => void go(1, 'end');
       else
@@ -170,13 +209,14 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
             if (word && useSelection.getState().selected === chosen) select({ kind: 'word', id: word });
           });
     } else if (e.key === 'Escape') act = leave;
+    else if ((e.key === 'Backspace' || e.key === 'Delete') && unbroken) act = () => putIn(unbroken, true);
     else if (e.key === 'Backspace' && atStart) {
       const first = neighbour(trackNow(), -1);
       const length = first ? textOf([...first.words, cue.words[0]]).length - cue.words[0].text.length : 0;
       if (first) act = () => void join(first, length);
     } else if (e.key === 'Delete' && atEnd) {
       const next = neighbour(trackNow(), 1);
-      if (next) act = () => void join(cue, element.value.length);
+      if (next) act = () => void join(cue, plain(element.value).length);
     } else if (e.key === 'ArrowUp' && atStart) act = () => void go(-1, 'end');
     else if (e.key === 'ArrowDown' && atEnd) act = () => void go(1, 'start');
     else if (e.key === ' ' && (e.ctrlKey || e.metaKey)) {
@@ -187,27 +227,33 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
       act();
     }
   };
+  const as = `px-1.5 py-0.5 ${typing.onStage ? 'text-center' : 'leading-[1.5]'}`;
+  const rows = typed.split('\n').reduce((sum, line) => sum + Math.max(1, Math.ceil(line.length / 34)), 0);
   return (
     <>
-      <textarea
-        ref={field}
-        aria-label="Text of this cue"
-        aria-describedby={theirs === null ? undefined : said}
-        defaultValue={draft?.text ?? text}
-        dir="auto"
-        rows={Math.max(1, Math.ceil(text.length / 34))}
-        onInput={(e) => hold(e.currentTarget.value)}
-        onBlur={() => void keep()}
-        onKeyDown={onKeyDown}
-        className={`w-full resize-none rounded-md px-1.5 py-0.5 outline-2 outline-accent ${
-          typing.onStage ? 'bg-stage/95 text-center' : 'bg-page leading-[1.5]'
-        }`}
-      />
+      <div className="relative">
+        <textarea
+          ref={field}
+          aria-label="Text of this cue"
+          aria-describedby={theirs === null ? undefined : said}
+          defaultValue={draft?.text ?? text}
+          dir="auto"
+          rows={rows}
+          onInput={(e) => {
+            setTyped(e.currentTarget.value);
+            hold(e.currentTarget.value);
+          }}
+          onBlur={() => void keep()}
+          onKeyDown={onKeyDown}
+          className={`block w-full resize-none rounded-md outline-2 outline-accent ${as} ${typing.onStage ? 'bg-stage/95' : 'bg-page'}`}
+        />
+        <BreakMarks text={typed} byHand={linesTyped || cue.linesByHand} as={as} />
+      </div>
       {theirs !== null && (
         <div id={said} role="status" className="mt-1.5 rounded-md bg-sunk px-2.5 py-1.5 text-note">
           <p className="text-soft">Somebody else typed here meanwhile:</p>
           <p dir="auto" className="py-0.5 text-ink">
-            {differing(theirs, field.current?.value ?? draft?.text ?? '').map(({ word, differs }, i) => (
+            {differing(theirs, typed).map(({ word, differs }, i) => (
               <span key={i} className={differs ? 'font-semibold text-accent' : undefined}>
                 {word}{' '}
               </span>

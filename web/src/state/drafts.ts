@@ -2,6 +2,8 @@
 export interface Draft {
   base: string;
   text: string;
+  /** Its line feeds are line breaks by hand. */
+  asLines?: boolean;
   /** When the cue was shown, ms. */
   showMs: number;
   hideMs: number;

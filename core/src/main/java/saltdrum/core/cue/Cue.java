@@ -103,6 +103,11 @@ public record Cue(
         return new Cue(id, words, lineStarts, locked, newGiven, look);
     }
 
+    /** Whether one of its line breaks was made by hand. */
+    public boolean linesByHand() {
+        return words.stream().anyMatch(word -> word.pin() == Pin.LINE_BREAK);
+    }
+
     /** Whether a break at one of its words was made by hand. */
     public boolean brokenByHand() {
         return words.stream().anyMatch(word -> word.pin() != Pin.FREE);

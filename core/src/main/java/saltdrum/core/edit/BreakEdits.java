@@ -137,6 +137,20 @@ final class BreakEdits {
         return Edits.replace(track, Math.min(index, neighbourIndex), 2, result, track.nextId());
     }
 
+    /** The cue with line breaks by hand before these words; where a line broke elsewhere, its words now stay together. */
+    static Cue withLines(Cue cue, List<Integer> starts) {
+        List<Word> words = new ArrayList<>(cue.words());
+        for (int i = 1; i < words.size(); i++) {
+            Word word = words.get(i);
+            if (starts.contains(i)) {
+                words.set(i, word.withPin(Pin.LINE_BREAK));
+            } else if (cue.lineStarts().contains(i) || word.pin() == Pin.LINE_BREAK) {
+                words.set(i, word.withPin(Pin.TOGETHER));
+            }
+        }
+        return new Cue(cue.id(), words, starts, cue.locked(), cue.given(), cue.look());
+    }
+
     static Track breakLine(Track track, BreakLine e) {
         Cue cue = Edits.unlocked(track.cueOfWord(e.wordId()));
         int at = cue.indexOf(e.wordId());
@@ -151,7 +165,7 @@ final class BreakEdits {
             starts.add(at);
             starts.sort(null);
         }
-        Cue broken = new Cue(cue.id(), words, starts, false, cue.given());
+        Cue broken = new Cue(cue.id(), words, starts, false, cue.given(), cue.look());
         return Edits.replace(track, track.indexOfCue(cue.id()), 1, List.of(broken), track.nextId());
     }
 

@@ -11,6 +11,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.LookPatch;
 import saltdrum.core.text.Quoted;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
@@ -93,8 +94,14 @@ final class Edits {
         return cue;
     }
 
+    /** A cue of these words, with lines by the recipe, and the look that the cue of this id has, if there is one. */
     static Cue set(Track track, long id, List<Word> words) {
-        return new Cue(id, words, Breaker.lines(words, track.recipe(), track.language()), false);
+        LookPatch look = track.cues().stream()
+                .filter(cue -> cue.id() == id)
+                .findFirst()
+                .map(Cue::look)
+                .orElse(LookPatch.NONE);
+        return new Cue(id, words, Breaker.lines(words, track.recipe(), track.language()), false, null, look);
     }
 
     static Track replace(Track track, int from, int count, List<Cue> with, long nextId) {

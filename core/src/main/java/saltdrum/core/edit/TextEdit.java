@@ -8,8 +8,18 @@ import saltdrum.core.draft.WritingPolicy;
 
 /** Edits of the text of cues. */
 public sealed interface TextEdit extends Edit {
-    /** The cue's text as typed; what was not changed keeps its time. */
-    record RetypeCue(long cueId, String text) implements TextEdit {
+    /**
+     * The cue's text as typed; what was not changed keeps its time.
+     *
+     * @param asLines true: the text's line feeds become the cue's line breaks, as breaks by hand, and there are no
+     *     others; false: a line feed only ends a word; null: true if the cue has a line break by hand and the text a
+     *     line feed
+     */
+    record RetypeCue(long cueId, String text, @MayBeMissing Boolean asLines) implements TextEdit {
+        public RetypeCue(long cueId, String text) {
+            this(cueId, text, null);
+        }
+
         @Override
         public Track on(Track track) {
             return TextEdits.retype(track, this);
@@ -17,7 +27,7 @@ public sealed interface TextEdit extends Edit {
 
         @Override
         public String said(Track before) {
-            return "Retype “" + EditDescriptions.shortened(text) + "”";
+            return "Retype “" + EditDescriptions.shortened(text.replace('\n', ' ')) + "”";
         }
     }
 

@@ -32,7 +32,10 @@ final class TextEdits {
     static Track retype(Track track, RetypeCue e) {
         int index = track.indexOfCue(e.cueId());
         Cue cue = Edits.unlocked(track.cues().get(index));
-        List<String> typed = Tokens.split(e.text());
+        // Line by line: a line feed ends a word in scripts without spaces too.
+        List<List<String>> lines =
+                e.text().lines().map(Tokens::split).filter(line -> !line.isEmpty()).toList();
+        List<String> typed = lines.stream().flatMap(List::stream).toList();
         if (typed.isEmpty()) {
             return Edits.delete(track, List.of(e.cueId()));
         }
@@ -50,12 +53,33 @@ final class TextEdits {
         Cue retyped = words.size() == cue.words().size()
                 ? cue.withWords(words)
                 : Edits.set(track, cue.id(), words).withGiven(cue.given());
+        if (asLines(e, cue, lines.size())) {
+            retyped = BreakEdits.withLines(retyped, startsOf(lines));
+        }
         if (gives && !result.before().equals(before)) {
             List<Word> shortened = new ArrayList<>(previous.words());
             shortened.set(shortened.size() - 1, result.before());
             return Edits.replace(track, index - 1, 2, List.of(previous.withWords(shortened), retyped), ids.peek());
         }
         return Edits.replace(track, index, 1, List.of(retyped), ids.peek());
+    }
+
+    private static boolean asLines(RetypeCue e, Cue cue, int lines) {
+        if (e.asLines() != null) {
+            return e.asLines();
+        }
+        return lines > 1 && cue.linesByHand();
+    }
+
+    /** Indexes of the words that begin the second line and those after it. */
+    private static List<Integer> startsOf(List<List<String>> lines) {
+        List<Integer> starts = new ArrayList<>();
+        int count = 0;
+        for (List<String> line : lines.subList(0, lines.size() - 1)) {
+            count += line.size();
+            starts.add(count);
+        }
+        return starts;
     }
 
     /**

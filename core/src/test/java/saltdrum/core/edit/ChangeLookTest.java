@@ -12,6 +12,8 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BreakEdit.BalanceLines;
+import saltdrum.core.edit.BreakEdit.BreakLine;
 import saltdrum.core.edit.BreakEdit.Rebreak;
 import saltdrum.core.edit.BreakEdit.SplitCue;
 import saltdrum.core.edit.FrameEdit.Restyle;
@@ -99,6 +101,17 @@ class ChangeLookTest {
         assertThat(anew.cues().subList(0, 3)).allMatch(cue -> cue.look().equals(BIG));
         assertThat(anew.cues().get(3).look()).isEqualTo(LookPatch.NONE);
         Track typed = new RetypeCue(cue(0), "Sand it well and first.").on(bent);
+        assertThat(typed.cues().get(0).look()).isEqualTo(BIG);
+    }
+
+    @Test
+    void aCueKeepsItsLookWhenItsLinesAreBrokenOrBalanced() {
+        Track bent = ChangeLook.ofCues(List.of(cue(0)), BIG).on(track);
+        Track broken = new BreakLine(word(1), true).on(bent);
+        assertThat(broken.cues().get(0).look()).isEqualTo(BIG);
+        assertThat(new BalanceLines(List.of(cue(0))).on(broken).cues().get(0).look())
+                .isEqualTo(BIG);
+        Track typed = new RetypeCue(cue(0), "Sand it\nfirst.", true).on(bent);
         assertThat(typed.cues().get(0).look()).isEqualTo(BIG);
     }
 

@@ -195,6 +195,9 @@ public final class EditDice {
                     on -> new RewriteByPolicy(WritingPolicy.values()[on.die.other % WritingPolicy.values().length])),
             kind(RetypeCue.class, on -> new RetypeCue(on.cueId(), mutated(on.die, on.cue()))),
             kind(RetypeCue.class, on -> new RetypeCue(on.cueId(), withMore(on.die, on.cue()))),
+            kind(
+                    RetypeCue.class,
+                    on -> new RetypeCue(on.cueId(), mutated(on.die, on.cue()).replaceFirst(" ", "\n"), on.die.flag)),
             kind(ShiftCues.class, on -> new ShiftCues(on.run(), on.die.ms / 10)),
             kind(RetimeWord.class, on -> new RetimeWord(on.wordId(), on.die.ms, on.die.ms + 1 + on.die.other)),
             kind(DeleteCues.class, on -> new DeleteCues(on.run())),

@@ -11,6 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
+import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Recipe;
@@ -29,6 +30,7 @@ import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.edit.TimingEdit.RetimeWord;
 import saltdrum.core.edit.TimingEdit.ShiftCues;
 import saltdrum.core.word.Pin;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 import saltdrum.core.word.WordSource;
 
@@ -45,6 +47,63 @@ class EditsTest {
 
     private static long cueId(Track track, int index) {
         return track.cues().get(index).id();
+    }
+
+    private static final String LONG = "the tide turns at nine and the ferry leaves without us";
+
+    /** The first cue's lines, parted by a slash. */
+    private static String lines(Track track) {
+        Cue cue = track.cues().get(0);
+        StringBuilder said = new StringBuilder();
+        for (int i = 0; i < cue.words().size(); i++) {
+            said.append(i == 0 ? "" : cue.lineStarts().contains(i) ? " / " : " ")
+                    .append(cue.words().get(i).text());
+        }
+        return said.toString();
+    }
+
+    private static Track retyped(Track track, String text, Boolean asLines) {
+        return new RetypeCue(cueId(track, 0), text, asLines).on(track);
+    }
+
+    @Test
+    void aTypedLineBreakReplacesThoseOfTheRecipe() {
+        Track track = new JoinCues(cueId(track(Recipe.PHRASE, LONG), 0)).on(track(Recipe.PHRASE, LONG));
+        assertThat(lines(track)).contains(" / ");
+        String typed = Scripts.joined(track.cues().get(0).words().stream().map(Word::text).toList())
+                .replaceFirst("the tide ", "the tide\n");
+        Track broken = retyped(track, typed, true);
+        assertThat(lines(broken)).startsWith("the tide / turns at").containsOnlyOnce(" / ");
+        assertThat(starts(broken.words().toList())).isEqualTo(starts(track.words().toList()));
+        assertThat(broken.cues().get(0).brokenByHand()).isTrue();
+    }
+
+    @Test
+    void aLineBreakThatWasTakenAwayIsGone() {
+        Track broken = retyped(track, "Sand\nit first.", true);
+        assertThat(lines(broken)).isEqualTo("Sand / it first.");
+        Track whole = retyped(broken, "Sand it first.", true);
+        assertThat(lines(whole)).isEqualTo("Sand it first.");
+        assertThat(whole.cues().get(0).words().get(1).pin()).isEqualTo(Pin.TOGETHER);
+    }
+
+    @Test
+    void withoutLinesALineFeedOnlyEndsAWord() {
+        Track typed = retyped(track, "Sand\nit first.", null);
+        assertThat(typed).isEqualTo(track);
+        Track inJapanese = retyped(track, "海\n風", null);
+        assertThat(inJapanese.cues().get(0).text()).isEqualTo("海風");
+    }
+
+    @Test
+    void typedLinesAndNewWordsGoTogether() {
+        Track typed = retyped(track, "Sand it\nvery well\nfirst.", true);
+        assertThat(lines(typed)).isEqualTo("Sand it / very well / first.");
+        // The lines stay when one of the words is typed again.
+        assertThat(lines(retyped(typed, "Sand it\nvery, very well\nfirst.", null)))
+                .isEqualTo("Sand it / very, very well / first.");
+        assertThat(lines(retyped(typed, "Sand it very well first.", null)))
+                .isEqualTo("Sand it / very well / first.");
     }
 
     @Test

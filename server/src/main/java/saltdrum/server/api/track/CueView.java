@@ -26,6 +26,7 @@ record CueView(
         @Schema(description = "A person typed or confirmed some of its words") boolean textByHand,
         @Schema(description = "A break at one of its words was made by hand: re-breaking keeps it")
                 boolean brokenByHand,
+        @Schema(description = "One of its line breaks was made by hand") boolean linesByHand,
         boolean locked,
         @Schema(description = "Some of its look is its own") boolean bent,
         @Schema(description = "Read from right to left") boolean rightToLeft,
@@ -87,6 +88,7 @@ record CueView(
                             && (cue.given().showMs() != null || cue.given().hideMs() != null),
                     Translation.byHand(cue),
                     cue.brokenByHand(),
+                    cue.linesByHand(),
                     cue.locked(),
                     !cue.look().isEmpty(),
                     Scripts.rightToLeft(cue.text()),
