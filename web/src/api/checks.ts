@@ -43,6 +43,20 @@ export const useCalm = (id: string, version: number, measured: boolean, cueIds: 
     gcTime: 10_000,
   });
 
+/** How far the words from a cue on are from the voice. @param measured changes when more was measured */
+export const useVoiceOffset = (id: string, version: number, fromCue: number, measured: string | null) =>
+  useQuery({
+    queryKey: ['voice offset', id, version, fromCue, measured],
+    queryFn: () =>
+      bodyOf(
+        server.GET('/api/clips/{clipId}/voice-offset', {
+          params: { path: { clipId: id }, query: { fromCue } },
+        }),
+      ),
+    enabled: measured !== null,
+    gcTime: 10_000,
+  });
+
 /** The limits of checks for a client's clips. */
 export const useLimits = (client: number | undefined) =>
   useQuery({

@@ -1,3 +1,5 @@
+import { onceKey } from './onceKeys';
+
 /** A refusal by the server: its message is a sentence for the person at the screen. */
 export class Refused extends Error {
   constructor(
@@ -9,6 +11,9 @@ export class Refused extends Error {
     super(message);
   }
 }
+
+/** After so long the same file may be uploaded again. */
+const AGAIN_MS = 2000;
 
 export const UNREACHABLE = 'The server cannot be reached. Nothing was lost: start it again and go on.';
 
@@ -55,11 +60,26 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
   return (text ? JSON.parse(text) : undefined) as T;
 }
 
+/** Uploads under way or just ended: the same file dropped or chosen again within a moment is the same upload. */
+const uploads = new Map<string, Promise<unknown>>();
+
 /** Uploads a file and reports the progress from 0 to 1. */
 export function putFile<T>(path: string, file: File, progress: (done: number) => void): Promise<T> {
+  const call = `PUT ${path} ${file.name} ${file.size} ${file.lastModified}`;
+  const same = uploads.get(call);
+  if (same) return same as Promise<T>;
+  const upload = put<T>(path, file, onceKey(call), progress);
+  uploads.set(call, upload);
+  const end = () => window.setTimeout(() => uploads.delete(call), AGAIN_MS);
+  upload.then(end, () => uploads.delete(call));
+  return upload;
+}
+
+function put<T>(path: string, file: File, key: string, progress: (done: number) => void): Promise<T> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();
     request.open('PUT', path);
+    request.setRequestHeader('Idempotency-Key', key);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
     Object.entries(shownToBeOurs()).forEach(([name, value]) => request.setRequestHeader(name, value));
     request.upload.onprogress = (e) => e.lengthComputable && progress(e.loaded / e.total);

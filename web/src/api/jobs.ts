@@ -6,10 +6,15 @@ import { termsAreSaved } from './clients';
 import { bodyOf, server } from './server';
 import type { Job, WordsRequest } from './types';
 
+const QUEUE_POLL_MS = 3000;
+
 export const useJobs = (id: string) =>
   useQuery({
     queryKey: keys.jobs(id),
     queryFn: () => bodyOf(server.GET('/api/clips/{clipId}/jobs', { params: { path: { clipId: id } } })),
+    // Its position in the queue changes with the work of other clips.
+    refetchInterval: (query) =>
+      query.state.data?.some((job) => job.turn !== undefined) ? QUEUE_POLL_MS : false,
   });
 
 function useJobChange<In>(clipId: string, send: (input: In) => Promise<{ data?: Job }>) {

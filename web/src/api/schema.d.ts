@@ -1367,6 +1367,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/styles/{style}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many clips use a style, and for how many clients new clips start with it */
+        get: operations["uses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/styles/{style}/file": {
         parameters: {
             query?: never;
@@ -1923,6 +1940,23 @@ export interface paths {
         post?: never;
         /** Removes a clip; it can be brought back for two weeks */
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/{clipId}/voice-offset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the words from a cue on are from where the voice was heard */
+        get: operations["voiceOffset"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2496,6 +2530,11 @@ export interface components {
             version: number;
             shipped: boolean;
             putAway: boolean;
+            /**
+             * Format: date-time
+             * @description When this version was saved
+             */
+            made: string;
         };
         Retention: {
             /** Format: int32 */
@@ -3250,6 +3289,11 @@ export interface components {
              * @description Left at the present pace
              */
             secondsLeft?: number;
+            /**
+             * Format: int32
+             * @description Its position in the queue of renders, from 1; missing if it does not wait there
+             */
+            turn: number;
             message?: string;
             /** @description File name of the finished render */
             outputName?: string;
@@ -4165,12 +4209,12 @@ export interface components {
             float: boolean;
             container: boolean;
             number: boolean;
+            valueNode: boolean;
+            missingNode: boolean;
+            object: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
-            missingNode: boolean;
-            valueNode: boolean;
-            object: boolean;
             pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
@@ -4277,6 +4321,12 @@ export interface components {
             rest: number;
             /** Format: double */
             most: number;
+        };
+        StyleUses: {
+            /** Format: int32 */
+            clips: number;
+            /** Format: int32 */
+            clients: number;
         };
         SharedRow: {
             path?: string;
@@ -4437,6 +4487,17 @@ export interface components {
         CurveView: {
             samples: number[];
             handles: number[];
+        };
+        VoiceOffset: {
+            measured: boolean;
+            /** Format: int32 */
+            words: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            byMs: number;
+            /** Format: int32 */
+            spreadMs: number;
         };
         ReadingView: {
             /** @description The present text */
@@ -7367,6 +7428,28 @@ export interface operations {
             };
         };
     };
+    uses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StyleUses"];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: {
@@ -8121,6 +8204,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    voiceOffset: {
+        parameters: {
+            query: {
+                fromCue: number;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VoiceOffset"];
+                };
             };
         };
     };

@@ -1,30 +1,21 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { refusal, Refused, sessionEnded, shownToBeOurs, UNREACHABLE } from './http';
-import { randomId } from './randomId';
+import { forgetKeys, onceKey } from './onceKeys';
 import type { paths } from './schema';
 
-const SAME_MS = 2000;
 /** After a change of the track the same call is another one: it is done with other captions. */
 const CHANGE = /\/(edits|undo|redo|history)$/;
-const sent = new Map<string, { key: string; at: number }>();
-
-/** The key of a call; the same call within two seconds is the same one, and the server does it once. */
-async function keyOf(request: Request): Promise<string> {
-  const call = `${request.url} ${await request.clone().text()}`;
-  const now = performance.now();
-  for (const [other, { at }] of sent) if (now - at > SAME_MS) sent.delete(other);
-  const key = sent.get(call)?.key ?? randomId();
-  sent.set(call, { key, at: now });
-  return key;
-}
 
 /** Adds the CSRF token and the key of the call, and throws a {@link Refused} for every answer that is no success. */
 const refusals: Middleware = {
   async onRequest({ request }) {
     if (request.method === 'GET') return;
-    if (request.method !== 'POST' || CHANGE.test(new URL(request.url).pathname)) sent.clear();
+    if (request.method !== 'POST' || CHANGE.test(new URL(request.url).pathname)) forgetKeys();
     // Which calls are done once, the server decides.
-    if (request.method === 'POST') request.headers.set('Idempotency-Key', await keyOf(request));
+    if (request.method === 'POST') {
+      const call = `${request.url} ${await request.clone().text()}`;
+      request.headers.set('Idempotency-Key', onceKey(call));
+    }
     for (const [name, value] of Object.entries(shownToBeOurs())) request.headers.set(name, value);
   },
   async onResponse({ response }) {

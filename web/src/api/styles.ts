@@ -38,6 +38,24 @@ export const usePutAway = () =>
     ),
   );
 
+/** Makes an older version the newest again. */
+export const useTakeBack = () =>
+  useStyleChange(({ style, version }: { style: string; version: number }) =>
+    bodyOf(
+      server.POST('/api/styles/{style}/versions/{version}/take', { params: { path: { style, version } } }),
+    ),
+  );
+
+/** How many clips use a style, and for how many clients new clips start with it. */
+export const useStyleUses = (style: string | null) =>
+  useQuery({
+    queryKey: ['style uses', style],
+    queryFn: () => bodyOf(server.GET('/api/styles/{style}/uses', { params: { path: { style: style! } } })),
+    enabled: style !== null,
+    gcTime: 0,
+    staleTime: 0,
+  });
+
 export const useStyleVersions = (style: string | null) =>
   useQuery({
     queryKey: ['style versions', style],

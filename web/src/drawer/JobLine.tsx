@@ -29,11 +29,16 @@ export function JobLine({ job, what }: { job: Job; what: string }) {
       </div>
       <p className="mt-1.5 text-tiny text-soft">
         {job.state === 'WAITING'
-          ? 'Begins when the work before it is done'
+          ? waitsFor(job)
           : `${percent} %${job.secondsLeft === undefined ? '' : `, about ${left(job.secondsLeft)} left`}`}
       </p>
     </div>
   );
+}
+
+function waitsFor({ turn }: Job): string {
+  if (turn === undefined) return 'Begins when the work before it is done';
+  return turn === 1 ? 'Next in the queue' : `Number ${turn} in the queue`;
 }
 
 function left(seconds: number): string {

@@ -63,6 +63,7 @@ export function PreviewControls({ clipId, track }: { clipId: string; track: Trac
 function Said({ clipId }: { clipId: string }) {
   const open = findings.use(clipId, (f) => f.open);
   const held = useHeld(clipId);
+  const none = findings.use(clipId, (f) => (f.found?.picture ? 'No findings' : 'No findings yet'));
   const here = usePlayer((s) => {
     const near = held && Math.abs(held.spot.ms - s.timeMs) < NEAR_MS ? held : null;
     return (near ?? open.find((f) => Math.abs(f.spot.ms - s.timeMs) < NEAR_MS))?.said ?? '';
@@ -73,7 +74,7 @@ function Said({ clipId }: { clipId: string }) {
       data-testid="finding-says"
       className="w-80 flex-none truncate text-note text-white"
     >
-      {here || (open.length === 0 ? 'No findings' : `${open.length} findings`)}
+      {here || (open.length === 0 ? none : open.length === 1 ? '1 finding' : `${open.length} findings`)}
     </span>
   );
 }

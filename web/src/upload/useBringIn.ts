@@ -10,12 +10,10 @@ export const CLIP_ENDINGS = ['mp4', 'mov', 'm4v', 'webm', 'mkv', 'zip'];
 export const endingOf = (file: File) => file.name.split('.').pop()!.toLowerCase();
 
 interface Arriving {
-  key: number;
+  key: string;
   name: string;
   done: number;
 }
-
-let next = 1;
 
 /** Uploads of clips. A single file opens its bench when it is complete. */
 export function useBringIn(opened: (clip: Clip) => void) {
@@ -23,8 +21,8 @@ export function useBringIn(opened: (clip: Clip) => void) {
   const notice = useNotices((s) => s.say);
 
   const one = async (file: File) => {
-    const key = next++;
-    setArriving((all) => [...all, { key, name: file.name, done: 0 }]);
+    const key = `${file.name} ${file.size} ${file.lastModified}`;
+    setArriving((all) => [...all.filter((a) => a.key !== key), { key, name: file.name, done: 0 }]);
     try {
       return await putFile<Clip>(`/api/clips?name=${encodeURIComponent(file.name)}`, file, (done) =>
         setArriving((all) => all.map((a) => (a.key === key ? { ...a, done } : a))),

@@ -3,13 +3,14 @@ import { useChange } from '../../api/changes';
 import type { Clip, Cue, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { Field } from '../../ui/Field';
+import { OntoVoice } from './OntoVoice';
 import { median } from './median';
 
 const TAPS = 3;
 /** The clip begins so long before the first word, so that the hand is ready. */
 const AHEAD_MS = 1500;
 
-/** Moves the whole track, or everything from the selected cue on: by a typed amount, or by tapping along. */
+/** Moves the whole track, or everything from the selected cue on: by a typed amount, by tapping along, or onto the voice. */
 export function MovePart({ clip, track, cues }: { clip: Clip; track: Track; cues: Cue[] }) {
   const change = useChange(clip.id);
   const frameMs = usePlayer((s) => s.frameMs);
@@ -67,6 +68,7 @@ export function MovePart({ clip, track, cues }: { clip: Clip; track: Track; cues
         </button>
       </div>
       <Tapping key={first.id} first={first} move={move} />
+      <OntoVoice clip={clip} track={track} first={first} move={move} />
     </div>
   );
 }

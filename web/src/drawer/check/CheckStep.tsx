@@ -40,7 +40,13 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
     <>
       <Section
         title={
-          open.length === 0 ? 'No findings' : open.length === 1 ? '1 finding' : `${open.length} findings`
+          open.length === 0
+            ? measuring || wants
+              ? 'Looking at the picture'
+              : 'No findings'
+            : open.length === 1
+              ? '1 finding'
+              : `${open.length} findings`
         }
       >
         {measuring && (

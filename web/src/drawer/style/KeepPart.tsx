@@ -1,4 +1,4 @@
-import { Download, Save, Trash2 } from 'lucide-react';
+import { Download, Save } from 'lucide-react';
 import { useState } from 'react';
 import { useChange } from '../../api/changes';
 import {
@@ -11,7 +11,9 @@ import {
 } from '../../api/styles';
 import type { Clip, Style, Track } from '../../api/types';
 import { QuietButton, Section, Tick } from '../../ui/parts';
+import { DeleteStyle } from './DeleteStyle';
 import { StyleFileIn } from './StyleFileIn';
+import { VersionsPart } from './VersionsPart';
 
 const FILE =
   'flex flex-1 items-center justify-center gap-2 rounded-full border border-rule px-3 py-1.5 hover:border-ink';
@@ -93,27 +95,14 @@ export function KeepPart({ clip, track, style }: { clip: Clip; track: Track; sty
             >
               With its fonts
             </a>
-            {!style.shipped && (
-              <button
-                onClick={() => {
-                  putAway.mutate({ style: style.name, away: true });
-                  setAway(style.name);
-                }}
-                title={`Take “${style.name}” out of the strip; clips that use it keep it`}
-                aria-label={`Delete the style ${style.name}`}
-                className="rounded-full border border-rule px-3 hover:border-ink"
-              >
-                <Trash2 size={15} />
-              </button>
-            )}
           </div>
           {clip.client && <StartsWith client={clip.client} style={style.name} />}
           {!style.shipped && (
-            <Rename
-              key={style.name}
-              style={style}
-              done={(to) => rename.mutate({ style: style.name, name: to })}
-            />
+            <div key={style.name} className="space-y-2">
+              <Rename style={style} done={(to) => rename.mutate({ style: style.name, name: to })} />
+              <VersionsPart clip={clip} track={track} style={style} />
+              <DeleteStyle style={style} deleted={setAway} />
+            </div>
           )}
         </div>
       )}

@@ -93,6 +93,11 @@ abstract class AtTheStyle extends OnTheBench {
                 List.of(ms, (int) version(clipId())));
         // The scene's effect paints just after the number is there.
         page.waitForTimeout(100);
+        return pixelsNow();
+    }
+
+    /** Of all that is painted: a look that is only tried is of no version. */
+    String pixelsNow() {
         return (String)
                 page.evaluate(
                         """

@@ -232,6 +232,10 @@ class CheckTest extends OnTheBench {
 
     /** What wants an eye or ear is mended one by one; its remedies are shown when it is in the hand. */
     private void mendOne() throws Exception {
+        Patience.await("what may have been meant by unknown words")
+                .until(() -> !server.get("/api/clips/" + clipId + "/findings")
+                        .path("lookingUp")
+                        .asBoolean());
         for (JsonNode finding : server.get("/api/clips/" + clipId + "/findings").path("findings")) {
             if (finding.path("reason").isMissingNode()
                     && finding.path("remedies").size() > 0) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -83,5 +84,31 @@ class MoveTest extends OnTheBench {
         press("Move it there");
         awaitVersionAfter(clipId, version);
         assertThat(start(clipId, 3)).isEqualTo(before + ms);
+    }
+
+    @Test
+    void ontoTheVoiceByWhatIsMeasured() throws Exception {
+        String clipId = withWords("three-coats", "Three coats.mp4");
+        String first = track(clipId).path("cues").path(0).path("id").asString();
+        long version = version(clipId);
+        server.post(
+                "/api/clips/" + clipId + "/track/edits",
+                "{\"version\":" + version + ",\"edit\":{\"kind\":\"shiftAfter\",\"cueId\":" + first
+                        + ",\"byMs\":120}}");
+        page.navigate(server.url() + "/clips/" + clipId + "/breaks");
+        press("Move it onto the voice");
+        press("Measure the voice");
+        Locator said = page.getByText(Pattern.compile("words were heard, in the median \\d+ ms earlier"));
+        said.waitFor(new Locator.WaitForOptions().setTimeout(120_000));
+        Matcher measured = Pattern.compile("median (\\d+) ms").matcher(said.textContent());
+        assertThat(measured.find()).isTrue();
+        int ms = Integer.parseInt(measured.group(1));
+        // The script's times are the aligner's own, but for rests that it rounds.
+        assertThat(ms).isBetween(100, 140);
+        int before = start(clipId, 0);
+        press("Move it " + ms + " ms earlier");
+        awaitVersionAfter(clipId, version + 1);
+        assertThat(start(clipId, 0)).isEqualTo(before - ms);
+        assertThat(page.getByText("It is in time.")).isVisible();
     }
 }

@@ -90,8 +90,10 @@ class StyleTest extends AtTheStyle {
         String before = pixels(700);
         Download file = page.waitForDownload(() -> page.getByText("As a file").click());
         assertThat(file.suggestedFilename()).isEqualTo("Harbour bell.style.json");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Delete the style Harbour bell"))
-                .click();
+        page.getByText("Delete “Harbour bell”").click();
+        Locator asks = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Delete Harbour bell?"));
+        assertThat(asks).containsText("2 clips use it and keep it as it is.");
+        asks.getByText("Delete it").click();
         assertThat(page.locator("[data-style='Harbour bell']")).hasCount(0);
         // The clip that uses it keeps it.
         assertThat(pixels(700)).isEqualTo(before);
@@ -103,6 +105,41 @@ class StyleTest extends AtTheStyle {
         seen.getByText("Add it").click();
         choose(second, "Harbour bell");
         assertThat(pixels(700)).isEqualTo(before);
+    }
+
+    private void awaitPixels(String wanted) {
+        for (int i = 0; i < 100 && !pixelsNow().equals(wanted); i++) {
+            page.waitForTimeout(50);
+        }
+        assertThat(pixelsNow()).isEqualTo(wanted);
+    }
+
+    @Test
+    void anEarlierVersionIsLookedAtAndTakenBack() throws Exception {
+        String clipId = styled("Versions.mp4");
+        page.getByLabel("Name of the new style").fill("Wet rope");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Delete “Wet rope”")).isVisible();
+        String first = pixels(700);
+        long version = version(clipId);
+        server.post(
+                "/api/clips/" + clipId + "/track/edits",
+                "{\"version\":" + version + ",\"edit\":{\"kind\":\"changeLook\",\"look\":{\"size\":140}}}");
+        page.reload();
+        awaitPicture();
+        page.getByText("Change “Wet rope” to this").click();
+        page.getByText("Earlier versions of “Wet rope”").click();
+        assertThat(page.getByText("Version 2, in this clip")).isVisible();
+        String second = pixels(700);
+        assertThat(second).isNotEqualTo(first);
+        long before = version(clipId);
+        page.getByText("Look", new Page.GetByTextOptions().setExact(true)).click();
+        awaitPixels(first);
+        assertThat(version(clipId)).isEqualTo(before);
+        page.getByText("Take back").click();
+        awaitVersionAfter(clipId, before);
+        assertThat(page.getByText("Version 3, in this clip")).isVisible();
+        awaitPixels(first);
     }
 
     @Test

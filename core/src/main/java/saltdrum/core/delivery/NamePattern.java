@@ -1,6 +1,7 @@
 package saltdrum.core.delivery;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -93,9 +94,14 @@ public final class NamePattern {
         return name.isEmpty() || name.matches("\\.+") ? "clip" : name;
     }
 
-    /** Makes names unique, comparing them without case as some file systems do: duplicates get a number. */
-    public static List<String> apart(List<String> names) {
+    /**
+     * Makes names unique, comparing them without case as some file systems do: duplicates get a number.
+     *
+     * @param taken names of other files, which none may have
+     */
+    public static List<String> apart(List<String> names, Collection<String> taken) {
         Map<String, Integer> seen = new HashMap<>();
+        taken.forEach(name -> seen.put(name.toLowerCase(Locale.ROOT), 1));
         List<String> apart = new ArrayList<>();
         for (String name : names) {
             String key = name.toLowerCase(Locale.ROOT);

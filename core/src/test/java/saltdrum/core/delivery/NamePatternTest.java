@@ -58,7 +58,9 @@ class NamePatternTest {
 
     @Test
     void noTwoFilesOfAnOrderHaveOneName() {
-        assertThat(NamePattern.apart(List.of("a.mp4", "A.mp4", "a.srt", "a.mp4", "a (2).mp4")))
+        assertThat(NamePattern.apart(List.of("a.mp4", "A.mp4", "a.srt", "a.mp4", "a (2).mp4"), List.of()))
                 .containsExactly("a.mp4", "A (2).mp4", "a.srt", "a (3).mp4", "a (2) (2).mp4");
+        assertThat(NamePattern.apart(List.of("a.mp4", "b.mp4"), List.of("A.mp4", "a (2).mp4")))
+                .containsExactly("a (3).mp4", "b.mp4");
     }
 }

@@ -81,6 +81,10 @@ public record Delivery(
 
     /** Whether the finished picture is the clip's own, and can be copied. */
     boolean asItIs() {
+        return asItIs(info, frame, order);
+    }
+
+    static boolean asItIs(ClipInfo info, Frame frame, BurnOrder order) {
         return frame.aspect() == Frame.Aspect.OWN && frame.turn() == 0 && order.inPieces() && Streams.fits(info);
     }
 

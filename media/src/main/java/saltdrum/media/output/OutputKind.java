@@ -5,8 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Frame;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.text.Quoted;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 
 /** The kinds of files that can be made from a clip and its captions. */
 public enum OutputKind {
@@ -126,6 +129,11 @@ public enum OutputKind {
     /** Whether a video of H.264 is encoded, whose quality can be chosen. */
     public boolean encoded() {
         return maker.encoded();
+    }
+
+    /** Whether many frames have to be encoded, which takes long; caption files, stills and copies need none. */
+    public boolean encodesFrames(ClipInfo info, Frame frame, BurnOrder order) {
+        return maker.encodesFrames(info, frame, order);
     }
 
     /** Whether it can only be made from a clip with sound. */

@@ -4,6 +4,9 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.pieces.PiecedBurn;
 
 /**
@@ -51,6 +54,11 @@ abstract class OutputMaker {
     /** Whether a video of H.264 is encoded, whose quality can be chosen. */
     boolean encoded() {
         return false;
+    }
+
+    /** Whether many frames have to be encoded, which takes long. */
+    boolean encodesFrames(ClipInfo info, Frame frame, BurnOrder order) {
+        return true;
     }
 
     /** Whether it can only be made from a clip with sound. */

@@ -1,5 +1,8 @@
 package saltdrum.media.output;
 
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
@@ -30,6 +33,11 @@ final class SidecarFile extends OutputMaker {
 
     @Override
     boolean framed() {
+        return false;
+    }
+
+    @Override
+    boolean encodesFrames(ClipInfo info, Frame frame, BurnOrder order) {
         return false;
     }
 }

@@ -1,5 +1,8 @@
 package saltdrum.media.output;
 
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
@@ -34,5 +37,10 @@ final class SoundFile extends OutputMaker {
     @Override
     boolean needsSound() {
         return true;
+    }
+
+    @Override
+    boolean encodesFrames(ClipInfo info, Frame frame, BurnOrder order) {
+        return false;
     }
 }

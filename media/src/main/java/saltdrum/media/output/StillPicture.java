@@ -1,5 +1,8 @@
 package saltdrum.media.output;
 
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
@@ -35,5 +38,10 @@ final class StillPicture extends OutputMaker {
     @Override
     boolean captions() {
         return captions;
+    }
+
+    @Override
+    boolean encodesFrames(ClipInfo info, Frame frame, BurnOrder order) {
+        return false;
     }
 }

@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 
@@ -60,5 +62,10 @@ abstract class UnburnedVideo extends OutputMaker {
     @Override
     boolean encoded() {
         return true;
+    }
+
+    @Override
+    boolean encodesFrames(ClipInfo info, Frame frame, BurnOrder order) {
+        return !Delivery.asItIs(info, frame, order);
     }
 }

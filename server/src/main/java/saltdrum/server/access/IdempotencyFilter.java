@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
@@ -29,9 +30,11 @@ final class IdempotencyFilter extends OncePerRequestFilter {
     private static final int LONGEST_KEY = 200;
     private static final int WAITS = 600;
     private static final int WAIT_MS = 50;
-    /** What orders work or sends something. No answer of these contains a secret, because answers are stored. */
+    /** What orders work, sends or uploads something. No answer of these contains a secret, because answers are stored. */
     private static final Pattern ONCE = Pattern.compile(
-            "/api/(orders|clips/[^/]+/(words|renders|measure|copy|styles|motions|translations/[^/]+/translate)|shared/[^/]+/remarks)");
+            "POST /api/(orders|clips/[^/]+/(words|renders|measure|copy|styles|motions|translations/[^/]+/translate)"
+                    + "|shared/[^/]+/remarks)"
+                    + "|PUT /api/clips(/[^/]+/(footage|captions|translations/[^/]+/captions))?");
 
     private final AnsweredCallStore answered;
     private final Caller caller;
@@ -47,8 +50,8 @@ final class IdempotencyFilter extends OncePerRequestFilter {
         return key == null
                 || key.isBlank()
                 || key.length() > LONGEST_KEY
-                || !request.getMethod().equals("POST")
-                || !ONCE.matcher(request.getRequestURI()).matches();
+                || !ONCE.matcher(request.getMethod() + " " + request.getRequestURI())
+                        .matches();
     }
 
     @Override
@@ -58,7 +61,7 @@ final class IdempotencyFilter extends OncePerRequestFilter {
         if (answered.begin(id)) {
             first(id, request, response, chain);
         } else {
-            again(id, response);
+            again(id, request, response);
         }
     }
 
@@ -79,7 +82,9 @@ final class IdempotencyFilter extends OncePerRequestFilter {
         kept.copyBodyToResponse();
     }
 
-    private void again(String id, HttpServletResponse response) throws IOException {
+    private void again(String id, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        // An upload is read to its end: a browser takes no answer before that.
+        request.getInputStream().transferTo(OutputStream.nullOutputStream());
         Optional<Answer> answer = answered.find(id);
         for (int i = 0; i < WAITS && answer.isEmpty() && pause(); i++) {
             answer = answered.find(id);

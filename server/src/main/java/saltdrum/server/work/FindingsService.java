@@ -9,6 +9,7 @@ import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.CheckInput.Translated;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.SceneTrialLayout;
+import saltdrum.core.check.VoiceOffset;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Size;
@@ -94,6 +95,16 @@ public class FindingsService {
                 unheard,
                 looked.words.unfinished(),
                 findings);
+    }
+
+    /**
+     * How far the words are from the voice.
+     *
+     * @param fromCue id of the first cue that counts
+     */
+    public VoiceOffset voiceOffset(String clipId, long fromCue) {
+        return VoiceOffset.of(
+                tracks.get(clipId).track(), measures.of(clipId).onsets(), fromCue);
     }
 
     /**

@@ -149,6 +149,34 @@ class OrderApiTest extends OnATrack {
     }
 
     @Test
+    void quickFilesGoFirstAndNoTwoFilesOfAClipHaveOneName() throws Exception {
+        String clip = clip();
+        String burn = "{\"clips\":[\"" + clip + "\"],\"outputs\":[\"BURNED\"],\"how\":{\"preset\":\"veryslow\"}}";
+        JsonNode first = ask("/api/orders", burn);
+        Patience.await("the long one at work")
+                .until(() -> each(order(id(first)).path("lines"), "state").equals(List.of("RUNNING")));
+        Patience.await("its encoder").until(() -> signal("STOP") > 0);
+        JsonNode second = ask("/api/orders", burn);
+        JsonNode mixed = ask(
+                "/api/orders",
+                "{\"clips\":[\"" + clip
+                        + "\"],\"outputs\":[\"OVERLAY_VP9\",\"STILL\"],\"sidecars\":[\"srt\",\"webvtt\"]}");
+        assertThat(each(mixed.path("lines"), "turn")).containsExactly("5", "1", "2", "3");
+        assertThat(each(order(id(second)).path("lines"), "turn")).containsExactly("4");
+        for (JsonNode job : answer(get("/api/clips/" + clip + "/jobs"))) {
+            boolean waits = job.path("state").asString().equals("WAITING")
+                    && job.path("kind").asString().equals("RENDER");
+            assertThat(job.path("turn").isMissingNode() || job.path("turn").isNull())
+                    .isEqualTo(!waits);
+        }
+        assertThat(each(order(id(second)).path("lines"), "fileName").get(0)).endsWith(" (2).mp4");
+        for (JsonNode one : List.of(first, second, mixed)) {
+            ask("/api/orders/" + id(one) + "/stop", "");
+        }
+        signal("CONT");
+    }
+
+    @Test
     void whatWaitsIsHeldReleasedStoppedAndMadeAfterAll() throws Exception {
         String clip = clip();
         // A long job is before them in the queue.

@@ -3,8 +3,10 @@ package saltdrum.server.api;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -12,6 +14,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
+import saltdrum.server.SmallClips;
 
 /** A second click within a moment orders nothing twice. */
 class SameCallTest extends OverHttp {
@@ -65,6 +68,26 @@ class SameCallTest extends OverHttp {
         assertThat(second.getContentAsString(StandardCharsets.UTF_8))
                 .isEqualTo(first.getContentAsString(StandardCharsets.UTF_8))
                 .contains("no longer exists");
+    }
+
+    @Test
+    void oneFileUploadedTwiceWithOneKeyIsOneClip() throws Exception {
+        byte[] file = Files.readAllBytes(SmallClips.shortened("three-coats"));
+        String first = uploaded(file, "one drop");
+        assertThat(uploaded(file, "one drop")).isEqualTo(first);
+        assertThat(uploaded(file, "another drop")).isNotEqualTo(first);
+    }
+
+    private String uploaded(byte[] file, String key) throws Exception {
+        String answer = mvc.perform(put("/api/clips")
+                        .param("name", "dropped.mp4")
+                        .contentType("application/octet-stream")
+                        .header("Idempotency-Key", key)
+                        .content(file))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+        return JSON.readTree(answer).path("id").asString();
     }
 
     private static String id(MockHttpServletResponse answer) throws Exception {

@@ -58,6 +58,36 @@ class StyleApiTest extends OnATrack {
     }
 
     @Test
+    void aStyleSaysHowManyClipsUseItAndListsItsVersions() throws Exception {
+        String id = clip();
+        mvc.perform(post("/api/clips/" + id + "/styles")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Undertow\",\"over\":false}"))
+                .andExpect(status().isOk());
+        mvc.perform(get("/api/styles/Undertow/uses"))
+                .andExpect(jsonPath("$.clips").value(0));
+        edit(id, "{\"kind\":\"restyle\",\"style\":\"Undertow\"}");
+        edit(id, "{\"kind\":\"changeLook\",\"look\":{\"size\":33}}");
+        mvc.perform(get("/api/styles/Undertow/uses"))
+                .andExpect(jsonPath("$.clips").value(1))
+                .andExpect(jsonPath("$.clients").value(0));
+        mvc.perform(post("/api/clips/" + id + "/styles")
+                        .contentType("application/json")
+                        .content("{\"name\":\"Undertow\",\"over\":true}"))
+                .andExpect(status().isOk());
+        mvc.perform(get("/api/styles/Undertow/versions"))
+                .andExpect(jsonPath("$[0].version").value(2))
+                .andExpect(jsonPath("$[1].version").value(1))
+                .andExpect(jsonPath("$[1].made").isNotEmpty());
+        mvc.perform(post("/api/styles/Undertow/versions/1/take"))
+                .andExpect(jsonPath("$.version").value(3));
+        // Taken out of the strip, it is still the clip's.
+        mvc.perform(delete("/api/styles/Undertow")).andExpect(status().isOk());
+        mvc.perform(get("/api/styles/Undertow/uses"))
+                .andExpect(jsonPath("$.clips").value(1));
+    }
+
+    @Test
     void aStyleGoesOutAsAFileAndComesInAgain() throws Exception {
         String file = mvc.perform(get("/api/styles/Lantern/file"))
                 .andExpect(status().isOk())

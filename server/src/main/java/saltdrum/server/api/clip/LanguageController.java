@@ -18,6 +18,9 @@ import saltdrum.speech.SpeechDesk;
 @Tag(name = "work")
 @RestController
 class LanguageController {
+    /** Moldavian: today “ro”, but the JDK has no name for it. */
+    private static final String WITHDRAWN = "mo";
+
     private final SpeechDesk speech;
 
     LanguageController(SpeechDesk speech) {
@@ -43,6 +46,10 @@ class LanguageController {
     @GetMapping("/api/languages")
     List<LanguageView> all() {
         return Arrays.stream(Locale.getISOLanguages())
+                // Withdrawn codes, such as “iw” for “he”, are the same languages.
+                .map(code -> Locale.forLanguageTag(code).toLanguageTag())
+                .filter(tag -> !tag.equals(WITHDRAWN))
+                .distinct()
                 .map(this::view)
                 .sorted(Comparator.comparing((LanguageView view) -> !view.recognised())
                         .thenComparing(LanguageView::name))

@@ -28,6 +28,7 @@ import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.job.JobRow;
+import saltdrum.server.store.job.JobState;
 import saltdrum.server.store.job.JobStore;
 import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.work.run.WorkOrder;
@@ -65,7 +66,10 @@ class JobController {
     @Operation(summary = "All long work on a clip, newest first")
     @GetMapping("/clips/{clipId}/jobs")
     List<JobView> ofClip(@PathVariable String clipId) {
-        return jobs.ofClip(clips.get(clipId).id()).stream().map(JobView::of).toList();
+        List<JobRow> all = jobs.ofClip(clips.get(clipId).id());
+        boolean waits = all.stream().anyMatch(job -> job.state() == JobState.WAITING);
+        List<String> waiting = waits ? workers.waiting() : List.of();
+        return all.stream().map(job -> JobView.of(job, waiting)).toList();
     }
 
     @GetMapping("/jobs/{jobId}")

@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -32,6 +33,7 @@ import saltdrum.server.api.SmallUpload;
 import saltdrum.server.store.style.StyleFiles;
 import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
+import saltdrum.server.store.style.StyleUses;
 import saltdrum.server.store.track.TrackStore;
 
 /** Manages styles: saving, renaming, versions, removing and restoring, import and export. */
@@ -57,7 +59,8 @@ class StyleController {
             @Schema(description = "Its emphasis roles: word emphasis 1 is the first") List<String> emphasis,
             int version,
             boolean shipped,
-            boolean putAway) {
+            boolean putAway,
+            @Schema(description = "When this version was saved") OffsetDateTime made) {
         static StyleView of(StyleRow row) {
             return new StyleView(
                     row.name(),
@@ -65,7 +68,8 @@ class StyleController {
                     row.style().emphasis().stream().map(Voice::role).toList(),
                     row.version(),
                     row.shipped(),
-                    row.putAway());
+                    row.putAway(),
+                    row.made());
         }
     }
 
@@ -94,6 +98,12 @@ class StyleController {
     StyleView rename(@PathVariable String style, @RequestBody RenameStyleRequest request) {
         return StyleView.of(styles.rename(
                 style, request.name() == null ? style : request.name().strip(), request.about()));
+    }
+
+    @Operation(summary = "How many clips use a style, and for how many clients new clips start with it")
+    @GetMapping("/styles/{style}/uses")
+    StyleUses uses(@PathVariable String style) {
+        return styles.uses(style);
     }
 
     @Operation(summary = "Takes a style out of the strip; tracks that use it keep it")

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Limits;
+import saltdrum.core.check.VoiceOffset;
 import saltdrum.core.parts.ValuePart;
 import saltdrum.core.parts.ValueParts;
 import saltdrum.server.api.Audited;
@@ -83,6 +84,12 @@ class CheckController {
     @GetMapping("/clips/{clipId}/calm")
     CalmPlacement.Proposal calm(@PathVariable String clipId, @RequestParam(required = false) List<Long> cueIds) {
         return inspector.calm(clipId, cueIds);
+    }
+
+    @Operation(summary = "How far the words from a cue on are from where the voice was heard")
+    @GetMapping("/clips/{clipId}/voice-offset")
+    VoiceOffset voiceOffset(@PathVariable String clipId, @RequestParam long fromCue) {
+        return inspector.voiceOffset(clipId, fromCue);
     }
 
     @Operation(summary = "Looks at the picture, once, and listens to where the words are now")

@@ -129,6 +129,15 @@ public interface JobMapper {
     @Select("select id from job where state not in ('DONE', 'FAILED', 'STOPPED')")
     List<String> open();
 
+    /** Of files of a clip that are there, or that are still to be made. */
+    @Select(
+            """
+            select coalesce(output_name, file_name) as name from job
+            where clip_id = #{clipId} and kind = 'RENDER' and coalesce(output_name, file_name) is not null
+              and (output_hash is not null or state not in ('DONE', 'FAILED', 'STOPPED'))
+            """)
+    List<String> fileNames(String clipId);
+
     /** Renders that wait for their turn, in its order. */
     @Select(
             """

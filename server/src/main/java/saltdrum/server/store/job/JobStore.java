@@ -153,6 +153,11 @@ public class JobStore {
         return mapper.waiting(task);
     }
 
+    /** Names of a clip's files that are there, or that are still to be made. */
+    public List<String> fileNames(String clipId) {
+        return mapper.fileNames(clipId);
+    }
+
     /** Puts those that wait into this order; what was taken up meanwhile stays out of it. */
     @Transactional
     public void reorder(String task, List<String> ids) {

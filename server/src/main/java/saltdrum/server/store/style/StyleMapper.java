@@ -12,7 +12,7 @@ interface StyleMapper {
             """
             select s.id, s.name, v.style::text as style, v.version,
               (select max(version) from style_version where style_id = s.id) as newest,
-              s.shipped, s.put_away is not null as put_away, s.motion
+              s.shipped, s.put_away is not null as put_away, s.motion, v.made
             from style s join style_version v on v.style_id = s.id
             """;
 
@@ -109,6 +109,15 @@ interface StyleMapper {
     @Select(
             "select name from style where used_at is not null and put_away is null and not motion order by used_at desc limit 1")
     String lastUsed();
+
+    @Select(
+            """
+            select (select count(distinct t.clip_id) from track t join clip c on c.id = t.clip_id
+                where t.style = s.name and c.removed is null) as clips,
+              (select count(*) from client where style_id = s.id) as clients
+            from style s where s.id = #{id}
+            """)
+    StyleUses uses(long id);
 
     @Update("update style set put_away = case when #{away} then now() end where id = #{id}")
     void putAway(long id, boolean away);

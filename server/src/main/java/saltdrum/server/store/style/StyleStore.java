@@ -120,6 +120,10 @@ public class StyleStore implements StyleShelf {
         return mapper.versions(row(name, 0).id());
     }
 
+    public StyleUses uses(String name) {
+        return mapper.uses(row(name, 0).id());
+    }
+
     /**
      * Keeps a style under its name.
      *

@@ -24,6 +24,7 @@ import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.store.job.JobStore;
 import saltdrum.server.store.track.StoredTrack;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.run.WorkOrder;
@@ -36,8 +37,10 @@ public class OrderPlanner {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final StyleShelf styles;
+    private final JobStore jobs;
 
-    OrderPlanner(ClipStore clips, TrackStore tracks, StyleShelf styles) {
+    OrderPlanner(ClipStore clips, TrackStore tracks, StyleShelf styles, JobStore jobs) {
+        this.jobs = jobs;
         this.clips = clips;
         this.tracks = tracks;
         this.styles = styles;
@@ -92,12 +95,19 @@ public class OrderPlanner {
             values.put(Place.DATE, LocalDate.now().toString());
             names.add(pattern.name(values) + "." + draft.ending());
         }
-        List<String> apart = NamePattern.apart(names);
+        List<String> apart = NamePattern.apart(names, asked.pattern() == null ? fileNames(asked) : List.of());
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             lines.add(line(asked, all.get(i), apart.get(i), encoding));
         }
         return new Plan(lines, left.stream().distinct().toList());
+    }
+
+    /** Names of files of these clips that are there or being made: another render of a clip gets another name. */
+    private List<String> fileNames(OrderAsked asked) {
+        return asked.clips().stream()
+                .flatMap(clipId -> jobs.fileNames(clipId).stream())
+                .toList();
     }
 
     /** A file before it has a name. */

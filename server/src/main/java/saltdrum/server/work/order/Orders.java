@@ -1,6 +1,7 @@
 package saltdrum.server.work.order;
 
 import java.util.List;
+import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import saltdrum.core.BadInputException;
@@ -8,6 +9,7 @@ import saltdrum.server.store.job.DeliveryLineRow;
 import saltdrum.server.store.job.DeliveryStore;
 import saltdrum.server.store.job.JobRow;
 import saltdrum.server.store.job.JobState;
+import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 
 /** Places and controls orders, always all lines or none. */
@@ -25,7 +27,11 @@ public class Orders {
         this.workers = workers;
     }
 
-    /** @return the order's id */
+    /**
+     * Caption files, stills and copies are queued before all that is encoded.
+     *
+     * @return the order's id
+     */
     @Transactional
     public String order(OrderAsked asked) {
         OrderPlanner.Plan plan = planner.plan(asked);
@@ -36,14 +42,33 @@ public class Orders {
                             : plan.left().get(0) + " Nothing was ordered.");
         }
         String id = store.add(label(plan));
-        int place = 0;
-        for (OrderPlanner.Line line : plan.lines()) {
-            JobRow job = workers.order(line.clip().id(), line.order());
+        List<OrderPlanner.Line> lines = plan.lines();
+        // Each of the quick ones goes to the head of the queue: the last first, so that they keep their order.
+        for (int place = lines.size() - 1; place >= 0; place--) {
+            if (!encodes(lines.get(place))) {
+                add(id, place, lines.get(place), workers::orderNext);
+            }
+        }
+        for (int place = 0; place < lines.size(); place++) {
+            if (encodes(lines.get(place))) {
+                add(id, place, lines.get(place), workers::order);
+            }
+        }
+        return id;
+    }
+
+    private static boolean encodes(OrderPlanner.Line line) {
+        return line.order().encodesFrames(line.clip().info());
+    }
+
+    private void add(
+            String id, int place, OrderPlanner.Line line, BiFunction<String, WorkOrder, JobRow> queue) {
+            JobRow job = queue.apply(line.clip().id(), line.order());
             Deliveries.PacedEstimate estimate = deliveries.cachedEstimate(line.clip(), line.order());
             store.addLine(
                     id,
                     job.id(),
-                    place++,
+                    place,
                     new DeliveryStore.Line(
                             line.fileName(),
                             line.about(),
@@ -52,8 +77,6 @@ public class Orders {
                             estimate == null ? null : estimate.sampled(),
                             line.trackVersion(),
                             line.content()));
-        }
-        return id;
     }
 
     /** The clip's name, or how many clips. */

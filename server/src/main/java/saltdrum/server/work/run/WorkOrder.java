@@ -10,6 +10,7 @@ import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleForms;
 import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.job.JobKind;
 import tools.jackson.databind.node.ObjectNode;
@@ -147,6 +148,11 @@ public sealed interface WorkOrder {
         public Render atMoment(Long newMomentMs) {
             return new Render(
                     track, style, preset, crf, keepCaptions, output, others, rate, mostBytes, newMomentMs, format);
+        }
+
+        /** Whether many frames of this clip have to be encoded for it. */
+        public boolean encodesFrames(ClipInfo info) {
+            return output.encodesFrames(info, track.frame(), encoding());
         }
 
         public BurnOrder encoding() {

@@ -132,6 +132,17 @@ public class Workers {
         return job;
     }
 
+    /** The same, before all renders that wait: for what is made in a moment. */
+    @Transactional
+    public JobRow orderNext(String clipId, WorkOrder order) {
+        List<String> waiting = waiting();
+        JobRow job = order(clipId, order);
+        if (!waiting.isEmpty()) {
+            place(job.id(), waiting.get(0));
+        }
+        return job;
+    }
+
     private Queue queueOf(JobRow job) {
         return queues.get(job.kind().lane);
     }
