@@ -49,7 +49,7 @@ export const useTakeBack = () =>
 /** How many clips use a style, and for how many clients new clips start with it. */
 export const useStyleUses = (style: string | null) =>
   useQuery({
-    queryKey: ['style uses', style],
+    queryKey: ['styles', 'uses', style],
     queryFn: () => bodyOf(server.GET('/api/styles/{style}/uses', { params: { path: { style: style! } } })),
     enabled: style !== null,
     gcTime: 0,
@@ -58,7 +58,7 @@ export const useStyleUses = (style: string | null) =>
 
 export const useStyleVersions = (style: string | null) =>
   useQuery({
-    queryKey: ['style versions', style],
+    queryKey: ['styles', 'versions', style],
     queryFn: () =>
       bodyOf(server.GET('/api/styles/{style}/versions', { params: { path: { style: style! } } })),
     enabled: style !== null,

@@ -122,28 +122,34 @@ export function Bench() {
     <div className="flex h-full flex-col">
       <DroppedFiles clip={clip.data} track={track.data} />
       <TopBar clip={clip.data} track={track.data} step={step} />
-      <main className="flex min-h-0 flex-1">
-        <Stage
-          clip={clip.data}
-          track={track.data}
-          scene={tried ?? scene.data?.scene}
-          version={tried ? null : (scene.data?.version ?? null)}
-          styling={step === 'style'}
-          framing={step === 'frame'}
-        />
-        <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
-        <div
-          className={`flex min-w-0 flex-1 flex-col ${
-            turn === 'stage' ? 'max-[1099px]:hidden' : turn === 'drawer' ? 'max-[699px]:hidden' : ''
-          }`}
-        >
-          {track.data.cues.length > 0 ? (
-            <Score clip={clip.data} track={track.data} peaks={peaks.data} />
-          ) : (
-            <NoWords clip={clip.data} working={working} />
-          )}
-          <LostText clip={clip.data} track={track.data} />
-          {byHand && <HandLine clip={clip.data} />}
+      <main
+        className={`flex min-h-0 flex-1 [--drawer:304px] ${step === 'style' ? 'min-[1200px]:[--drawer:420px]' : ''}`}
+      >
+        <div className="flex min-h-0 min-w-0 flex-1 has-[>[data-below]]:flex-col max-[1099px]:contents">
+          <Stage
+            clip={clip.data}
+            track={track.data}
+            scene={tried ?? scene.data?.scene}
+            version={tried ? null : (scene.data?.version ?? null)}
+            styling={step === 'style'}
+            framing={step === 'frame'}
+          />
+          <div className="flex min-h-0 min-w-0 flex-1 max-[1099px]:contents">
+            <Rail clip={clip.data} track={track.data} peaks={peaks.data} />
+            <div
+              className={`flex min-w-0 flex-1 flex-col ${
+                turn === 'stage' ? 'max-[1099px]:hidden' : turn === 'drawer' ? 'max-[699px]:hidden' : ''
+              }`}
+            >
+              {track.data.cues.length > 0 ? (
+                <Score clip={clip.data} track={track.data} peaks={peaks.data} />
+              ) : (
+                <NoWords clip={clip.data} working={working} />
+              )}
+              <LostText clip={clip.data} track={track.data} />
+              {byHand && <HandLine clip={clip.data} />}
+            </div>
+          </div>
         </div>
         <Drawer clip={clip.data} track={track.data} step={step} jobs={jobs.data ?? []} />
       </main>

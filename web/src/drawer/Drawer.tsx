@@ -25,7 +25,7 @@ export function Drawer(props: { clip: Clip; track: Track; step: StepName; jobs: 
   return (
     <aside
       aria-label="Drawer"
-      className={`${props.step === 'style' ? 'w-[304px] min-[1200px]:w-[420px]' : 'w-[304px]'} flex-none overflow-y-auto border-l border-rule px-5 py-5 ${
+      className={`w-(--drawer) flex-none overflow-y-auto border-l border-rule px-5 py-5 ${
         turn === 'drawer' ? 'max-[699px]:w-auto max-[699px]:flex-1' : 'max-[699px]:hidden'
       }`}
     >

@@ -50,7 +50,7 @@ export function keepsKey(target: Element, e: KeyboardEvent): boolean {
   }
   const role = control?.getAttribute('role');
   const type = control instanceof HTMLInputElement ? control.type : role;
-  if (type === 'range' || type === 'slider') return ARROWS.includes(e.key);
+  if (type === 'range' || type === 'slider' || type === 'separator') return ARROWS.includes(e.key);
   if (type === 'radio' || type === 'tab') return ARROWS.includes(e.key) || PRESSES.includes(e.key);
   return (
     PRESSES.includes(e.key) &&

@@ -65,13 +65,13 @@ export const CueRow = memo(function CueRow(props: {
         role="group"
         aria-label={`Cue at ${stamp(cue.showMs)}`}
         data-cue={cue.id}
-        className={`group relative rounded-lg py-2 pr-3 pl-3 max-[699px]:px-2 ${selected ? 'bg-tint/60' : here ? 'bg-paper' : 'data-shown:bg-paper'}`}
+        className={`group relative rounded-lg py-2 pr-3 pl-3 max-[699px]:px-2 min-[700px]:@max-[400px]:px-2 ${selected ? 'bg-tint/60' : here ? 'bg-paper' : 'data-shown:bg-paper'}`}
       >
         <span
           className={`absolute inset-y-2 left-0 w-[3px] rounded group-data-shown:bg-accent ${here ? 'bg-rule' : ''}`}
         />
-        <div className="flex gap-3 max-[699px]:gap-2">
-          <div className="w-[52px] flex-none max-[699px]:w-11">
+        <div className="flex gap-3 max-[699px]:gap-2 min-[700px]:@max-[400px]:gap-2">
+          <div className="w-[52px] flex-none max-[699px]:w-11 min-[700px]:@max-[400px]:w-11">
             <button
               onClick={(e) => {
                 const track = trackNow();
@@ -130,7 +130,7 @@ export const CueRow = memo(function CueRow(props: {
             )}
             <RemarksIn clipId={clip.id} cueId={cue.id} />
           </div>
-          <div className="relative w-[100px] flex-none text-right max-[699px]:w-12">
+          <div className="relative w-[100px] flex-none text-right max-[699px]:w-12 min-[700px]:@max-[400px]:w-[76px]">
             <span
               className={`mt-[7px] flex items-center justify-end gap-1.5 text-tiny text-soft ${here && !inRun ? 'invisible' : 'group-hover:invisible'}`}
             >
@@ -139,7 +139,7 @@ export const CueRow = memo(function CueRow(props: {
             <FoundIn clipId={clip.id} cueId={cue.id} />
             <SetAs clipId={clip.id} cueId={cue.id} />
             <span
-              className={`absolute -top-1 right-0 justify-end gap-0.5 max-[699px]:rounded-md max-[699px]:bg-paper ${here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
+              className={`absolute -top-1 right-0 justify-end gap-0.5 max-[699px]:rounded-md max-[699px]:bg-paper ${typing ? 'hidden' : here && !inRun ? 'flex' : 'hidden group-hover:flex'}`}
             >
               <IconButton
                 small

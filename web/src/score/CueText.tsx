@@ -94,6 +94,13 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
 
+  // As high as its lines, however wide it is.
+  useLayoutEffect(() => {
+    const element = field.current!;
+    element.style.height = 'auto';
+    element.style.height = `${element.scrollHeight}px`;
+  }, [typed]);
+
   /** Ends the typing; gives the track as it then is, or null when the text was refused. */
   const keep = async (): Promise<Track | null> => {
     if (done.current) return null;
@@ -228,7 +235,6 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
     }
   };
   const as = `px-1.5 py-0.5 ${typing.onStage ? 'text-center' : 'leading-[1.5]'}`;
-  const rows = typed.split('\n').reduce((sum, line) => sum + Math.max(1, Math.ceil(line.length / 34)), 0);
   return (
     <>
       <div className="relative">
@@ -238,7 +244,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
           aria-describedby={theirs === null ? undefined : said}
           defaultValue={draft?.text ?? text}
           dir="auto"
-          rows={rows}
+          rows={1}
           onInput={(e) => {
             setTyped(e.currentTarget.value);
             hold(e.currentTarget.value);

@@ -20,7 +20,7 @@ export function HeadlineRow({ clip, headline }: { clip: Clip; headline: Headline
       role="group"
       aria-label={`Headline at ${stamp(headline.fromMs)}`}
       onFocus={take}
-      className={`relative my-1 flex gap-3 rounded-lg py-2 pr-3 pl-3 max-[699px]:gap-2 max-[699px]:px-2 ${here ? 'bg-tint/60' : ''}`}
+      className={`relative my-1 flex gap-3 rounded-lg py-2 pr-3 pl-3 max-[699px]:gap-2 min-[700px]:@max-[400px]:gap-2 max-[699px]:px-2 min-[700px]:@max-[400px]:px-2 ${here ? 'bg-tint/60' : ''}`}
     >
       <button
         tabIndex={-1}
@@ -29,7 +29,7 @@ export function HeadlineRow({ clip, headline }: { clip: Clip; headline: Headline
           usePlayer.getState().seek(headline.fromMs);
         }}
         title="Select the headline"
-        className="mt-[5px] h-6 w-[52px] flex-none text-right text-note text-soft hover:text-accent max-[699px]:w-11"
+        className="mt-[5px] h-6 w-[52px] flex-none text-right text-note text-soft hover:text-accent max-[699px]:w-11 min-[700px]:@max-[400px]:w-11"
       >
         {stamp(headline.fromMs)}
       </button>

@@ -11,7 +11,7 @@ export function RestRow({ clipId, fromMs, toMs }: { clipId: string; fromMs: numb
   if (typing) return <NewCue clipId={clipId} fromMs={fromMs} toMs={toMs} />;
   return (
     <div
-      className="group/rest flex h-7 items-center gap-3 pl-[79px] text-tiny whitespace-nowrap text-soft max-[699px]:pl-[60px]"
+      className="group/rest flex h-7 items-center gap-3 pl-[79px] text-tiny whitespace-nowrap text-soft max-[699px]:pl-[60px] min-[700px]:@max-[400px]:pl-[60px]"
       aria-label={`Rest of ${seconds} seconds`}
       role="group"
     >
@@ -47,7 +47,7 @@ function NewCue({ clipId, fromMs, toMs }: { clipId: string; fromMs: number; toMs
     if (keep && text) mutate({ kind: 'addCue', fromMs: Math.round(fromMs), toMs: Math.round(toMs), text });
   };
   return (
-    <div className="py-2 pr-[115px] pl-[79px] max-[699px]:px-[60px]">
+    <div className="py-2 pr-[115px] pl-[79px] max-[699px]:px-[60px] min-[700px]:@max-[400px]:px-[60px]">
       <input
         ref={field}
         aria-label="Text of the new cue"

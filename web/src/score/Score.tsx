@@ -76,7 +76,7 @@ export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks:
       role="region"
       aria-label="Score"
       tabIndex={0}
-      className="min-h-0 min-w-0 flex-1 overflow-y-auto px-4 outline-none max-[699px]:px-1"
+      className="@container min-h-0 min-w-0 flex-1 overflow-y-auto px-4 outline-none max-[699px]:px-1"
     >
       <div className="relative mx-auto max-w-2xl" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((row) => {

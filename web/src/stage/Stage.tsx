@@ -1,5 +1,5 @@
 import { playedFrom } from '../api/footage';
-import { Maximize2, Pause, Play } from 'lucide-react';
+import { Maximize2, Pause, Play, PanelBottom, PanelLeft } from 'lucide-react';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
@@ -7,6 +7,7 @@ import { length, stamp } from '../player/time';
 import { useEachTime } from '../player/useEachTime';
 import { useDropper } from '../state/dropper';
 import { useShownFrame } from '../state/framing';
+import { useRemembered } from '../state/remembered';
 import { usePanels } from '../state/panels';
 import { useNarrow } from '../ui/useNarrow';
 import { Bars } from './Bars';
@@ -15,6 +16,8 @@ import { FrameHandles } from './FrameHandles';
 import { PreviewControls } from './PreviewControls';
 import { StageButton } from './StageButton';
 import { StageHandles } from './StageHandles';
+import { Divider } from './Divider';
+import { useStageRoom } from './useStageRoom';
 import { StageText, typeAt, useTypingOnStage } from './StageText';
 import { ZoneHandles } from './ZoneHandles';
 import { Zones } from './Zones';
@@ -53,7 +56,7 @@ export function Stage({
   const { output } = layout;
   const turn = frame.turn ?? 0;
   const aspect = output.width / output.height;
-  const portrait = aspect < 1;
+  const stageRoom = useStageRoom(aspect);
   const captions = usePanels((s) => s.captions);
   const zones = usePanels((s) => s.zones);
   const preview = usePanels((s) => s.preview);
@@ -190,105 +193,124 @@ export function Stage({
   };
 
   return (
-    <section
-      aria-label="Stage"
-      inert={away}
-      className={`flex flex-col bg-stage text-stage-soft ${
-        preview
-          ? 'fixed inset-0 z-40'
-          : 'min-h-0 w-(--beside) flex-none max-[1099px]:w-auto max-[1099px]:min-w-0 max-[1099px]:flex-1'
-      } ${away ? 'pointer-events-none absolute !size-px overflow-hidden opacity-0' : ''}`}
-      style={
-        {
-          '--beside': portrait ? `min(34vw, calc((100vh - 112px) * ${aspect} + 32px))` : 'min(35vw, 620px)',
-        } as React.CSSProperties
-      }
-    >
-      <div
-        ref={room}
-        className={`flex min-h-0 flex-1 items-center justify-center ${preview ? 'm-9 mb-5' : 'm-4 mb-2'}`}
+    <>
+      <section
+        aria-label="Stage"
+        inert={away}
+        data-below={stageRoom.below && !away ? true : undefined}
+        className={`flex flex-col bg-stage text-stage-soft ${
+          preview
+            ? 'fixed inset-0 z-40'
+            : `${stageRoom.below ? 'h-(--room) max-[1099px]:h-auto' : 'min-h-0 w-(--room)'} flex-none max-[1099px]:w-auto max-[1099px]:min-w-0 max-[1099px]:flex-1`
+        } ${away ? 'pointer-events-none absolute !size-px overflow-hidden opacity-0' : ''}`}
+        style={{ '--room': stageRoom.size } as React.CSSProperties}
       >
         <div
-          data-testid={phone ? 'phone' : undefined}
-          className={`relative overflow-hidden ${phone ? 'rounded-[24px] shadow-[0_0_0_12px_#03090a,0_0_0_13px_rgb(255_255_255/0.25)]' : 'rounded-[3px]'}`}
-          style={{ width: box.width, height: box.height, background: frame.barColour }}
-          onDoubleClick={(e) => {
-            if (!scene || !captions || dropping) return;
-            const at = e.currentTarget.getBoundingClientRect();
-            typeAt(scene, (e.clientX - at.left) / at.width, (e.clientY - at.top) / at.height);
-          }}
+          ref={room}
+          className={`flex min-h-0 flex-1 items-center justify-center ${preview ? 'm-9 mb-5' : 'm-4 mb-2'}`}
         >
-          <Bars frame={frame} layout={layout} />
-          {clip.prepared ? (
-            <video
-              ref={video}
-              key={clip.id}
-              src={playedFrom(clip)}
-              preload="auto"
-              playsInline
-              aria-label={`Clip ${clip.name}`}
-              onClick={toggle}
-              className="absolute max-w-none object-fill"
+          <div
+            data-testid={phone ? 'phone' : undefined}
+            className={`relative overflow-hidden ${phone ? 'rounded-[24px] shadow-[0_0_0_12px_#03090a,0_0_0_13px_rgb(255_255_255/0.25)]' : 'rounded-[3px]'}`}
+            style={{ width: box.width, height: box.height, background: frame.barColour }}
+            onDoubleClick={(e) => {
+              if (!scene || !captions || dropping) return;
+              const at = e.currentTarget.getBoundingClientRect();
+              typeAt(scene, (e.clientX - at.left) / at.width, (e.clientY - at.top) / at.height);
+            }}
+          >
+            <Bars frame={frame} layout={layout} />
+            {clip.prepared ? (
+              <video
+                ref={video}
+                key={clip.id}
+                src={playedFrom(clip)}
+                preload="auto"
+                playsInline
+                aria-label={`Clip ${clip.name}`}
+                onClick={toggle}
+                className="absolute max-w-none object-fill"
+              />
+            ) : (
+              <>
+                <video ref={video} hidden />
+                <p className="absolute inset-0 flex items-center justify-center px-6 text-center">
+                  Preparing the clip: its picture comes in a moment
+                </p>
+              </>
+            )}
+            <canvas
+              ref={canvas}
+              data-testid="captions"
+              data-version={version ?? undefined}
+              className={`pointer-events-none absolute inset-0 h-full w-full ${typing ? 'opacity-0' : ''}`}
             />
+            {zones && <Zones layout={layout} />}
+            {framing && !preview && <FrameHandles clip={clip} track={track} />}
+            {framing && !preview && zones && layout.zones.length > 0 && <ZoneHandles clip={clip} />}
+            {styling && scene && captions && !dropping && !preview && !typing && (
+              <>
+                <StageHandles clip={clip} track={track} scene={scene} />
+                <EmojiHandles clip={clip} track={track} scene={scene} />
+              </>
+            )}
+            {scene && !preview && <StageText clip={clip} track={track} scene={scene} width={box.width} />}
+            {dropping && (
+              <div
+                onClick={drop}
+                className="absolute inset-0 cursor-crosshair"
+                data-testid="dropper"
+                title="Click to take the colour here"
+              />
+            )}
+          </div>
+        </div>
+        <div className="flex h-12 flex-none items-center gap-3 px-4 pb-2">
+          <button
+            onClick={toggle}
+            aria-label={playing ? 'Pause' : 'Play'}
+            title={playing ? 'Pause (Space)' : 'Play (Space)'}
+            className="flex size-9 items-center justify-center rounded-full bg-white/10 text-white hover:bg-white/20"
+          >
+            {playing ? (
+              <Pause size={17} fill="currentColor" />
+            ) : (
+              <Play size={17} fill="currentColor" className="ml-0.5" />
+            )}
+          </button>
+          <Clock durationMs={clip.durationMs} />
+          <Rate />
+          <Scrub durationMs={clip.durationMs} seek={seek} />
+          {preview ? (
+            <PreviewControls clipId={clip.id} track={track} />
           ) : (
             <>
-              <video ref={video} hidden />
-              <p className="absolute inset-0 flex items-center justify-center px-6 text-center">
-                Preparing the clip: its picture comes in a moment
-              </p>
+              {stageRoom.wide && <ScoreBelow below={stageRoom.below} />}
+              <StageButton label="Preview of the whole" hint="G" onClick={() => set({ preview: true })}>
+                <Maximize2 size={16} />
+              </StageButton>
             </>
-          )}
-          <canvas
-            ref={canvas}
-            data-testid="captions"
-            data-version={version ?? undefined}
-            className={`pointer-events-none absolute inset-0 h-full w-full ${typing ? 'opacity-0' : ''}`}
-          />
-          {zones && <Zones layout={layout} />}
-          {framing && !preview && <FrameHandles clip={clip} track={track} />}
-          {framing && !preview && zones && layout.zones.length > 0 && <ZoneHandles clip={clip} />}
-          {styling && scene && captions && !dropping && !preview && !typing && (
-            <>
-              <StageHandles clip={clip} track={track} scene={scene} />
-              <EmojiHandles clip={clip} track={track} scene={scene} />
-            </>
-          )}
-          {scene && !preview && <StageText clip={clip} track={track} scene={scene} width={box.width} />}
-          {dropping && (
-            <div
-              onClick={drop}
-              className="absolute inset-0 cursor-crosshair"
-              data-testid="dropper"
-              title="Click to take the colour here"
-            />
           )}
         </div>
-      </div>
-      <div className="flex h-12 flex-none items-center gap-3 px-4 pb-2">
-        <button
-          onClick={toggle}
-          aria-label={playing ? 'Pause' : 'Play'}
-          title={playing ? 'Pause (Space)' : 'Play (Space)'}
-          className="flex size-9 items-center justify-center rounded-full bg-white/10 text-white hover:bg-white/20"
-        >
-          {playing ? (
-            <Pause size={17} fill="currentColor" />
-          ) : (
-            <Play size={17} fill="currentColor" className="ml-0.5" />
-          )}
-        </button>
-        <Clock durationMs={clip.durationMs} />
-        <Rate />
-        <Scrub durationMs={clip.durationMs} seek={seek} />
-        {preview ? (
-          <PreviewControls clipId={clip.id} track={track} />
-        ) : (
-          <StageButton label="Preview of the whole" hint="G" onClick={() => set({ preview: true })}>
-            <Maximize2 size={16} />
-          </StageButton>
-        )}
-      </div>
-    </section>
+      </section>
+      <Divider room={stageRoom} />
+    </>
+  );
+}
+
+/** A wide picture has the whole width where the score is below it. */
+function ScoreBelow({ below }: { below: boolean }) {
+  return (
+    <span className="max-[1099px]:hidden">
+      <StageButton
+        label="Score below the picture"
+        hint={below ? 'beside it again' : 'the picture gets the whole width'}
+        pressed={below}
+        onClick={() => useRemembered.setState({ scoreBelow: !below })}
+      >
+        {below ? <PanelLeft size={16} /> : <PanelBottom size={16} />}
+      </StageButton>
+    </span>
   );
 }
 

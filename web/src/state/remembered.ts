@@ -17,13 +17,19 @@ const MOST_CLIPS = 60;
 interface Remembered {
   /** By the clip's id, the newest last. */
   clips: Record<string, ClipChoices>;
+  /** Part of the window that the stage takes, where the divider was dragged. */
+  stage: { portrait?: number; wide?: number; below?: number };
+  /** The score is below a wide picture, not beside it. */
+  scoreBelow: boolean;
   /** Groups of the drawer that are open; those that are not in it are as they come. */
   open: Record<string, boolean>;
 }
 
 /** Choices that survive leaving a step, and a reload; this browser remembers them. */
 export const useRemembered = create<Remembered>()(
-  persist((): Remembered => ({ clips: {}, open: {} }), { name: 'salt-drum remembered' }),
+  persist((): Remembered => ({ clips: {}, stage: {}, scoreBelow: true, open: {} }), {
+    name: 'salt-drum remembered',
+  }),
 );
 
 export const choicesOf = (clipId: string) => useRemembered.getState().clips[clipId] ?? FIRST;

@@ -16,7 +16,7 @@ export function IconButton(props: {
       disabled={props.disabled}
       onClick={props.onClick}
       tabIndex={props.small ? -1 : 0}
-      className={`flex items-center justify-center rounded-md hover:bg-sunk disabled:opacity-30 disabled:hover:bg-transparent ${props.small ? 'size-8 text-soft hover:text-ink' : 'size-9'}`}
+      className={`flex items-center justify-center rounded-md hover:bg-sunk disabled:opacity-30 disabled:hover:bg-transparent ${props.small ? 'size-8 text-soft hover:text-ink min-[700px]:@max-[400px]:size-6' : 'size-9'}`}
     >
       {props.children}
     </button>

@@ -10,9 +10,11 @@ export function Section({ title, children }: { title: string; children: ReactNod
   );
 }
 
-export function MainButton(props: { onClick: () => void; disabled?: boolean; children: ReactNode }) {
+/** Without a click of its own it submits its form. */
+export function MainButton(props: { onClick?: () => void; disabled?: boolean; children: ReactNode }) {
   return (
     <button
+      type={props.onClick ? 'button' : 'submit'}
       onClick={props.onClick}
       disabled={props.disabled}
       className="flex w-full items-center justify-center gap-2 rounded-full bg-accent px-4 py-2.5 font-medium text-on-accent hover:brightness-110 disabled:bg-rule disabled:text-soft disabled:hover:brightness-100"
@@ -30,6 +32,7 @@ export function QuietButton(props: {
 }) {
   return (
     <button
+      type="button"
       onClick={props.onClick}
       disabled={props.disabled}
       className="flex w-full items-center justify-between gap-2 rounded-full border border-rule px-4 py-2 hover:border-ink disabled:opacity-40 disabled:hover:border-rule"

@@ -89,7 +89,7 @@ function NewLink({ clip, films, onDone }: { clip: Clip; films: Job[]; onDone: ()
           ))}
         </select>
       </label>
-      <MainButton disabled={handOut.isPending} onClick={() => undefined}>
+      <MainButton disabled={handOut.isPending}>
         <Send size={15} /> Make the link
       </MainButton>
       <p className="mt-2 text-note text-soft">

@@ -122,7 +122,7 @@ export function ReplacePart({ clip, track, asked }: { clip: Clip; track: Track; 
         <Tick className="px-1" checked={term} onChange={(on) => setTerm(on)}>
           Save as a term {clip.client ? `of ${clip.client.name}` : 'of the workshop'}
         </Tick>
-        <MainButton disabled={chosen.length === 0} onClick={replace}>
+        <MainButton disabled={chosen.length === 0}>
           <Replace size={16} /> Replace at {chosen.length} {chosen.length === 1 ? 'place' : 'places'}
         </MainButton>
         <QuietButton onClick={close}>Close</QuietButton>

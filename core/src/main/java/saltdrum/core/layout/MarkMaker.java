@@ -101,7 +101,8 @@ final class MarkMaker {
         return Pose.about(quarter(box.x() + box.width() / 2), quarter(box.y() + box.height() / 2));
     }
 
-    private List<Mark> plates(Backing backing) {
+    private List<Mark> plates(Backing asked) {
+        Backing backing = asked.around(lines.look().rim());
         return switch (backing.behind()) {
             case WORD -> List.of();
             case LINE ->
@@ -129,7 +130,8 @@ final class MarkMaker {
         boolean layered = beats.passing().layered(letters ? MotionUnit.LETTER : MotionUnit.WORD);
         List<Mark> plates = word.look().get(Facets.PLATES).stream()
                 .filter(backing -> backing.behind() == Backing.Behind.WORD)
-                .map(backing -> PlateMarks.of(backing, box, word.size(), pose, layered ? Tracks.NONE : comes))
+                .map(backing -> PlateMarks.of(
+                        backing.around(word.look().rim()), box, word.size(), pose, layered ? Tracks.NONE : comes))
                 .toList();
         return layered && !plates.isEmpty()
                 ? List.of(

@@ -63,4 +63,18 @@ public record Backing(
     public static Backing box(Behind behind, double padX, double padY, double radius, Ink fill) {
         return new Backing(behind, Form.BOX, padX, padY, radius, fill, null, null, 1);
     }
+
+    /**
+     * A plate that has room around the letters has room for their outlines too, so that none shows beyond it.
+     *
+     * @param rim width of the widest outline of the letters, em
+     */
+    public Backing around(double rim) {
+        return new Backing(behind, form, withRoom(padX, rim), withRoom(padY, rim), radius, fill, outline, shadow, opacity);
+    }
+
+    /** A plate that is smaller than its letters is meant so. */
+    private static double withRoom(double pad, double rim) {
+        return pad < 0 ? pad : Math.max(pad, rim);
+    }
 }

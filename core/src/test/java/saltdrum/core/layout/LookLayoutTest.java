@@ -199,6 +199,39 @@ class LookLayoutTest {
         return ((PaintLayer.Fill) word.coats().get(word.coats().size() - 1)).paint();
     }
 
+    /** A thick outline showed beyond its plate. */
+    @Test
+    void aPlateHasRoomForTheOutlinesOfItsLetters() {
+        Ink black = Ink.of("#000000");
+        LookPatch thick = PLAIN.with(Facets.OUTLINES, List.of(new TextOutline(0.3, black)));
+        Backing line = Backing.box(Backing.Behind.LINE, 0.1, 0, 0, black);
+        for (Backing backing : List.of(line, Backing.box(Backing.Behind.WORD, 0.1, 0, 0, black))) {
+            List<Mark> marks = scene(
+                            Words.track(Recipe.PHRASE, "ab cd"), thick.with(Facets.PLATES, List.of(backing)))
+                    .parts()
+                    .get(0)
+                    .marks();
+            Mark.Plate plate = leaves(marks, Mark.Plate.class).get(0);
+            Mark.Glyphs word = leaves(marks, Mark.Glyphs.class).get(0);
+            assertThat(plate.x()).isEqualTo(word.x() - 30);
+            // Capitals are 70 high; the room for descenders and accents is 20.
+            assertThat(plate.height()).isEqualTo(70 + 2 * (20 + 30));
+        }
+        // A plate that is smaller than its letters is meant so.
+        Mark.Plate small = leaves(
+                        scene(
+                                        Words.track(Recipe.PHRASE, "ab"),
+                                        thick.with(
+                                                Facets.PLATES,
+                                                List.of(Backing.box(Backing.Behind.LINE, -0.2, 0.1, 0, black))))
+                                .parts()
+                                .get(0)
+                                .marks(),
+                        Mark.Plate.class)
+                .get(0);
+        assertThat(small.width()).isEqualTo(100 - 40);
+    }
+
     @Test
     void aPlateIsAsWideAsWhatItIsBehind() {
         Ink black = Ink.of("#000000");
