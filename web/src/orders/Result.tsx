@@ -13,6 +13,7 @@ import { Difference } from './Difference';
 import { ReceiptTable } from './ReceiptTable';
 import { Reference, type Beside } from './Reference';
 import { useTogether } from './useTogether';
+import { Slider } from '../ui/Slider';
 
 const VIDEO = /\.(mp4|webm)$/;
 
@@ -154,15 +155,14 @@ function Panes({ job, stage }: { job: Job; stage: NonNullable<ReturnType<typeof 
         >
           {together.playing ? <Pause size={16} /> : <Play size={16} />}
         </button>
-        <input
-          type="range"
+        <Slider
           aria-label="Time"
           min={0}
           max={Math.max(0.1, clip.durationMs / 1000)}
           step={1 / clip.frameRate}
           value={together.seconds}
-          onChange={(e) => together.seek(Number(e.target.value))}
-          className="min-w-0 flex-1 accent-accent"
+          set={together.seek}
+          className="min-w-0 flex-1 [--knob:var(--accent)]"
         />
         <span className="w-20 flex-none text-right text-note text-soft">
           {stamp(together.seconds * 1000)}

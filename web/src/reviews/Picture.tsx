@@ -4,6 +4,7 @@ import { useSharedStage } from '../api/reviews';
 import type { Shared, Track } from '../api/types';
 import { stamp } from '../player/time';
 import type { Watched } from './useWatched';
+import { Slider } from '../ui/Slider';
 
 // Who is shown a film needs no painter.
 const ComparedStage = lazy(() =>
@@ -82,15 +83,14 @@ export function Picture(props: {
           {watched.playing ? <Pause size={18} /> : <Play size={18} className="ml-0.5" />}
         </button>
         <div className="relative min-w-0 flex-1">
-          <input
-            type="range"
+          <Slider
             aria-label="Time"
             min={0}
             max={shared.durationMs}
             step={1000 / shared.frameRate}
             value={Math.min(watched.timeMs, shared.durationMs)}
-            onChange={(e) => watched.seek(Number(e.target.value))}
-            className="h-8 w-full accent-accent"
+            set={watched.seek}
+            className="h-8 w-full [--knob:var(--accent)]"
           />
           <span className="pointer-events-none absolute inset-x-2 bottom-0 h-2" aria-hidden>
             {shared.remarks

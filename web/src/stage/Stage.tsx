@@ -350,6 +350,7 @@ function Scrub({ durationMs, seek }: { durationMs: number; seek: (ms: number) =>
     const tenths = `${100 * Math.round(timeMs / 100)}`;
     if (slider.current!.value === tenths) return;
     slider.current!.value = tenths;
+    slider.current!.style.setProperty('--done', String(Number(tenths) / durationMs));
     slider.current!.setAttribute('aria-valuetext', stamp(Number(tenths)));
   });
   return (
@@ -361,7 +362,7 @@ function Scrub({ durationMs, seek }: { durationMs: number; seek: (ms: number) =>
       max={durationMs}
       defaultValue={0}
       onChange={(e) => seek(Number(e.target.value))}
-      className="h-1 min-w-0 flex-1 cursor-pointer appearance-none rounded bg-white/20 accent-[#ff8a66]"
+      className="min-w-0 flex-1 [--knob:#ff8a66] [--track:rgb(255_255_255/0.2)]"
     />
   );
 }

@@ -6,6 +6,7 @@ import type { Clip, Recipe, Track } from '../../api/types';
 import { chosenCues, useSelection } from '../../state/selection';
 import { One, OneOf } from '../../ui/OneOf';
 import { Section, Tick } from '../../ui/parts';
+import { Slider } from '../../ui/Slider';
 
 const SETTLE_MS = 180;
 
@@ -118,18 +119,14 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
         {CONTROLS.map(({ field, label, least, most, step, unit }) => (
           <label key={field} className="flex items-center gap-2.5 text-note">
             <span className="w-[112px] flex-none leading-tight text-soft">{label}</span>
-            <input
-              type="range"
+            <Slider
               aria-label={label}
               min={least}
               max={most}
               step={step}
               value={Math.min(most, draft[field])}
-              onChange={(e) => {
-                const value = Number(e.target.value);
-                set(field, field === 'words' && value === most ? 100 : value);
-              }}
-              className="h-5 min-w-0 flex-1 accent-ink"
+              set={(value) => set(field, field === 'words' && value === most ? 100 : value)}
+              className="h-5 min-w-0 flex-1"
             />
             <span className="w-11 flex-none text-right">
               {field === 'words' && draft.words >= most

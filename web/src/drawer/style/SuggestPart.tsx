@@ -10,6 +10,7 @@ import { useSelection } from '../../state/selection';
 import { refuse, useSuggested } from '../../state/suggested';
 import { QuietButton } from '../../ui/parts';
 import { RoleOptions } from './RoleOptions';
+import { Slider } from '../../ui/Slider';
 
 /** Suggested emphasis: shown in the score while this is open, accepted one by one or all. */
 export function SuggestPart({ clip, track, roles }: { clip: Clip; track: Track; roles: string[] }) {
@@ -43,15 +44,14 @@ export function SuggestPart({ clip, track, roles }: { clip: Clip; track: Track; 
       <Collapsible.Content className="space-y-2.5 pb-4">
         <label className="flex items-center gap-3 text-note text-soft">
           Few
-          <input
-            type="range"
+          <Slider
             aria-label="How many suggestions"
             min={0}
             max={1}
             step={0.05}
             value={strength}
-            onChange={(e) => setStrength(Number(e.target.value))}
-            className="min-w-0 flex-1 accent-accent"
+            set={setStrength}
+            className="min-w-0 flex-1 [--knob:var(--accent)]"
           />
           many
         </label>

@@ -12,6 +12,7 @@ import { useTermOf } from '../../state/termOf';
 import { misspelt } from '../../state/spelling';
 import { useSelection } from '../../state/selection';
 import { QuietButton, Section, Tick } from '../../ui/parts';
+import { Slider } from '../../ui/Slider';
 
 /** Words to proof-read, with commands that go to them. */
 export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
@@ -55,15 +56,14 @@ export function ProofPart({ clip, track }: { clip: Clip; track: Track }) {
       {heard > 0 && workshop.data && (
         <label className="mt-4 block px-1 text-note text-soft">
           Words count as unsure
-          <input
-            type="range"
+          <Slider
             aria-label="How sure a word must be"
             aria-valuetext={`Marked below ${workshop.data.unsureBelow}`}
             min={0}
             max={workshop.data.steps.length - 1}
             value={workshop.data.steps.findIndex((s) => s >= workshop.data!.unsureBelow)}
-            onChange={(e) => unsureBelow.mutate(workshop.data!.steps[Number(e.target.value)])}
-            className="mt-1 w-full accent-accent"
+            set={(at) => unsureBelow.mutate(workshop.data!.steps[at])}
+            className="mt-1 w-full [--knob:var(--accent)]"
           />
           <span className="flex justify-between text-tiny">
             <span>only the worst</span>

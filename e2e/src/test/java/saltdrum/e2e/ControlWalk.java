@@ -13,7 +13,7 @@ import java.util.Set;
  * order work or delete something is answered with a refusal, so that the walk goes on on the same clip.
  */
 final class ControlWalk {
-    private static final String SCRIPT =
+    static final String SCRIPT =
             """
             () => {
               const CONTROLS = 'button, a[href], input, select, textarea, summary, [role=slider], [tabindex="0"]';
@@ -71,7 +71,7 @@ final class ControlWalk {
             """;
 
     /** Requests that change something: only these reach the server. */
-    private static final String LET_THROUGH =
+    static final String LET_THROUGH =
             ".*/(track/(edits|undo|redo|history|preview|places|merged)|attempt|presence/\\w+|plan|estimates|going|guess)(\\?.*)?";
 
     private final Page page;

@@ -112,20 +112,25 @@ abstract class Engine implements ScriptedPage, AutoCloseable {
             if (!at.isObject()) {
                 return false;
             }
-            ArrayNode steps = JSON.createArrayNode();
-            steps.addObject()
-                    .put("type", "pointerMove")
-                    .put("duration", 0)
-                    .put("x", at.path("x").asInt())
-                    .put("y", at.path("y").asInt());
-            steps.addObject().put("type", "pointerDown").put("button", 0);
-            steps.addObject().put("type", "pointerUp").put("button", 0);
-            ObjectNode mouse = JSON.createObjectNode().put("type", "pointer").put("id", "mouse");
-            mouse.putObject("parameters").put("pointerType", "mouse");
-            mouse.set("actions", steps);
-            act(JSON.createArrayNode().add(mouse));
+            clickAt(at.path("x").asInt(), at.path("y").asInt());
             return run(HIT.formatted(EVENTS)).asBoolean();
         });
+    }
+
+    /** With the mouse, in pixels of the page's window. */
+    void clickAt(int x, int y) throws IOException {
+        ArrayNode steps = JSON.createArrayNode();
+        steps.addObject()
+                .put("type", "pointerMove")
+                .put("duration", 0)
+                .put("x", x)
+                .put("y", y);
+        steps.addObject().put("type", "pointerDown").put("button", 0);
+        steps.addObject().put("type", "pointerUp").put("button", 0);
+        ObjectNode mouse = JSON.createObjectNode().put("type", "pointer").put("id", "mouse");
+        mouse.putObject("parameters").put("pointerType", "mouse");
+        mouse.set("actions", steps);
+        act(JSON.createArrayNode().add(mouse));
     }
 
     /** Pressed one after the other and released in the order of a hand: held keys last. */

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -150,6 +153,80 @@ abstract class InAnEngine {
         assertThat(head.path("status").asInt()).isEqualTo(200);
         assertThat(head.path("name").asString()).startsWith("attachment").contains("Lantern.mp4");
         noFault("the end");
+    }
+
+    /** The walk of {@link KeyboardTest} by pointer, in short: what was clicked gives the keyboard back here too. */
+    @Test
+    @EnabledIfSystemProperty(named = "engines", matches = "true")
+    void afterAClickOnAnyControlSpacePlays() throws Exception {
+        String clip = server.bring(SmallClips.whole("three-coats"), "walked.mp4");
+        server.caption(clip, Demo.CLIPS.resolve("three-coats.words.json"));
+        List<String> faults = new ArrayList<>();
+        Set<String> tried = new HashSet<>();
+        for (String step : new String[] {"words", "breaks", "frame", "style", "check", "render"}) {
+            String address = server.url() + "/clips/" + clip + "/" + step;
+            beginWalk(address);
+            for (JsonNode one : browser.run("return walk.kinds()")) {
+                String kind = one.asString();
+                if (!tried.add(kind)) {
+                    continue;
+                }
+                JsonNode at = browser.run("return await walk.at(" + Engine.JSON.writeValueAsString(kind) + ")");
+                if (!at.isArray()) {
+                    continue;
+                }
+                browser.clickAt(at.path(0).asInt(), at.path(1).asInt());
+                pause(120);
+                for (int i = 0; i < 4 && is("walk.open() || walk.typing()"); i++) {
+                    browser.press(Engine.ESCAPE);
+                    pause(60);
+                }
+                if (!browser.run("return location.href").asString().equals(address)) {
+                    beginWalk(address);
+                    continue;
+                }
+                String holder = browser.run("return walk.holder()").asString();
+                if (!holder.isEmpty()) {
+                    faults.add(step + ", " + kind + ": the keyboard stays with " + holder);
+                }
+                browser.run("document.querySelector('video').pause()");
+                browser.press(" ");
+                if (!is("await walk.plays()")) {
+                    faults.add(step + ", " + kind + ": Space does not play");
+                }
+            }
+        }
+        assertThat(faults).isEmpty();
+        assertThat(tried).hasSizeGreaterThan(100);
+    }
+
+    private boolean is(String expression) throws Exception {
+        return browser.run("return !!(" + expression + ")").asBoolean();
+    }
+
+    private static void pause(int ms) throws InterruptedException {
+        Thread.sleep(ms);
+    }
+
+    /** What would leave the bench, order work or delete something is refused, so that the walk goes on. */
+    private void beginWalk(String address) throws Exception {
+        browser.open(address);
+        browser.await("the words", WORDS);
+        browser.await("the picture", PICTURE);
+        browser.run("(" + ControlWalk.SCRIPT + ")(); walk.unfold();");
+        browser.run(
+                """
+                const send = window.fetch;
+                window.fetch = (to, how) => {
+                  const url = to.url ?? to;
+                  const reads = (how?.method ?? to.method ?? 'GET') === 'GET';
+                  return reads || new RegExp(%s).test(url) ? send(to, how)
+                    : Promise.resolve(Response.json({ detail: 'Refused by the walk.' }, { status: 409 }));
+                };
+                window.onbeforeunload = null;
+                """
+                        .formatted(Engine.JSON.writeValueAsString(ControlWalk.LET_THROUGH)));
+        pause(400);
     }
 
     private interface Hand {
