@@ -71,7 +71,7 @@ final class ControlWalk {
             """;
 
     /** Requests that change something: only these reach the server. */
-    static final String LET_THROUGH =
+    private static final String LET_THROUGH =
             ".*/(track/(edits|undo|redo|history|preview|places|merged)|attempt|presence/\\w+|plan|estimates|going|guess)(\\?.*)?";
 
     private final Page page;

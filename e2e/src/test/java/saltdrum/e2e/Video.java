@@ -46,6 +46,20 @@ final class Video {
         return text(command);
     }
 
+    /** Width and height, 720×1280. */
+    static String size(Path video) {
+        return probe(
+                        video,
+                        "-select_streams",
+                        "v:0",
+                        "-show_entries",
+                        "stream=width,height",
+                        "-of",
+                        "csv=p=0:s=x")
+                .strip()
+                .replace('x', '×');
+    }
+
     static String frames(Path video) {
         return probe(
                 video,
