@@ -36,11 +36,14 @@ class DesignerScriptTest extends OnTheBench {
     }
 
     private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private Locator radio(String name) {
-        return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name, Pattern.CASE_INSENSITIVE)))
+        return page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + name, Pattern.CASE_INSENSITIVE)))
                 .first();
     }
 

@@ -30,7 +30,8 @@ class OneDeviceTest extends OnTheBench {
     }
 
     private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private Locator link(Pattern name) {
@@ -111,13 +112,12 @@ class OneDeviceTest extends OnTheBench {
     void byThePointerAlone() throws Exception {
         page.navigate(server.url());
         Path file = clip("By pointer.mp4");
-        FileChooser chooser =
-                page.waitForFileChooser(() -> button("Add a clip").click());
+        FileChooser chooser = page.waitForFileChooser(() -> button("Add a clip").click());
         chooser.setFiles(file);
         page.waitForURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words"));
         String clipId = clipId();
-        FileChooser words = page.waitForFileChooser(
-                () -> page.getByText(Pattern.compile("Read a caption file")).first().click());
+        FileChooser words = page.waitForFileChooser(() ->
+                page.getByText(Pattern.compile("Read a caption file")).first().click());
         words.setFiles(Demo.CLIPS.resolve("three-coats.words.json"));
         page.locator("[data-word]").first().waitFor();
         awaitPicture();
@@ -125,7 +125,8 @@ class OneDeviceTest extends OnTheBench {
         word("it").click();
         changing(clipId, () -> button("Split before the selected word").first().click());
         assertThat(cues(clipId)).startsWith("Sand");
-        changing(clipId, () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")))
+        changing(clipId, () -> page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")))
                 .click());
         changing(clipId, () -> page.getByText("Emphasise", new Page.GetByTextOptions().setExact(true))
                 .click());
@@ -135,11 +136,14 @@ class OneDeviceTest extends OnTheBench {
         changing(clipId, () -> page.getByText("Trim to speech").click());
         link(Pattern.compile("^Style")).first().click();
         page.locator("[data-facet=size]").waitFor();
-        changing(clipId, () -> page.locator("[data-style]:not([aria-checked=true])").first().click());
+        changing(clipId, () -> page.locator("[data-style]:not([aria-checked=true])")
+                .first()
+                .click());
         button("Place").click();
         changing(clipId, () -> button("Top").click());
         link(Pattern.compile("^Check")).first().click();
-        assertThat(page.getByText(Pattern.compile("[Ff]inding|Looking")).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("[Ff]inding|Looking")).first())
+                .isVisible();
         button("Play").click();
         page.waitForFunction("() => !document.querySelector('video').paused");
         button("Pause").click();

@@ -17,7 +17,8 @@ class RoomTest extends OnTheBench {
     }
 
     private BoundingBox stage() {
-        return page.getByLabel("Stage", new Page.GetByLabelOptions().setExact(true)).boundingBox();
+        return page.getByLabel("Stage", new Page.GetByLabelOptions().setExact(true))
+                .boundingBox();
     }
 
     private void drag(double dx, double dy) {
@@ -73,8 +74,13 @@ class RoomTest extends OnTheBench {
     @Test
     void aTypedLineBreakReplacesTheRecipes() throws Exception {
         String clipId = withWords("three-coats", "Lines.mp4");
-        edit(clipId, "{\"kind\":\"joinCues\",\"cueId\":" + first(clipId).path("id").asLong() + "}");
-        edit(clipId, "{\"kind\":\"balanceLines\",\"cueIds\":[" + first(clipId).path("id").asLong() + "]}");
+        edit(
+                clipId,
+                "{\"kind\":\"joinCues\",\"cueId\":" + first(clipId).path("id").asLong() + "}");
+        edit(
+                clipId,
+                "{\"kind\":\"balanceLines\",\"cueIds\":["
+                        + first(clipId).path("id").asLong() + "]}");
         page.navigate(server.url() + "/clips/" + clipId + "/style");
         awaitPicture();
         page.getByLabel("Playhead").fill("700");

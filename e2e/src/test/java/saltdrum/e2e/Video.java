@@ -48,14 +48,7 @@ final class Video {
 
     /** Width and height, 720×1280. */
     static String size(Path video) {
-        return probe(
-                        video,
-                        "-select_streams",
-                        "v:0",
-                        "-show_entries",
-                        "stream=width,height",
-                        "-of",
-                        "csv=p=0:s=x")
+        return probe(video, "-select_streams", "v:0", "-show_entries", "stream=width,height", "-of", "csv=p=0:s=x")
                 .strip()
                 .replace('x', '×');
     }

@@ -23,10 +23,12 @@ public record VoiceOffset(boolean measured, int words, int of, int byMs, int spr
      * @param fromCue id of the first cue that counts
      */
     public static VoiceOffset of(Track track, Onsets onsets, long fromCue) {
-        List<Word> words =
-                track.cues().subList(track.indexOfCue(fromCue), track.cues().size()).stream()
-                        .flatMap(cue -> cue.words().stream())
-                        .toList();
+        List<Word> words = track
+                .cues()
+                .subList(track.indexOfCue(fromCue), track.cues().size())
+                .stream()
+                .flatMap(cue -> cue.words().stream())
+                .toList();
         Map<Long, Onsets.Heard> heard = onsets == null ? Map.of() : onsets.of(track);
         int[] offsets = words.stream()
                 .filter(word -> heard.containsKey(word.id()))

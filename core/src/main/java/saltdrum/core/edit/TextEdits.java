@@ -33,8 +33,11 @@ final class TextEdits {
         int index = track.indexOfCue(e.cueId());
         Cue cue = Edits.unlocked(track.cues().get(index));
         // Line by line: a line feed ends a word in scripts without spaces too.
-        List<List<String>> lines =
-                e.text().lines().map(Tokens::split).filter(line -> !line.isEmpty()).toList();
+        List<List<String>> lines = e.text()
+                .lines()
+                .map(Tokens::split)
+                .filter(line -> !line.isEmpty())
+                .toList();
         List<String> typed = lines.stream().flatMap(List::stream).toList();
         if (typed.isEmpty()) {
             return Edits.delete(track, List.of(e.cueId()));

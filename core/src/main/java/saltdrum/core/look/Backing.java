@@ -70,7 +70,8 @@ public record Backing(
      * @param rim width of the widest outline of the letters, em
      */
     public Backing around(double rim) {
-        return new Backing(behind, form, withRoom(padX, rim), withRoom(padY, rim), radius, fill, outline, shadow, opacity);
+        return new Backing(
+                behind, form, withRoom(padX, rim), withRoom(padY, rim), radius, fill, outline, shadow, opacity);
     }
 
     /** A plate that is smaller than its letters is meant so. */

@@ -57,8 +57,7 @@ class VoiceOffsetTest {
     @Test
     void withoutAMeasurementThereIsNone() {
         assertThat(VoiceOffset.of(track, null, cue(0))).isEqualTo(new VoiceOffset(false, 0, 8, 0, 0));
-        assertThat(VoiceOffset.of(track, new Onsets(List.of()), cue(0)))
-                .isEqualTo(new VoiceOffset(true, 0, 8, 0, 0));
+        assertThat(VoiceOffset.of(track, new Onsets(List.of()), cue(0))).isEqualTo(new VoiceOffset(true, 0, 8, 0, 0));
         assertThatThrownBy(() -> VoiceOffset.of(track, null, 4711)).isInstanceOf(BadInputException.class);
     }
 }

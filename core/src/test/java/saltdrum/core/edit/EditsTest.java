@@ -70,11 +70,13 @@ class EditsTest {
     void aTypedLineBreakReplacesThoseOfTheRecipe() {
         Track track = new JoinCues(cueId(track(Recipe.PHRASE, LONG), 0)).on(track(Recipe.PHRASE, LONG));
         assertThat(lines(track)).contains(" / ");
-        String typed = Scripts.joined(track.cues().get(0).words().stream().map(Word::text).toList())
+        String typed = Scripts.joined(
+                        track.cues().get(0).words().stream().map(Word::text).toList())
                 .replaceFirst("the tide ", "the tide\n");
         Track broken = retyped(track, typed, true);
         assertThat(lines(broken)).startsWith("the tide / turns at").containsOnlyOnce(" / ");
-        assertThat(starts(broken.words().toList())).isEqualTo(starts(track.words().toList()));
+        assertThat(starts(broken.words().toList()))
+                .isEqualTo(starts(track.words().toList()));
         assertThat(broken.cues().get(0).brokenByHand()).isTrue();
     }
 
@@ -102,8 +104,7 @@ class EditsTest {
         // The lines stay when one of the words is typed again.
         assertThat(lines(retyped(typed, "Sand it\nvery, very well\nfirst.", null)))
                 .isEqualTo("Sand it / very, very well / first.");
-        assertThat(lines(retyped(typed, "Sand it very well first.", null)))
-                .isEqualTo("Sand it / very well / first.");
+        assertThat(lines(retyped(typed, "Sand it very well first.", null))).isEqualTo("Sand it / very well / first.");
     }
 
     @Test

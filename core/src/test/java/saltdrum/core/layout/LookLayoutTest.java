@@ -206,8 +206,7 @@ class LookLayoutTest {
         LookPatch thick = PLAIN.with(Facets.OUTLINES, List.of(new TextOutline(0.3, black)));
         Backing line = Backing.box(Backing.Behind.LINE, 0.1, 0, 0, black);
         for (Backing backing : List.of(line, Backing.box(Backing.Behind.WORD, 0.1, 0, 0, black))) {
-            List<Mark> marks = scene(
-                            Words.track(Recipe.PHRASE, "ab cd"), thick.with(Facets.PLATES, List.of(backing)))
+            List<Mark> marks = scene(Words.track(Recipe.PHRASE, "ab cd"), thick.with(Facets.PLATES, List.of(backing)))
                     .parts()
                     .get(0)
                     .marks();

@@ -1,13 +1,13 @@
 package saltdrum.media.output;
 
-import saltdrum.core.cue.Frame;
-import saltdrum.media.burn.BurnOrder;
-import saltdrum.media.clip.ClipInfo;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 
 /** A caption file beside the video. */
 final class SidecarFile extends OutputMaker {

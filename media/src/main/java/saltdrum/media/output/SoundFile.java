@@ -1,11 +1,11 @@
 package saltdrum.media.output;
 
-import saltdrum.core.cue.Frame;
-import saltdrum.media.burn.BurnOrder;
-import saltdrum.media.clip.ClipInfo;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import saltdrum.core.cue.Frame;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 
 /** The clip's sound without its picture. */
 final class SoundFile extends OutputMaker {

@@ -1,12 +1,12 @@
 package saltdrum.media.output;
 
-import saltdrum.core.cue.Frame;
-import saltdrum.media.burn.BurnOrder;
-import saltdrum.media.clip.ClipInfo;
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import saltdrum.core.cue.Frame;
 import saltdrum.core.scene.Scene;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Pictures;
 
 /** One frame of the video, with its captions or without. */

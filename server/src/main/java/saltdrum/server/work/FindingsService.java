@@ -103,8 +103,7 @@ public class FindingsService {
      * @param fromCue id of the first cue that counts
      */
     public VoiceOffset voiceOffset(String clipId, long fromCue) {
-        return VoiceOffset.of(
-                tracks.get(clipId).track(), measures.of(clipId).onsets(), fromCue);
+        return VoiceOffset.of(tracks.get(clipId).track(), measures.of(clipId).onsets(), fromCue);
     }
 
     /**

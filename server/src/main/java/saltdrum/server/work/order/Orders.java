@@ -61,22 +61,21 @@ public class Orders {
         return line.order().encodesFrames(line.clip().info());
     }
 
-    private void add(
-            String id, int place, OrderPlanner.Line line, BiFunction<String, WorkOrder, JobRow> queue) {
-            JobRow job = queue.apply(line.clip().id(), line.order());
-            Deliveries.PacedEstimate estimate = deliveries.cachedEstimate(line.clip(), line.order());
-            store.addLine(
-                    id,
-                    job.id(),
-                    place,
-                    new DeliveryStore.Line(
-                            line.fileName(),
-                            line.about(),
-                            estimate == null ? null : estimate.bytes(),
-                            estimate == null ? null : estimate.seconds(),
-                            estimate == null ? null : estimate.sampled(),
-                            line.trackVersion(),
-                            line.content()));
+    private void add(String id, int place, OrderPlanner.Line line, BiFunction<String, WorkOrder, JobRow> queue) {
+        JobRow job = queue.apply(line.clip().id(), line.order());
+        Deliveries.PacedEstimate estimate = deliveries.cachedEstimate(line.clip(), line.order());
+        store.addLine(
+                id,
+                job.id(),
+                place,
+                new DeliveryStore.Line(
+                        line.fileName(),
+                        line.about(),
+                        estimate == null ? null : estimate.bytes(),
+                        estimate == null ? null : estimate.seconds(),
+                        estimate == null ? null : estimate.sampled(),
+                        line.trackVersion(),
+                        line.content()));
     }
 
     /** The clip's name, or how many clips. */
