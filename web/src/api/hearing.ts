@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Reading } from './types';
+import type { Clip, Reading } from './types';
 
 /** Other ways a word may be heard, and terms that sound like it; refetched when the track changes. */
 export const useReadings = (clipId: string, wordId: number | null, version: number) =>
@@ -59,3 +59,13 @@ export const readingsNow = (clipId: string, wordId: number): Reading[] =>
     .getQueriesData<Reading[]>({ queryKey: ['readings', clipId, wordId] })
     .map(([, data]) => data)
     .findLast((data) => data !== undefined) ?? [];
+
+/** Whether somebody speaks in the sound that is listened to; undefined until that is known. */
+export const useSpeech = (clip: Clip, asked: boolean) =>
+  useQuery({
+    queryKey: ['speech', clip.id, clip.sound],
+    queryFn: () =>
+      bodyOf(server.GET('/api/clips/{clipId}/speech', { params: { path: { clipId: clip.id } } })),
+    enabled: asked && clip.sounds > 0,
+    staleTime: Infinity,
+  }).data?.speech;

@@ -2097,6 +2097,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/speech": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether somebody speaks in the sound that is listened to */
+        get: operations["speech"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/speech-edges": {
         parameters: {
             query?: never;
@@ -4209,12 +4226,12 @@ export interface components {
             float: boolean;
             container: boolean;
             number: boolean;
-            valueNode: boolean;
-            missingNode: boolean;
-            object: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             integralNumber: boolean;
+            missingNode: boolean;
+            valueNode: boolean;
+            object: boolean;
             pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
@@ -4550,6 +4567,9 @@ export interface components {
             text: string;
             /** @description The nearest first */
             emoji: components["schemas"]["EmojiView"][];
+        };
+        SpeechView: {
+            speech: boolean;
         };
         SizeView: {
             /** Format: int32 */
@@ -8411,6 +8431,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Scene"];
+                };
+            };
+        };
+    };
+    speech: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SpeechView"];
                 };
             };
         };

@@ -144,6 +144,8 @@ function onKey(e: KeyboardEvent) {
   if (['Enter', 'Escape', 'Tab'].includes(e.key)) field = null;
   if (e.key === 'Enter' || e.key === 'Escape') {
     closeField(e);
+    // What closes gives the focus to what opened it, in a timer of its own. Firefox tells of that only in front.
+    if (e.key === 'Escape') window.setTimeout(() => giveBackSoon());
     // A list that was opened by a click and closed without a choice.
     if (e.target instanceof HTMLSelectElement) giveBackSoon('changed');
   }

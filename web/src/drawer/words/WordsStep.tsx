@@ -1,6 +1,6 @@
 import { Ear, Keyboard, ScrollText } from 'lucide-react';
 import { useState } from 'react';
-import { useGuess } from '../../api/hearing';
+import { useGuess, useSpeech } from '../../api/hearing';
 import { useOrderWords } from '../../api/jobs';
 import { useLanguages } from '../../api/queries';
 import { usePolicies } from '../../state/policies';
@@ -42,6 +42,40 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const proposed = guess.data?.find((l) => script.trim() && l.tag !== language.split('-')[0]);
   const able = languages.data?.find((l) => l.tag === language.split('-')[0]);
   const recognisable = clip.sounds > 0 && able?.recognised === true;
+  // A clip in which somebody speaks begins with the voice.
+  const speech = useSpeech(clip, !has && !working);
+  const voiceFirst = !has && recognisable && speech !== false;
+  const place = () => order.mutate({ script, language, ...part });
+  const recognise = () => order.mutate({ language, policies: policies.chosen, ...part });
+  const spoken = <LanguageSelect languages={languages.data ?? []} value={language} onChange={setLanguage} />;
+  const ear = (
+    <>
+      <Ear size={16} /> Recognise the speech
+    </>
+  );
+  const hearing = recognisable && (
+    <>
+      {voiceFirst && !script.trim() ? (
+        <MainButton onClick={recognise}>{ear}</MainButton>
+      ) : (
+        <QuietButton onClick={recognise}>{ear}</QuietButton>
+      )}
+      <div className="space-y-1 px-1">
+        {policies.all
+          .filter((view) => view.draft !== 'NEVER')
+          .map((view) => (
+            <Tick
+              key={view.policy}
+              checked={policies.chosen.includes(view.policy)}
+              onChange={(on) => policies.choose(view, on)}
+            >
+              {view.label}
+            </Tick>
+          ))}
+      </div>
+      <GlossaryPart key={clip.client?.id} clip={clip} />
+    </>
+  );
   return (
     <>
       {replace !== null && has && <ReplacePart key={replace} clip={clip} track={track} asked={replace} />}
@@ -56,6 +90,15 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
         ) : (
           <div className="space-y-3">
             {failed && <p className="rounded-lg bg-tint p-3">{failed.message}</p>}
+            {voiceFirst && (
+              <>
+                {spoken}
+                <SoundPart clip={clip} />
+                <RangePart clip={clip} />
+                {hearing}
+                <p className="pt-3 text-note text-soft">Or place a script on the voice:</p>
+              </>
+            )}
             <label className="block">
               <span className="mb-1 block text-note text-soft">What is said</span>
               <textarea
@@ -63,12 +106,12 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 dir="auto"
                 value={script}
                 onChange={(e) => setScript(e.target.value)}
-                rows={has ? 4 : 9}
+                rows={has || voiceFirst ? 4 : 9}
                 placeholder="Paste the script here"
                 className="w-full resize-y field px-3 py-2 leading-relaxed"
               />
             </label>
-            <LanguageSelect languages={languages.data ?? []} value={language} onChange={setLanguage} />
+            {!voiceFirst && spoken}
             {proposed && (
               <p className="text-note text-soft">
                 This looks like {proposed.name}.{' '}
@@ -77,35 +120,25 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 </button>
               </p>
             )}
-            <SoundPart clip={clip} />
-            <RangePart clip={clip} />
+            {!voiceFirst && (
+              <>
+                <SoundPart clip={clip} />
+                <RangePart clip={clip} />
+              </>
+            )}
             {able && (able.tag !== 'en' || !able.recognised) && (
               <p className="text-note text-soft">{able.offer}</p>
             )}
-            <MainButton disabled={!script.trim()} onClick={() => order.mutate({ script, language, ...part })}>
-              <ScrollText size={16} /> Place on the voice
-            </MainButton>
-            {recognisable && (
-              <>
-                <QuietButton onClick={() => order.mutate({ language, policies: policies.chosen, ...part })}>
-                  <Ear size={16} /> Recognise the speech
-                </QuietButton>
-                <div className="space-y-1 px-1">
-                  {policies.all
-                    .filter((view) => view.draft !== 'NEVER')
-                    .map((view) => (
-                      <Tick
-                        key={view.policy}
-                        checked={policies.chosen.includes(view.policy)}
-                        onChange={(on) => policies.choose(view, on)}
-                      >
-                        {view.label}
-                      </Tick>
-                    ))}
-                </div>
-                <GlossaryPart key={clip.client?.id} clip={clip} />
-              </>
+            {voiceFirst && !script.trim() ? (
+              <QuietButton disabled onClick={place}>
+                <ScrollText size={16} /> Place on the voice
+              </QuietButton>
+            ) : (
+              <MainButton disabled={!script.trim()} onClick={place}>
+                <ScrollText size={16} /> Place on the voice
+              </MainButton>
             )}
+            {!voiceFirst && hearing}
             {!range && (
               <>
                 <QuietButton hint="Y" onClick={() => useSelection.getState().typeByHand()}>

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
+import saltdrum.core.SaltDrumException;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 import saltdrum.speech.acoustic.AcousticModel;
@@ -137,6 +138,18 @@ public final class SpeechDesk {
                         },
                         stopped);
         return last.get(0);
+    }
+
+    /** Whether somebody speaks in a sound. Where that cannot be measured, any sound counts as speech. */
+    public boolean hasSpeech(Sound sound) {
+        if (sound.isEmpty()) {
+            return false;
+        }
+        try {
+            return here.hasSpeech(sound);
+        } catch (SaltDrumException unmeasured) {
+            return true;
+        }
     }
 
     private Recogniser recogniser(String language) {

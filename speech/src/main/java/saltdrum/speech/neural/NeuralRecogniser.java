@@ -38,6 +38,9 @@ public final class NeuralRecogniser implements Recogniser {
 
     record Loaded(SpeechModel model, Vocabulary vocabulary) {}
 
+    /** So many frames of speech are no accident: half a second. */
+    private static final int LEAST_SPOKEN = (int) (500 / VoiceActivity.FRAME_MS);
+
     @Override
     public String name(String language) {
         ModelFolder folder = shelf.find(language);
@@ -75,10 +78,7 @@ public final class NeuralRecogniser implements Recogniser {
             throw new SaltDrumException(shelf.trouble(language));
         }
         try {
-            environment = environment == null ? OnnxRuntime.environment(shelf.libraries()) : environment;
-            if (activity == null) {
-                activity = OnnxRuntime.open(environment, shelf.activity(), 1);
-            }
+            loadActivity();
             Loaded model = new Loaded(
                     new SpeechModel(environment, folder, CORES), new Vocabulary(folder.file(ModelFolder.VOCABULARY)));
             loaded.put(language, model);
@@ -87,6 +87,24 @@ public final class NeuralRecogniser implements Recogniser {
             shelf.trouble(language, e.getMessage());
             throw e;
         }
+    }
+
+    private synchronized void loadActivity() {
+        environment = environment == null ? OnnxRuntime.environment(shelf.libraries()) : environment;
+        if (activity == null) {
+            activity = OnnxRuntime.open(environment, shelf.activity(), 1);
+        }
+    }
+
+    /** Whether somebody speaks in a sound; it is listened to only until that is certain. */
+    public boolean hasSpeech(Sound sound) {
+        loadActivity();
+        VoiceActivity voice = new VoiceActivity(environment, activity, sound);
+        int spoken = 0;
+        while (voice.hasNext() && spoken < LEAST_SPOKEN) {
+            spoken += voice.next() >= Pieces.ON ? 1 : 0;
+        }
+        return spoken >= LEAST_SPOKEN;
     }
 
     /** While the words of one piece are placed, the next is heard. */

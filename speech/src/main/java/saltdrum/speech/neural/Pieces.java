@@ -11,7 +11,7 @@ import java.util.function.DoubleSupplier;
  * piece may be shorter, so that its words appear sooner. Streams: a piece is emitted as soon as its end is known.
  */
 final class Pieces {
-    private static final double ON = 0.5;
+    static final double ON = 0.5;
     private static final double OFF = 0.35;
     private static final int OFF_FRAMES = 4;
     private static final int AROUND_MS = 200;

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -48,6 +49,23 @@ class NeuralRecogniserTest {
 
     private static List<String> plain(List<Word> words) {
         return words.stream().map(word -> Tokens.normalised(word.text())).toList();
+    }
+
+    @Test
+    void speechIsToldFromToneNoiseAndSilence() {
+        assertThat(DESK.hasSpeech(Sounds.spoken())).isTrue();
+        assertThat(DESK.hasSpeech(Sound.NONE)).isFalse();
+        short[] tone = new short[8 * Sound.RATE];
+        assertThat(DESK.hasSpeech(Sound.of(tone))).isFalse();
+        for (int i = 0; i < tone.length; i++) {
+            tone[i] = (short) (9000 * Math.sin(2 * Math.PI * 440 * i / Sound.RATE));
+        }
+        assertThat(DESK.hasSpeech(Sound.of(tone))).isFalse();
+        Random random = new Random(7);
+        for (int i = 0; i < tone.length; i++) {
+            tone[i] = (short) (6000 * random.nextGaussian());
+        }
+        assertThat(DESK.hasSpeech(Sound.of(tone))).isFalse();
     }
 
     @Test

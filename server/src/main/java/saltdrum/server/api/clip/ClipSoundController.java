@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.FromOutside;
+import saltdrum.core.cue.Range;
 import saltdrum.core.sound.Wav;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Peaks;
@@ -30,6 +31,8 @@ import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
+import saltdrum.server.work.speech.ClipSound;
+import saltdrum.speech.SpeechDesk;
 
 /** The sounds of a clip: which one is listened to, and what is drawn of it. */
 @Tag(name = "clips")
@@ -40,8 +43,18 @@ class ClipSoundController {
     private final MediaStore media;
     private final MediaAnswers videos;
     private final Workers workers;
+    private final ClipSound sounds;
+    private final SpeechDesk speech;
 
-    ClipSoundController(ClipStore clips, MediaStore media, MediaAnswers videos, Workers workers) {
+    ClipSoundController(
+            ClipStore clips,
+            MediaStore media,
+            MediaAnswers videos,
+            Workers workers,
+            ClipSound sounds,
+            SpeechDesk speech) {
+        this.sounds = sounds;
+        this.speech = speech;
         this.clips = clips;
         this.media = media;
         this.videos = videos;
@@ -57,6 +70,14 @@ class ClipSoundController {
         clips.listenTo(clipId, SoundChoice.parse(request.sound()).in(info).written());
         workers.order(clipId, new WorkOrder.Listen());
         return ClipView.of(clips.listed(clipId));
+    }
+
+    record SpeechView(boolean speech) {}
+
+    @Operation(summary = "Whether somebody speaks in the sound that is listened to")
+    @GetMapping("/speech")
+    SpeechView speech(@PathVariable String clipId) {
+        return new SpeechView(speech.hasSpeech(sounds.part(clips.get(clipId), Range.ALL)));
     }
 
     @Operation(summary = "Loudness for drawing: one byte for each 10 ms, 0 to 255")
