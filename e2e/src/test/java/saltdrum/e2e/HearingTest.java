@@ -43,6 +43,8 @@ class HearingTest extends OnTheBench {
 
     @Test
     void aFreshClipIsHeardAndItsUnsureWordsAreSettledByKeys() throws Exception {
+        // The score is below a wide picture: all its words have to be there.
+        page.setViewportSize(1280, 1400);
         String clipId = bringIn("last-ferry", "The last ferry.mp4");
         recognise();
         // Words appear in the score during recognition, unless it was too quick to see.

@@ -3,6 +3,7 @@ package saltdrum.core.check;
 import java.lang.Character.UnicodeScript;
 import java.util.Set;
 import saltdrum.core.FromOutside;
+import saltdrum.core.cue.CueTime;
 import saltdrum.core.parts.Label;
 import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
@@ -39,7 +40,8 @@ public record Limits(
         @Label("Least contrast") @NumberRange(least = 1, most = 21, step = 0.1, unit = ": 1") double contrast,
         @Label("Emphasised") @NumberRange(least = 0, most = 1, step = 0.05, unit = "of the words") double emphasis)
         implements FromOutside {
-    public static final Limits USUAL = new Limits(20, 9, 500, 100, 7000, 25, 42, 2, 36, 70, 1000, 120, 3, 0.2);
+    public static final Limits USUAL =
+            new Limits(20, 9, 500, 100, 7000, 25, 42, 2, 36, 70, 1000, CueTime.SHORTEST_GAP_MS, 3, 0.2);
 
     private static final Set<UnicodeScript> SIGNS =
             Set.of(UnicodeScript.HAN, UnicodeScript.HIRAGANA, UnicodeScript.KATAKANA, UnicodeScript.HANGUL);

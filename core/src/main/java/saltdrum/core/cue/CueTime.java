@@ -8,7 +8,7 @@ public record CueTime(int showMs, int hideMs) {
 
     /**
      * The times of a track's cues, derived from their words by the recipe: lead-in before, hold after, short gaps
-     * bridged, short cues extended into free room. Explicit times are respected as far as words, neighbours and the
+     * bridged, short cues extended into free room, and no gap left that would only flash. Explicit times are respected as far as words, neighbours and the
      * clip's end allow. One entry a cue, in order.
      */
     public static List<CueTime> of(Track track) {
@@ -26,13 +26,17 @@ public record CueTime(int showMs, int hideMs) {
                     : Math.max(last + recipe.holdMs(), show + recipe.shortestMs());
             if (i + 1 < cues.size()) {
                 int nextShow = show(cues, i + 1, recipe);
-                boolean bridged = given == null && nextShow - last <= recipe.bridgeMs();
+                boolean flashes = nextShow - hide < SHORTEST_GAP_MS;
+                boolean bridged = given == null && (flashes || nextShow - last <= recipe.bridgeMs());
                 hide = bridged ? nextShow : Math.min(hide, nextShow);
             }
             times.add(new CueTime(show, Math.min(hide, endMs)));
         }
         return times;
     }
+
+    /** A caption that is gone for less than this flashes; as in the checks. Common practice, no source. */
+    public static final int SHORTEST_GAP_MS = 120;
 
     /** A shorter silence is not felt as one. Common practice, no source. */
     private static final int SHORTEST_REST_MS = 300;

@@ -29,6 +29,19 @@ class CueTimeTest {
         assertThat(times(1000, 1400, 1600, 2000)).containsExactly(new CueTime(960, 1560), new CueTime(1560, 2250));
     }
 
+    /** After hold and bridge, 10 to 110 ms of nothing were left between two cues. */
+    @Test
+    void aGapThatWouldFlashIsClosed() {
+        for (int next = 1700; next <= 2100; next += 10) {
+            List<CueTime> times = times(1000, 1400, next, next + 400);
+            int gap = times.get(1).showMs() - times.get(0).hideMs();
+            assertThat(gap)
+                    .as("next word at %d", next)
+                    .satisfiesAnyOf(left -> assertThat(left).isZero(), left -> assertThat(left)
+                            .isGreaterThanOrEqualTo(CueTime.SHORTEST_GAP_MS));
+        }
+    }
+
     @Test
     void aLongGapIsARest() {
         assertThat(times(1000, 1400, 2400, 2600)).containsExactly(new CueTime(960, 1650), new CueTime(2360, 2850));
