@@ -2,7 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useNotices } from '../notices/notices';
 import { bodyOf, server } from './server';
 import { queryClient } from './queryClient';
-import type { Limits } from './types';
+import { useChange } from './changes';
+import type { Edit, Limits } from './types';
 
 /** All kinds of findings. */
 export const useCheckKinds = () =>
@@ -42,6 +43,23 @@ export const useCalm = (id: string, version: number, measured: boolean, cueIds: 
     placeholderData: (before) => before,
     gcTime: 10_000,
   });
+
+/** Mends all that needs no person's eye or ear, or one kind of it, round after round, as one step. */
+export function useMendAll(clipId: string) {
+  const { mutate } = useChange(clipId);
+  const notice = useNotices((s) => s.say);
+  return useMutation({
+    mutationFn: (kind: string | undefined) =>
+      bodyOf(server.GET('/api/clips/{clipId}/mending', { params: { path: { clipId }, query: { kind } } })),
+    onSuccess: ({ edit, left }) => {
+      if (edit) mutate(edit as Edit);
+      if (!edit) notice('None of these can be mended without making others. Look at them one by one.');
+      else if (left > 0)
+        notice(`${left === 1 ? 'One is' : `${left} are`} left: mending more would make others.`);
+    },
+    onError: (error) => notice(error.message),
+  });
+}
 
 /** How far the words from a cue on are from the voice. @param measured changes when more was measured */
 export const useVoiceOffset = (id: string, version: number, fromCue: number, measured: string | null) =>

@@ -2233,6 +2233,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/mending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One edit that mends all that needs no person's eye or ear, or one kind of it */
+        get: operations["mending"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/look": {
         parameters: {
             query?: never;
@@ -4602,6 +4619,15 @@ export interface components {
             /** Format: int32 */
             removed: number;
             parts: components["schemas"]["Part"][];
+        };
+        MendingOffer: {
+            /** Format: int64 */
+            version: number;
+            edit: components["schemas"]["ApplyRemedies"];
+            /** Format: int32 */
+            mended: number;
+            /** Format: int32 */
+            left: number;
         };
         LookView: {
             look: components["schemas"]["Patch"];
@@ -8614,6 +8640,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Scene"];
+                };
+            };
+        };
+    };
+    mending: {
+        parameters: {
+            query?: {
+                kind?: string;
+            };
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MendingOffer"];
                 };
             };
         };

@@ -1,8 +1,7 @@
 import { useEffect, useRef } from 'react';
-import { useCheckKinds } from '../../api/checks';
-import { useChange } from '../../api/changes';
+import { useCheckKinds, useMendAll } from '../../api/checks';
 import { useMeasure } from '../../api/jobs';
-import type { Clip, Edit, Job, Track } from '../../api/types';
+import type { Clip, Job, Track } from '../../api/types';
 import { findings } from '../../state/findings';
 import { MainButton, QuietButton, Section } from '../../ui/parts';
 import { JobLine } from '../JobLine';
@@ -18,7 +17,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const kinds = useCheckKinds().data ?? [];
   const found = findings.use(clip.id, (f) => f.found);
   const open = findings.use(clip.id, (f) => f.open);
-  const change = useChange(clip.id);
+  const mend = useMendAll(clip.id);
   const measure = useMeasure(clip.id);
   const measuring = jobs.find((j) => j.kind === 'MEASURE' && j.open);
   const failed = jobs.find((j) => j.kind === 'MEASURE')?.state === 'FAILED';
@@ -72,7 +71,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
           </div>
         )}
         {edits.length > 1 && (
-          <MainButton onClick={() => change.mutate({ kind: 'mend', edits } as Edit)}>
+          <MainButton disabled={mend.isPending} onClick={() => mend.mutate(undefined)}>
             Mend all {edits.length}
           </MainButton>
         )}

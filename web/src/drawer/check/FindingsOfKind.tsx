@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useMendAll } from '../../api/checks';
 import { useChange } from '../../api/changes';
 import type { CheckKind, Clip, Edit, Finding, Remedy, Track } from '../../api/types';
 import { stamp } from '../../player/time';
@@ -12,6 +13,10 @@ const MOST_SHOWN = 6;
 export function FindingsOfKind(props: { clip: Clip; track: Track; kind: CheckKind; findings: Finding[] }) {
   const { clip, track, kind, findings } = props;
   const change = useChange(clip.id);
+  const mend = useMendAll(clip.id);
+  // What wants an eye or ear was looked at before it is mended: only these, and as they are.
+  const mendThese = () =>
+    kind.oneByOne ? change.mutate({ kind: 'mend', edits } as Edit) : mend.mutate(kind.kind);
   const held = useHeld(clip.id);
   const [all, setAll] = useState(false);
   const edits = mending(findings);
@@ -28,7 +33,8 @@ export function FindingsOfKind(props: { clip: Clip; track: Track; kind: CheckKin
         </h2>
         {edits.length > 1 && (
           <button
-            onClick={() => change.mutate({ kind: 'mend', edits } as Edit)}
+            disabled={mend.isPending}
+            onClick={() => mendThese()}
             className="flex-none text-note text-accent hover:underline"
           >
             Mend these {edits.length}

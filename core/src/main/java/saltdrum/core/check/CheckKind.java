@@ -1,6 +1,9 @@
 package saltdrum.core.check;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Arrays;
+import saltdrum.core.BadInputException;
+import saltdrum.core.text.Quoted;
 
 /**
  * The kinds of findings.
@@ -64,6 +67,14 @@ public enum CheckKind {
     @JsonValue
     public String written() {
         return written;
+    }
+
+    /** @throws BadInputException if no kind has that name */
+    public static CheckKind of(String written) {
+        return Arrays.stream(values())
+                .filter(kind -> kind.written.equals(written))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("There is no check " + Quoted.of(written) + "."));
     }
 
     /** Only a person can tell whether its remedy is right, so “remedy all” skips it. */

@@ -2,20 +2,34 @@ package saltdrum.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Track;
 
-/** Applies several edits in order, as one step. An edit that is no longer possible is skipped. */
+/**
+ * Applies several edits in order, as one step. An edit that is no longer possible is skipped. Rounds of mending are
+ * edits of this kind within one, which have no others within.
+ */
 public record ApplyRemedies(List<Edit> edits) implements Edit {
     private static final int MOST = 5000;
 
     public ApplyRemedies {
         edits = List.copyOf(edits);
-        if (edits.isEmpty() || edits.size() > MOST || edits.stream().anyMatch(ApplyRemedies.class::isInstance)) {
+        boolean deep = edits.stream().anyMatch(edit -> edit instanceof ApplyRemedies round && round.hasRounds());
+        if (edits.isEmpty() || single(edits).count() > MOST || deep) {
             throw new BadInputException("One request makes 1 to " + MOST + " single edits.");
         }
+    }
+
+    private boolean hasRounds() {
+        return edits.stream().anyMatch(ApplyRemedies.class::isInstance);
+    }
+
+    private static Stream<Edit> single(List<Edit> edits) {
+        return edits.stream()
+                .flatMap(edit -> edit instanceof ApplyRemedies round ? round.edits.stream() : Stream.of(edit));
     }
 
     @Override
@@ -51,8 +65,9 @@ public record ApplyRemedies(List<Edit> edits) implements Edit {
 
     @Override
     public String said(Track before) {
-        String first = edits.get(0).said(before);
-        return edits.size() == 1 ? first : first + ", and " + EditDescriptions.count(edits.size() - 1, "more change");
+        List<Edit> all = single(edits).toList();
+        String first = all.get(0).said(before);
+        return all.size() == 1 ? first : first + ", and " + EditDescriptions.count(all.size() - 1, "more change");
     }
 
     @Override

@@ -7,13 +7,16 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.CheckInput.Translated;
+import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Finding;
+import saltdrum.core.check.Mending;
 import saltdrum.core.check.SceneTrialLayout;
 import saltdrum.core.check.VoiceOffset;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ApplyRemedies;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
@@ -98,6 +101,30 @@ public class FindingsService {
     }
 
     /**
+     * What mends everything that needs no person's eye or ear.
+     *
+     * @param version of the track that it is for
+     * @param edit null if nothing can be mended
+     * @param mended findings that are gone afterwards
+     * @param left findings of these kinds that are left
+     */
+    public record MendingOffer(long version, ApplyRemedies edit, int mended, int left) {}
+
+    /** @param kind of the findings to mend; null for all */
+    public MendingOffer mending(String clipId, CheckKind kind) {
+        Clip clip = new Clip(clipId);
+        Mending mending = Mending.of(
+                clip.stored.track(),
+                track -> checker.findings(clip.subject(track)),
+                finding -> !finding.kind().askedOneByOne() && (kind == null || finding.kind() == kind));
+        return new MendingOffer(
+                clip.stored.version(),
+                mending.edit(),
+                mending.mended(),
+                mending.left().size());
+    }
+
+    /**
      * How far the words are from the voice.
      *
      * @param fromCue id of the first cue that counts
@@ -124,32 +151,52 @@ public class FindingsService {
             StoredTrack stored, ClipMeasurements measured, CheckInput subject, SpellingSuggestions.Look words) {}
 
     private Looked subject(String clipId) {
-        ClipRow clip = clips.get(clipId);
-        StoredTrack stored = tracks.get(clipId);
-        Track track = stored.track();
-        Size size = clip.info().size();
-        ClientSettings settings = clientSettings.of(clip);
-        Style style = styles.of(track);
-        ClipMeasurements measured = measures.of(clipId);
-        Scene scene = scenes.make(track, style, size);
-        FrameLayout layout = track.frame().layout(size, settings.zones());
-        SpellingSuggestions.Look words = spelling.suggestions(track);
-        CheckInput subject = new CheckInput.Builder(
-                        track,
-                        scene,
-                        layout,
-                        new Cascade(style, track.styling()),
-                        new SceneTrialLayout(scenes, styles::of, size))
-                .limits(settings.limits())
-                .unsureBelow(settings.unsureBelow())
-                .onsets(measured.onsets())
-                .light(pictures.light(measured, track.frame(), layout))
-                .spelling(spelling.misspelt(clip, track), words::of)
-                .translations(translations(clipId))
-                .inPicture(pictures.captionsIn(measured))
-                .captionStreams(clip.info().captions().size())
-                .build();
-        return new Looked(stored, measured, subject, words);
+        Clip clip = new Clip(clipId);
+        SpellingSuggestions.Look words = spelling.suggestions(clip.stored.track());
+        return new Looked(clip.stored, clip.measured, clip.subject(clip.stored.track(), words), words);
+    }
+
+    /** What the checks of a clip need beside a track. */
+    private final class Clip {
+        final ClipRow row;
+        final StoredTrack stored;
+        final ClientSettings settings;
+        final ClipMeasurements measured;
+        final List<Translated> translated;
+
+        Clip(String clipId) {
+            row = clips.get(clipId);
+            stored = tracks.get(clipId);
+            settings = clientSettings.of(row);
+            measured = measures.of(clipId);
+            translated = translations(clipId);
+        }
+
+        CheckInput subject(Track track) {
+            return subject(track, spelling.suggestions(track));
+        }
+
+        CheckInput subject(Track track, SpellingSuggestions.Look words) {
+            Size size = row.info().size();
+            Style style = styles.of(track);
+            Scene scene = scenes.make(track, style, size);
+            FrameLayout layout = track.frame().layout(size, settings.zones());
+            return new CheckInput.Builder(
+                            track,
+                            scene,
+                            layout,
+                            new Cascade(style, track.styling()),
+                            new SceneTrialLayout(scenes, styles::of, size))
+                    .limits(settings.limits())
+                    .unsureBelow(settings.unsureBelow())
+                    .onsets(measured.onsets())
+                    .light(pictures.light(measured, track.frame(), layout))
+                    .spelling(spelling.misspelt(row, track), words::of)
+                    .translations(translated)
+                    .inPicture(pictures.captionsIn(measured))
+                    .captionStreams(row.info().captions().size())
+                    .build();
+        }
     }
 
     private List<Translated> translations(String clipId) {

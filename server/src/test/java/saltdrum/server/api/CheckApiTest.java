@@ -3,9 +3,11 @@ package saltdrum.server.api;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -47,6 +49,43 @@ class CheckApiTest extends OnATrack {
                         .contentType("application/json")
                         .content(limits.toString().replace("\"lines\":2", "\"lines\":9")))
                 .andExpect(status().is4xxClientError());
+    }
+
+    @Test
+    void allThatCanBeMendedIsMendedAsOneStep() throws Exception {
+        String id = clip();
+        long cue = track(id).path("cues").path(0).path("id").asLong();
+        edit(id, "{\"kind\":\"changeLook\",\"look\":{\"size\":250,\"y\":0.98}}");
+        edit(id, "{\"kind\":\"changeLook\",\"cueIds\":[" + cue + "],\"look\":{\"size\":20}}");
+        assertThat(mendable(id)).isGreaterThan(1);
+        JsonNode ofSize = of("/api/clips/" + id + "/mending?kind=size");
+        assertThat(ofSize.path("mended").asInt()).isEqualTo(1);
+        JsonNode mending = of("/api/clips/" + id + "/mending");
+        assertThat(mending.path("version").asLong())
+                .isEqualTo(track(id).path("head").path("version").asLong());
+        edit(id, mending.path("edit").toString());
+        assertThat(mendable(id)).isEqualTo(mending.path("left").asInt()).isLessThan(3);
+        assertThat(of("/api/clips/" + id + "/mending").path("edit").isMissingNode())
+                .isTrue();
+        // One step, and one step back.
+        String undo = "{\"version\":" + track(id).path("head").path("version").asLong() + "}";
+        mvc.perform(post("/api/clips/" + id + "/track/undo")
+                        .contentType("application/json")
+                        .content(undo))
+                .andExpect(status().isOk());
+        assertThat(mendable(id)).isGreaterThan(1);
+        mvc.perform(get("/api/clips/" + id + "/mending").param("kind", "nonsense"))
+                .andExpect(status().is4xxClientError());
+    }
+
+    /** Findings that need no person's eye or ear. */
+    private int mendable(String id) throws Exception {
+        int count = 0;
+        for (JsonNode finding : of("/api/clips/" + id + "/findings").path("findings")) {
+            String kind = finding.path("kind").asString();
+            count += Set.of("unsure", "spelling", "twice").contains(kind) ? 0 : 1;
+        }
+        return count;
     }
 
     private static String kinds(JsonNode found) {

@@ -86,6 +86,12 @@ class CheckController {
         return inspector.calm(clipId, cueIds);
     }
 
+    @Operation(summary = "One edit that mends all that needs no person's eye or ear, or one kind of it")
+    @GetMapping("/clips/{clipId}/mending")
+    FindingsService.MendingOffer mending(@PathVariable String clipId, @RequestParam(required = false) String kind) {
+        return inspector.mending(clipId, kind == null ? null : CheckKind.of(kind));
+    }
+
     @Operation(summary = "How far the words from a cue on are from where the voice was heard")
     @GetMapping("/clips/{clipId}/voice-offset")
     VoiceOffset voiceOffset(@PathVariable String clipId, @RequestParam long fromCue) {
