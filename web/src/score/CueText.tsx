@@ -5,7 +5,6 @@ import { useChange } from '../api/changes';
 import { useTrackNow } from '../api/queries';
 import type { Cue, Track } from '../api/types';
 import { useChoices } from '../state/choices';
-import { differing } from '../state/differing';
 import { draftOf, dropDraft, holdDraft } from '../state/drafts';
 import { expectField } from '../keys/keyboard';
 import { usePlayer } from '../player/player';
@@ -22,6 +21,7 @@ import {
   type Typed,
 } from '../state/typedLines';
 import { BreakMarks } from './BreakMarks';
+import { TheirText } from './TheirText';
 
 /**
  * A cue's text being typed, in its place. Enter keeps it, Escape leaves it as it was. Where somebody else has typed there
@@ -255,19 +255,7 @@ export function CueText(props: { clipId: string; cue: Cue; typing: Extract<Typin
         />
         <BreakMarks text={typed} byHand={linesTyped || cue.linesByHand} as={as} />
       </div>
-      {theirs !== null && (
-        <div id={said} role="status" className="mt-1.5 rounded-md bg-sunk px-2.5 py-1.5 text-note">
-          <p className="text-soft">Somebody else typed here meanwhile:</p>
-          <p dir="auto" className="py-0.5 text-ink">
-            {differing(theirs, typed).map(({ word, differs }, i) => (
-              <span key={i} className={differs ? 'font-semibold text-accent' : undefined}>
-                {word}{' '}
-              </span>
-            ))}
-          </p>
-          <p className="text-soft">Enter keeps yours, Escape theirs, Ctrl&nbsp;Enter merges both.</p>
-        </div>
-      )}
+      {theirs !== null && <TheirText id={said} theirs={theirs} typed={typed} />}
     </>
   );
 }

@@ -1,20 +1,15 @@
 import { playedFrom } from '../api/footage';
-import { Maximize2, Pause, Play, PanelBottom, PanelLeft } from 'lucide-react';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Clip, Scene, Track } from '../api/types';
 import { usePlayer } from '../player/player';
-import { length, stamp } from '../player/time';
-import { useEachTime } from '../player/useEachTime';
 import { useDropper } from '../state/dropper';
 import { useShownFrame } from '../state/framing';
-import { useRemembered } from '../state/remembered';
 import { usePanels } from '../state/panels';
 import { useNarrow } from '../ui/useNarrow';
 import { Bars } from './Bars';
 import { EmojiHandles } from './EmojiHandles';
 import { FrameHandles } from './FrameHandles';
-import { PreviewControls } from './PreviewControls';
-import { StageButton } from './StageButton';
+import { StageControls } from './StageControls';
 import { StageHandles } from './StageHandles';
 import { Divider } from './Divider';
 import { useStageRoom } from './useStageRoom';
@@ -49,9 +44,7 @@ export function Stage({
   const canvas = useRef<HTMLCanvasElement>(null);
   const painted = useRef<ScenePainter | null>(null);
   const [box, setBox] = useState({ width: 0, height: 0 });
-  const { attach, shown, toggle, seek } = usePlayer.getState();
-  const { set } = usePanels.getState();
-  const playing = usePlayer((s) => s.playing);
+  const { attach, shown, toggle } = usePlayer.getState();
   const { frame, layout } = useShownFrame(track);
   const { output } = layout;
   const turn = frame.turn ?? 0;
@@ -265,104 +258,9 @@ export function Stage({
             )}
           </div>
         </div>
-        <div className="flex h-12 flex-none items-center gap-3 px-4 pb-2">
-          <button
-            onClick={toggle}
-            aria-label={playing ? 'Pause' : 'Play'}
-            title={playing ? 'Pause (Space)' : 'Play (Space)'}
-            className="flex size-9 items-center justify-center rounded-full bg-white/10 text-white hover:bg-white/20"
-          >
-            {playing ? (
-              <Pause size={17} fill="currentColor" />
-            ) : (
-              <Play size={17} fill="currentColor" className="ml-0.5" />
-            )}
-          </button>
-          <Clock durationMs={clip.durationMs} />
-          <Rate />
-          <Scrub durationMs={clip.durationMs} seek={seek} />
-          {preview ? (
-            <PreviewControls clipId={clip.id} track={track} />
-          ) : (
-            <>
-              {stageRoom.wide && <ScoreBelow below={stageRoom.below} />}
-              <StageButton label="Preview of the whole" hint="G" onClick={() => set({ preview: true })}>
-                <Maximize2 size={16} />
-              </StageButton>
-            </>
-          )}
-        </div>
+        <StageControls clip={clip} track={track} room={stageRoom} />
       </section>
       <Divider room={stageRoom} />
     </>
-  );
-}
-
-/** A wide picture has the whole width where the score is below it. */
-function ScoreBelow({ below }: { below: boolean }) {
-  return (
-    <span className="max-[1099px]:hidden">
-      <StageButton
-        label="Score below the picture"
-        hint={below ? 'beside it again' : 'the picture gets the whole width'}
-        pressed={below}
-        onClick={() => useRemembered.setState({ scoreBelow: !below })}
-      >
-        {below ? <PanelLeft size={16} /> : <PanelBottom size={16} />}
-      </StageButton>
-    </span>
-  );
-}
-
-function Clock({ durationMs }: { durationMs: number }) {
-  const clock = useRef<HTMLSpanElement>(null);
-  useEachTime((timeMs) => {
-    const now = stamp(timeMs);
-    if (clock.current!.textContent !== now) clock.current!.textContent = now;
-  });
-  return (
-    <span className="flex-none whitespace-nowrap text-note">
-      <span ref={clock} className="text-white" data-testid="clock" /> / {length(durationMs)}
-    </span>
-  );
-}
-
-/** The playback rate; the pitch is preserved. */
-function Rate() {
-  const rate = usePlayer((s) => s.rate);
-  const looping = usePlayer((s) => s.loopFromMs !== null);
-  return (
-    <button
-      onClick={() => usePlayer.getState().setRate(rate === 1 ? 0.75 : 1)}
-      aria-label={`Plays at ${rate} of its speed`}
-      title="How fast it plays: slower with −, faster with ="
-      className={`flex-none rounded-md px-1.5 py-0.5 text-note hover:bg-white/10 ${rate === 1 ? '' : 'bg-white/15 text-white'}`}
-    >
-      {looping ? '↻ ' : ''}
-      {rate === 1 ? '1×' : `${rate}×`}
-    </button>
-  );
-}
-
-function Scrub({ durationMs, seek }: { durationMs: number; seek: (ms: number) => void }) {
-  const slider = useRef<HTMLInputElement>(null);
-  useEachTime((timeMs) => {
-    const tenths = `${100 * Math.round(timeMs / 100)}`;
-    if (slider.current!.value === tenths) return;
-    slider.current!.value = tenths;
-    slider.current!.style.setProperty('--done', String(Number(tenths) / durationMs));
-    slider.current!.setAttribute('aria-valuetext', stamp(Number(tenths)));
-  });
-  return (
-    <input
-      ref={slider}
-      type="range"
-      aria-label="Playhead"
-      min={0}
-      max={durationMs}
-      defaultValue={0}
-      onChange={(e) => seek(Number(e.target.value))}
-      className="min-w-0 flex-1 [--knob:#ff8a66] [--track:rgb(255_255_255/0.2)]"
-    />
   );
 }
