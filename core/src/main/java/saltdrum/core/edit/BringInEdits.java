@@ -17,6 +17,7 @@ import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.edit.OverlayEdit.PutHeadline;
 import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
+import saltdrum.core.word.WordSource;
 
 /** Replaces words by ones that were recognised, placed on the voice or read from a file. */
 final class BringInEdits {
@@ -92,11 +93,33 @@ final class BringInEdits {
                 .mapToInt(Word::startMs)
                 .min()
                 .orElse(track.endMs());
-        return e.words().stream()
+        List<Word> fresh = e.words().stream()
                 .filter(word -> word.startMs() < ceiling - 1 && word.endMs() > floor + 1)
                 .map(word -> word.withTime(Math.max(floor, word.startMs()), Math.min(ceiling, word.endMs())))
                 .map(word -> word.withId(ids.next()))
-                .toList();
+                .collect(Collectors.toCollection(ArrayList::new));
+        Word next = kept.stream()
+                .filter(word -> word.startMs() == ceiling)
+                .findFirst()
+                .orElse(null);
+        return withoutStop(fresh, next);
+    }
+
+    /** Speech that is recognised in part ends in a full stop; if the sentence goes on after the part, it has none. */
+    private static List<Word> withoutStop(List<Word> fresh, Word next) {
+        if (fresh.isEmpty() || next == null || !Character.isLowerCase(next.text().codePointAt(0))) {
+            return fresh;
+        }
+        Word last = fresh.get(fresh.size() - 1);
+        boolean stop = last.source() == WordSource.RECOGNISED
+                && last.text().endsWith(".")
+                && !last.text().endsWith("..")
+                && last.text().length() > 1;
+        if (stop) {
+            String text = last.text().substring(0, last.text().length() - 1);
+            fresh.set(fresh.size() - 1, last.withText(text, last.source()));
+        }
+        return fresh;
     }
 
     /**

@@ -228,6 +228,24 @@ class EditsTest {
         assertThat(replaced.cues().get(0)).isEqualTo(track.cues().get(0));
     }
 
+    /** Recognising just one cue put a full stop into the middle of a sentence. */
+    @Test
+    void speechThatIsRecognisedInPartHasNoFullStopInMidSentence() {
+        Track whole = track(Recipe.ONE_WORD, "Sand it and paint it. Row");
+        Word it = whole.cues().get(1).words().get(0);
+        Word last = whole.cues().get(4).words().get(0);
+        assertThat(heardAgain(whole, it, "it.", WordSource.RECOGNISED)).startsWith("Sand it and paint");
+        assertThat(heardAgain(whole, it, "it...", WordSource.RECOGNISED)).startsWith("Sand it... and");
+        assertThat(heardAgain(whole, it, "it.", WordSource.TYPED)).startsWith("Sand it. and");
+        assertThat(heardAgain(whole, last, "it.", WordSource.RECOGNISED)).endsWith("paint it. Row");
+    }
+
+    private static String heardAgain(Track track, Word word, String text, WordSource source) {
+        List<Word> heard = List.of(Word.of(1, text, word.startMs(), word.endMs(), source));
+        Track replaced = new ReplaceWords("en", heard, new Range(word.startMs(), word.endMs())).on(track);
+        return String.join(" ", replaced.words().map(Word::text).toList());
+    }
+
     @Test
     void breakingALineByHandIsPinned() {
         Track broken = new BreakLine(wordId(track, "first."), true).on(track);
