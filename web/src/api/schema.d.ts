@@ -2984,6 +2984,8 @@ export interface components {
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
             /** @description Some of its look is its own */
             bent: boolean;
+            /** @description An emoji or a sticker beside it */
+            emoji?: string;
         };
         Zone: {
             /** @enum {string} */
@@ -3327,7 +3329,7 @@ export interface components {
              * Format: int32
              * @description Its position in the queue of renders, from 1; missing if it does not wait there
              */
-            turn: number;
+            turn?: number;
             message?: string;
             /** @description File name of the finished render */
             outputName?: string;
@@ -4241,6 +4243,7 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            string: boolean;
             container: boolean;
             number: boolean;
             /** @enum {string} */
@@ -4261,7 +4264,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -4623,7 +4625,7 @@ export interface components {
         MendingOffer: {
             /** Format: int64 */
             version: number;
-            edit: components["schemas"]["ApplyRemedies"];
+            edit?: components["schemas"]["ApplyRemedies"];
             /** Format: int32 */
             mended: number;
             /** Format: int32 */

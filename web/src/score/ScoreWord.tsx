@@ -2,6 +2,7 @@ import { memo, useRef } from 'react';
 import type { Word } from '../api/types';
 import { usePlayer } from '../player/player';
 import { useSelection } from '../state/selection';
+import { EmojiDrawing } from '../emoji/EmojiDrawing';
 import { Groove } from './Groove';
 import { useLitMark } from '../state/lit';
 import { misspelt } from '../state/spelling';
@@ -57,6 +58,11 @@ export const ScoreWord = memo(function ScoreWord({
         className={`group-data-lit/word:text-accent ${word.emphasis > 0 ? 'text-accent' : ''} ${word.emphasis > 0 ? 'font-bold italic' : ''} ${word.source === 'NOT_FOUND' ? 'text-soft line-through decoration-[1.5px]' : unsure ? 'underline decoration-dotted decoration-[1.5px] underline-offset-4' : wrong ? 'underline decoration-wavy decoration-accent decoration-1 underline-offset-4' : ''}`}
       >
         {word.text}
+        {word.emoji && (
+          <span className="ms-1 inline-block align-[-2px]" title="Its emoji">
+            <EmojiDrawing emoji={word.emoji} size={17} />
+          </span>
+        )}
       </span>
       <span
         className={`border-s border-rule text-groove group-data-lit/word:text-accent ${rightToLeft ? '-scale-x-100' : ''}`}

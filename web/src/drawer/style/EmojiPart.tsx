@@ -8,7 +8,7 @@ import type { Clip, EmojiSuggestion, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
 import { useSelection } from '../../state/selection';
 import { QuietButton } from '../../ui/parts';
-import { EmojiDrawing } from './controls/EmojiDrawing';
+import { EmojiDrawing } from '../../emoji/EmojiDrawing';
 import { EmojiPicker } from './controls/EmojiPicker';
 
 const SHOWN = 4;

@@ -1,5 +1,5 @@
 import { SmilePlus, X } from 'lucide-react';
-import { EmojiDrawing } from './EmojiDrawing';
+import { EmojiDrawing } from '../../../emoji/EmojiDrawing';
 import { EmojiPicker } from './EmojiPicker';
 
 /** Chooses the emoji of words, or none. */

@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { useEmoji } from '../../../api/emoji';
-import { EmojiDrawing } from './EmojiDrawing';
+import { EmojiDrawing } from '../../../emoji/EmojiDrawing';
 import { ListPopover } from './ListPopover';
 import { StickerList } from './StickerList';
 

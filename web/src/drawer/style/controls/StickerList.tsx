@@ -2,7 +2,7 @@ import { FileUp, Trash2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useBringInSticker, usePutStickerAway, useStickers } from '../../../api/stickers';
 import type { Sticker } from '../../../api/types';
-import { EmojiDrawing } from './EmojiDrawing';
+import { EmojiDrawing } from '../../../emoji/EmojiDrawing';
 
 /** Stickers, chosen like emoji; more can be added as SVG or PNG files. */
 export function StickerList({ onChoose }: { onChoose: (sticker: string) => void }) {

@@ -7,6 +7,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.cue.Track;
+import saltdrum.core.look.Facets;
 import saltdrum.core.translation.Translation;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Scripts;
@@ -44,7 +45,8 @@ record CueView(
             WordSource source,
             int emphasis,
             Pin pin,
-            @Schema(description = "Some of its look is its own") boolean bent) {
+            @Schema(description = "Some of its look is its own") boolean bent,
+            @Schema(description = "An emoji or a sticker beside it") String emoji) {
         static WordView of(Word word, boolean spaced, double unsureBelow) {
             return new WordView(
                     word.id(),
@@ -57,7 +59,14 @@ record CueView(
                     word.source(),
                     word.emphasis(),
                     word.pin(),
-                    !word.look().isEmpty());
+                    !word.look().isEmpty(),
+                    emojiOf(word));
+        }
+
+        /** An empty one was refused. */
+        private static String emojiOf(Word word) {
+            String emoji = word.look().get(Facets.EMOJI);
+            return emoji == null || emoji.isEmpty() ? null : emoji;
         }
     }
 

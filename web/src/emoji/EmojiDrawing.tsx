@@ -1,4 +1,4 @@
-import { drawingOf } from '../../../api/emoji';
+import { drawingOf } from '../api/emoji';
 
 /** An emoji or a sticker as captions show it. */
 export function EmojiDrawing({ emoji, size }: { emoji: string; size: number }) {
