@@ -12,7 +12,7 @@ export function Divider({ room }: { room: ReturnType<typeof useStageRoom> }) {
     <div
       role="separator"
       tabIndex={0}
-      aria-label="Divider between stage and score"
+      aria-label="Divider"
       aria-orientation={below ? 'horizontal' : 'vertical'}
       aria-valuenow={percent(part)}
       aria-valuemin={percent(least)}

@@ -107,7 +107,9 @@ final class BringInEdits {
 
     /** Speech that is recognised in part ends in a full stop; if the sentence goes on after the part, it has none. */
     private static List<Word> withoutStop(List<Word> fresh, Word next) {
-        if (fresh.isEmpty() || next == null || !Character.isLowerCase(next.text().codePointAt(0))) {
+        if (fresh.isEmpty()
+                || next == null
+                || !Character.isLowerCase(next.text().codePointAt(0))) {
             return fresh;
         }
         Word last = fresh.get(fresh.size() - 1);
