@@ -25,6 +25,12 @@ class DesignerScriptTest extends OnTheBench {
     @BeforeEach
     void clip() throws Exception {
         clipId = withWords("three-coats", "Three coats.mp4");
+        // A new clip has the style that another one took last.
+        server.post(
+                "/api/clips/" + clipId + "/track/edits",
+                "{\"version\":" + version(clipId) + ",\"edit\":{\"kind\":\"restyle\",\"style\":\"Mallet\"}}");
+        page.reload();
+        page.locator("[data-word]").first().waitFor();
         awaitPicture();
         hand = new CountedHand(page);
     }
