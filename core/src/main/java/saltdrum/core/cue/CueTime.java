@@ -8,8 +8,8 @@ public record CueTime(int showMs, int hideMs) {
 
     /**
      * The times of a track's cues, derived from their words by the recipe: lead-in before, hold after, short gaps
-     * bridged, short cues extended into free room, and no gap left that would only flash. Explicit times are respected as far as words, neighbours and the
-     * clip's end allow. One entry a cue, in order.
+     * bridged, short cues extended into free room, and no gap left that would only flash. Explicit times are respected
+     * as far as words, neighbours and the clip's end allow. One entry a cue, in order.
      */
     public static List<CueTime> of(Track track) {
         List<Cue> cues = track.cues();
