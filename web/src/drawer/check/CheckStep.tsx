@@ -9,7 +9,7 @@ import { CalmPart } from './CalmPart';
 import { FindingsOfKind } from './FindingsOfKind';
 import { LimitsPart } from './LimitsPart';
 import { StandPart } from './StandPart';
-import { mending } from './mending';
+import { mendableOf } from './mendable';
 import { usePanels } from '../../state/panels';
 
 /** Findings by kind, each with its remedies. */
@@ -34,7 +34,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   if (!found) return <p className="text-note text-soft">Checking</p>;
   const looked = kinds.filter((k) => (!k.ofVoice || found.voice) && (!k.ofPicture || found.picture));
   const safe = open.filter((f) => !kinds.find((k) => k.kind === f.kind)?.oneByOne);
-  const edits = mending(safe);
+  const mendable = mendableOf(safe);
   return (
     <>
       <Section
@@ -70,15 +70,14 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
             <QuietButton onClick={() => measure.mutate()}>Measure again</QuietButton>
           </div>
         )}
-        {edits.length > 1 && (
+        {mendable > 1 && (
           <MainButton disabled={mend.isPending} onClick={() => mend.mutate(undefined)}>
-            Mend all {edits.length}
+            Mend all {mendable}
           </MainButton>
         )}
-        {edits.length < open.length && edits.length > 1 && (
+        {mendable < open.length && mendable > 1 && (
           <p className="mt-2 text-note text-soft">
-            {open.length - edits.length} {open.length - edits.length === 1 ? 'needs' : 'need'} your eye or
-            ear.
+            {open.length - mendable} {open.length - mendable === 1 ? 'needs' : 'need'} your eye or ear.
           </p>
         )}
         <div className="mt-3">

@@ -5,21 +5,17 @@ import type { CheckKind, Clip, Edit, Finding, Remedy, Track } from '../../api/ty
 import { stamp } from '../../player/time';
 import { goTo, nameOf, same, useHeld } from '../../state/findings';
 import { KeepAsTerm } from '../words/ProofPart';
-import { mending } from './mending';
+import { mendableOf } from './mendable';
 
 const MOST_SHOWN = 6;
 
 /** The findings of one kind with their remedies, and one remedy for all. */
 export function FindingsOfKind(props: { clip: Clip; track: Track; kind: CheckKind; findings: Finding[] }) {
   const { clip, track, kind, findings } = props;
-  const change = useChange(clip.id);
   const mend = useMendAll(clip.id);
-  // What wants an eye or ear was looked at before it is mended: only these, and as they are.
-  const mendThese = () =>
-    kind.oneByOne ? change.mutate({ kind: 'mend', edits } as Edit) : mend.mutate(kind.kind);
   const held = useHeld(clip.id);
   const [all, setAll] = useState(false);
-  const edits = mending(findings);
+  const mendable = mendableOf(findings);
   const shown = all ? findings : findings.slice(0, MOST_SHOWN);
   if (held && !shown.some((f) => same(f, held))) {
     const hidden = findings.find((f) => same(f, held));
@@ -31,13 +27,13 @@ export function FindingsOfKind(props: { clip: Clip; track: Track; kind: CheckKin
         <h2 className="font-semibold" title={kind.source}>
           {kind.label} <span className="font-normal text-soft">{findings.length}</span>
         </h2>
-        {edits.length > 1 && (
+        {mendable > 1 && (
           <button
             disabled={mend.isPending}
-            onClick={() => mendThese()}
+            onClick={() => mend.mutate(kind.kind)}
             className="flex-none text-note text-accent hover:underline"
           >
-            Mend these {edits.length}
+            Mend these {mendable}
           </button>
         )}
       </div>

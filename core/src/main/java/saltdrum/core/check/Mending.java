@@ -18,27 +18,28 @@ import saltdrum.core.edit.Edit;
  * @param left findings of the requested ones that are left, with those that the remedies caused
  */
 public record Mending(ApplyRemedies edit, int mended, List<Finding> left) {
-    private static final int MOST_ROUNDS = 8;
+    public static final int MOST_ROUNDS = 8;
 
     /**
      * @param look returns the findings of a track
      * @param wanted which of them are to be mended; dismissed ones never are
+     * @param rounds 1 mends only the findings that there are, up to {@link #MOST_ROUNDS} what the remedies cause as well
      */
-    public static Mending of(Track track, Function<Track, List<Finding>> look, Predicate<Finding> wanted) {
+    public static Mending of(Track track, Function<Track, List<Finding>> look, Predicate<Finding> wanted, int rounds) {
         Predicate<Finding> open = wanted.and(finding -> finding.reason() == null);
         List<Finding> before = look.apply(track).stream().filter(open).toList();
-        List<Edit> rounds = new ArrayList<>();
+        List<Edit> made = new ArrayList<>();
         List<Finding> left = before;
         int best = 0;
         Track now = track;
         List<Finding> found = before;
-        for (int round = 1; round <= MOST_ROUNDS && !found.isEmpty(); round++) {
+        for (int round = 1; round <= rounds && !found.isEmpty(); round++) {
             List<Edit> edits = firstRemedies(found);
             Track after = edits.isEmpty() ? now : mended(now, edits);
             if (after.equals(now)) {
                 break;
             }
-            rounds.add(new ApplyRemedies(edits));
+            made.add(new ApplyRemedies(edits));
             now = after;
             found = look.apply(now).stream().filter(open).toList();
             if (found.size() < left.size()) {
@@ -47,10 +48,9 @@ public record Mending(ApplyRemedies edit, int mended, List<Finding> left) {
             }
         }
         // Rounds after the best one did not help.
-        rounds = rounds.subList(0, best);
-        ApplyRemedies all = rounds.isEmpty()
-                ? null
-                : rounds.size() == 1 ? (ApplyRemedies) rounds.get(0) : new ApplyRemedies(rounds);
+        made = made.subList(0, best);
+        ApplyRemedies all =
+                made.isEmpty() ? null : made.size() == 1 ? (ApplyRemedies) made.get(0) : new ApplyRemedies(made);
         return new Mending(all, before.size() - left.size(), left);
     }
 

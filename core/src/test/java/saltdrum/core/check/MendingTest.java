@@ -47,7 +47,7 @@ class MendingTest {
 
     @Test
     void aFindingThatARemedyCausesIsMendedInTheSameStep() {
-        Mending mending = Mending.of(track, MendingTest::inTwoSteps, finding -> true);
+        Mending mending = Mending.of(track, MendingTest::inTwoSteps, finding -> true, Mending.MOST_ROUNDS);
         assertThat(mending.left()).isEmpty();
         assertThat(mending.mended()).isEqualTo(3);
         assertThat(mending.edit().edits()).hasSize(2);
@@ -59,11 +59,18 @@ class MendingTest {
     }
 
     @Test
+    void oneRoundMendsOnlyWhatThereIs() {
+        Mending mending = Mending.of(track, MendingTest::inTwoSteps, finding -> true, 1);
+        assertThat(mending.edit().edits()).hasSize(3);
+        assertThat(mending.left()).extracting(Finding::said).containsExactly("still small");
+    }
+
+    @Test
     void whatDoesNotHelpIsNotMade() {
         Function<Track, List<Finding>> never = now -> now.cues().stream()
                 .map(cue -> finding(cue, "never right", size(cue, 70)))
                 .toList();
-        Mending mending = Mending.of(track, never, finding -> true);
+        Mending mending = Mending.of(track, never, finding -> true, Mending.MOST_ROUNDS);
         assertThat(mending.edit()).isNull();
         assertThat(mending.mended()).isZero();
         assertThat(mending.left()).hasSize(3);
@@ -75,7 +82,7 @@ class MendingTest {
                 .map(one -> one.spot().cueId() == track.cues().get(1).id() ? one.dismissed("meant so") : one)
                 .toList();
         Mending mending = Mending.of(
-                track, look, one -> one.spot().cueId() != track.cues().get(2).id());
+                track, look, one -> one.spot().cueId() != track.cues().get(2).id(), Mending.MOST_ROUNDS);
         Track mended = mending.edit().on(track);
         assertThat(mended.cues()).extracting(cue -> cue.look().get(Facets.SIZE)).containsExactly(50d, null, null);
     }

@@ -116,7 +116,9 @@ public class FindingsService {
         Mending mending = Mending.of(
                 clip.stored.track(),
                 track -> checker.findings(clip.subject(track)),
-                finding -> !finding.kind().askedOneByOne() && (kind == null || finding.kind() == kind));
+                finding -> kind == null ? !finding.kind().askedOneByOne() : finding.kind() == kind,
+                // What wants an eye or ear was looked at before: nothing else is mended with it.
+                kind != null && kind.askedOneByOne() ? 1 : Mending.MOST_ROUNDS);
         return new MendingOffer(
                 clip.stored.version(),
                 mending.edit(),
