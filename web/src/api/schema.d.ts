@@ -2699,6 +2699,7 @@ export interface components {
             holdMs: number;
             /** Format: int32 */
             leadInMs: number;
+            fitted: boolean;
         };
         RecipesView: {
             shipped: components["schemas"]["Recipe"][];
@@ -2873,6 +2874,7 @@ export interface components {
             turn: number;
             focus: components["schemas"]["Focus"][];
             bars: components["schemas"]["Bars"];
+            zones: components["schemas"]["SafeZones"];
         };
         FrameLayout: {
             output: components["schemas"]["Size"];
@@ -4243,7 +4245,6 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
-            string: boolean;
             container: boolean;
             number: boolean;
             /** @enum {string} */
@@ -4264,6 +4265,7 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
+            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -5056,6 +5058,8 @@ export interface components {
             stretch?: number;
             axes?: components["schemas"]["Axis"][];
             size?: number;
+            /** @enum {string} */
+            fit?: "ONE" | "CUE" | "WORD" | "ALL" | "BREAK" | "HYPHENATE";
             scale?: number;
             /** @enum {string} */
             letters?: "AS_WRITTEN" | "UPPER" | "LOWER" | "TITLE";
@@ -5072,13 +5076,13 @@ export interface components {
             x?: number;
             y?: number;
             /** @enum {string} */
+            within?: "FRAME" | "SAFE";
+            /** @enum {string} */
             align?: "START" | "CENTRE" | "END";
             /** @enum {string} */
             grow?: "UP" | "BOTH" | "DOWN";
             widest?: number;
             mostLines?: number;
-            /** @enum {string} */
-            fit?: "CUE" | "WORD" | "ALL" | "BREAK" | "HYPHENATE";
             entrance?: components["schemas"]["Transition"];
             spoken?: components["schemas"]["Spoken"][];
             accents?: components["schemas"]["Accent"][];

@@ -10,7 +10,7 @@ import { Slider } from '../../ui/Slider';
 
 const SETTLE_MS = 180;
 
-type Numbers = Exclude<keyof Recipe, 'name'>;
+type Numbers = Exclude<keyof Recipe, 'name' | 'fitted'>;
 
 const CONTROLS: { field: Numbers; label: string; least: number; most: number; step: number; unit: string }[] =
   [
@@ -103,8 +103,8 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
   const waiting = useRef(0);
   const inUse = JSON.stringify(track.recipe);
   useEffect(() => setDraft(JSON.parse(inUse) as Recipe), [inUse]);
-  const set = (field: Numbers, value: number) => {
-    const next = { ...draft, [field]: value, name: 'own' };
+  const set = (part: Partial<Recipe>) => {
+    const next = { ...draft, ...part, name: 'own' };
     next.shortestMs = Math.min(next.shortestMs, next.longestMs);
     setDraft(next);
     window.clearTimeout(waiting.current);
@@ -125,7 +125,7 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
               max={most}
               step={step}
               value={Math.min(most, draft[field])}
-              set={(value) => set(field, field === 'words' && value === most ? 100 : value)}
+              set={(value) => set({ [field]: field === 'words' && value === most ? 100 : value })}
               className="h-5 min-w-0 flex-1"
             />
             <span className="w-11 flex-none text-right">
@@ -138,6 +138,9 @@ function Numbers({ clip, track }: { clip: Clip; track: Track }) {
           </label>
         ))}
       </div>
+      <Tick className="mt-3" checked={draft.fitted ?? false} onChange={(fitted) => set({ fitted })}>
+        Lines also fit the style and the frame
+      </Tick>
       <form
         className="mt-3 flex gap-2"
         onSubmit={(e) => {

@@ -18,6 +18,7 @@ import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.CaptionImport;
+import saltdrum.core.edit.fitted.FittedBreaks;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.Captions;
 import saltdrum.core.format.file.CaptionFile;
@@ -132,8 +133,11 @@ public final class CaptionOptions {
         StyleCheck.missing(style, fonts.shelf()::has)
                 .forEach(family -> err.println(
                         "The typeface “" + family + "” is missing: “" + FontShelf.STAND_IN + "” is used instead."));
-        Scene scene = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens())
-                .make(track(), style, clip);
+        SceneMaker scenes = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens());
+        Track track = track();
+        Track empty = Track.empty(track.language(), track.style()).withFrame(track.frame());
+        Track fitted = FittedBreaks.followed(empty, track, null, clip, any -> scenes.measure(any, style, clip));
+        Scene scene = scenes.make(fitted, style, clip);
         String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());
         if (!missing.isEmpty()) {
             err.println("No typeface here has these characters, and they are left out: " + missing);

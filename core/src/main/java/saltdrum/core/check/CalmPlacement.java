@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import saltdrum.core.check.light.FramedLight;
+import saltdrum.core.cue.BlockPlace;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.edit.ApplyRemedies;
@@ -122,7 +123,7 @@ public final class CalmPlacement {
             if (best[i] > 0) {
                 Box block = subject.block(subject.part(cues.get(i).id())).box();
                 double dy = (at(subject, block, best[i]).y() - block.y()) / subject.scene.height();
-                double y = subject.cascade.ofCue(cues.get(i)).get(Facets.Y) + dy;
+                double y = BlockPlace.down(subject.cascade.ofCue(cues.get(i)), subject.layout.safe()) + dy;
                 double rounded = Math.round(Math.max(0, Math.min(1, y)) * 1000) / 1000.0;
                 moved.computeIfAbsent(rounded, none -> new ArrayList<>())
                         .add(cues.get(i).id());

@@ -4,6 +4,7 @@ import java.lang.Character.UnicodeScript;
 import java.util.Set;
 import saltdrum.core.FromOutside;
 import saltdrum.core.cue.CueTime;
+import saltdrum.core.cue.ReadingSpeed;
 import saltdrum.core.parts.Label;
 import saltdrum.core.parts.NumberRange;
 import saltdrum.core.parts.ValueParts;
@@ -40,8 +41,21 @@ public record Limits(
         @Label("Least contrast") @NumberRange(least = 1, most = 21, step = 0.1, unit = ": 1") double contrast,
         @Label("Emphasised") @NumberRange(least = 0, most = 1, step = 0.05, unit = "of the words") double emphasis)
         implements FromOutside {
-    public static final Limits USUAL =
-            new Limits(20, 9, 500, 100, 7000, 25, 42, 2, 36, 70, 1000, CueTime.SHORTEST_GAP_MS, 3, 0.2);
+    public static final Limits USUAL = new Limits(
+            ReadingSpeed.READABLE,
+            9,
+            CueTime.SHORTEST_MS,
+            CueTime.GLANCE_MS,
+            7000,
+            25,
+            42,
+            2,
+            36,
+            70,
+            1000,
+            CueTime.SHORTEST_GAP_MS,
+            3,
+            0.2);
 
     private static final Set<UnicodeScript> SIGNS =
             Set.of(UnicodeScript.HAN, UnicodeScript.HIRAGANA, UnicodeScript.KATAKANA, UnicodeScript.HANGUL);

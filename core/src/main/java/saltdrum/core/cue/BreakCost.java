@@ -2,9 +2,8 @@ package saltdrum.core.cue;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.regex.Pattern;
-import saltdrum.core.word.Tokens;
+import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
 
 /**
@@ -12,12 +11,6 @@ import saltdrum.core.word.Word;
  * our own; the kinds of bad ends are common practice, no source.
  */
 final class BreakCost {
-    private static final Set<String> LEAN_ON_THE_NEXT = Set.of(
-            "a", "an", "the", "of", "to", "in", "on", "at", "by", "for", "from", "with", "into", "onto", "over",
-            "under", "and", "or", "but", "nor", "if", "as", "than", "that", "because", "so", "my", "your", "his", "her",
-            "its", "our", "their", "this", "these", "those", "is", "are", "was", "were", "be", "i", "we", "you", "he",
-            "she", "they", "it", "not", "no", "very", "every", "some", "any", "will", "would", "can", "could");
-
     private static final Pattern SENTENCE = Pattern.compile("[.!?…。！？]+[\"'”’)]*$");
     private static final Pattern COMMA = Pattern.compile("[,;:–—][\"'”’)]*$");
     private static final Pattern ABBREVIATION = Pattern.compile("(?:\\p{L}\\.)+|(?i)(mr|mrs|ms|dr|st)\\.");
@@ -25,9 +18,12 @@ final class BreakCost {
     private static final Pattern UNIT = Pattern.compile(
             "(?i)(%|mm|cm|m|km|kg|g|ml|l|am|pm|percent|metres?|feet|inches|knots|minutes?|hours?|days?|coats?)[.,!?]*");
 
+    /** What it costs to part a word from the one it leans on: more than a cue more. */
+    private static final double LEAN = 4;
+
     private final List<Word> words;
     private final Recipe recipe;
-    private final boolean english;
+    private final String language;
     private final boolean allUpper;
 
     /** Whether word i ends a sentence; what a break before word i costs. */
@@ -35,20 +31,26 @@ final class BreakCost {
 
     private final double[] breakBefore;
 
+    /** Characters and gaps up to word i. */
+    private final int[] charactersTo;
+
     /** The cost of reading on from word 0 to word i within one cue: pauses and sentence ends inside it. */
     private final double[] runTo;
 
     BreakCost(List<Word> words, Recipe recipe, String language) {
         this.words = words;
         this.recipe = recipe;
-        this.english = language.toLowerCase(Locale.ROOT).startsWith("en");
+        this.language = language;
         this.allUpper =
                 words.stream().limit(12).allMatch(w -> w.text().equals(w.text().toUpperCase(Locale.ROOT)));
         this.sentenceEnd = new boolean[words.size()];
         this.breakBefore = new double[words.size() + 1];
         this.runTo = new double[words.size()];
+        this.charactersTo = new int[words.size() + 1];
         for (int i = 0; i < words.size(); i++) {
             sentenceEnd[i] = endsSentence(words.get(i));
+            charactersTo[i + 1] =
+                    charactersTo[i] + ReadingSpeed.characters(words.get(i).text()) + 1;
         }
         for (int i = 1; i < words.size(); i++) {
             breakBefore[i] = costBefore(i);
@@ -70,12 +72,43 @@ final class BreakCost {
         if (end - start == 1 && recipe.words() > 1 && words.get(start).text().length() <= 3) {
             cost += 0.5;
         }
-        return cost + breakBefore[end];
+        return cost + unread(start, end) + breakBefore[end];
+    }
+
+    /** What it costs that a cue of several words is gone before it is read. */
+    private double unread(int start, int end) {
+        if (end - start < 2 || recipe.words() == 1) {
+            return 0;
+        }
+        int shown = Math.max(1, shownMs(start, end));
+        double brief = Math.min(recipe.shortestMs(), CueTime.SHORTEST_MS);
+        double cost = shown >= brief ? 0 : 1.2 + 2 * (1 - shown / brief);
+        if (!Scripts.spaced(words.get(start).text(), words.get(start).text())) {
+            return cost;
+        }
+        double speed = 1000.0 * (charactersTo[end] - charactersTo[start] - 1) / shown;
+        return speed <= ReadingSpeed.READABLE ? cost : cost + 2.5 + 5 * (speed / ReadingSpeed.READABLE - 1);
+    }
+
+    /** As {@link CueTime} shows a cue whose neighbours are not known yet. */
+    private int shownMs(int start, int end) {
+        int wanted = words.get(start).startMs() - recipe.leadInMs();
+        int show = start == 0
+                ? Math.max(0, wanted)
+                : Math.max(wanted, words.get(start - 1).endMs());
+        int last = words.get(end - 1).endMs();
+        int hide = Math.max(last + recipe.holdMs(), show + recipe.shortestMs());
+        if (end == words.size()) {
+            return hide - show;
+        }
+        int next = Math.max(last, words.get(end).startMs() - recipe.leadInMs());
+        boolean bridged = next - hide < CueTime.SHORTEST_GAP_MS || next - last <= recipe.bridgeMs();
+        return (bridged ? next : hide) - show;
     }
 
     /** Cost of a line ending before word {@code next}. */
     double ofLineEnd(int next) {
-        return Math.max(0, breakBefore[next]) * 0.7;
+        return Math.max(0, breakBefore[next]);
     }
 
     private double costBefore(int next) {
@@ -92,7 +125,8 @@ final class BreakCost {
         if (tied(next - 1)) {
             return 6;
         }
-        double lean = english && LEAN_ON_THE_NEXT.contains(Tokens.normalised(last.text())) ? 1.4 : 0.25;
+        double leans = Math.max(Leaning.onNext(last.text(), language), Leaning.onLast(following.text(), language));
+        double lean = Math.max(0.25, LEAN * leans);
         return lean * (1 - 0.8 * relief) - 0.3 * relief;
     }
 

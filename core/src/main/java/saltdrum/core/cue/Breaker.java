@@ -14,6 +14,9 @@ import saltdrum.core.word.Word;
  * lines are evaluated only if they can change the result.
  */
 public final class Breaker {
+    /** What it costs that a cue is set smaller. */
+    private static final double SMALLER = 2;
+
     private final List<Word> words;
     private final Recipe recipe;
     private final BreakCost cost;
@@ -28,11 +31,16 @@ public final class Breaker {
     /** How many of them may begin a cue by the recipe: neither tied nor broken within a cue by hand. */
     private final int[] freeTo;
 
-    private Breaker(List<Word> words, Recipe recipe, String language) {
+    /** How many of them are too short to be a cue of their own. */
+    private final int[] glancesTo;
+
+    private Breaker(List<Word> words, Recipe recipe, String language, LineMeasure measure) {
         this.words = words;
-        this.recipe = recipe;
-        this.cost = new BreakCost(words, recipe, language);
-        this.setter = new LineSetter(words, recipe, cost);
+        LineMeasure.Lines lines = (recipe.fitted() ? measure : LineMeasure.NONE).of(words, recipe.lines());
+        this.recipe = recipe.inLook(measure.tall(), lines.characters());
+        this.cost = new BreakCost(words, this.recipe, language);
+        this.setter = new LineSetter(words, this.recipe, cost, lines);
+        this.glancesTo = glances(words, recipe);
         this.tiedFrom = new int[words.size()];
         this.tiedTo = new int[words.size() + 1];
         this.freeTo = new int[words.size() + 1];
@@ -45,18 +53,46 @@ public final class Breaker {
         }
     }
 
+    /** Words that would be shown for less than a glance, because the next one follows at once. */
+    private static int[] glances(List<Word> words, Recipe recipe) {
+        int[] glances = new int[words.size() + 1];
+        for (int i = 0; i < words.size(); i++) {
+            int wanted = words.get(i).startMs() - recipe.leadInMs();
+            int show = i == 0
+                    ? Math.max(0, wanted)
+                    : Math.max(wanted, words.get(i - 1).endMs());
+            int next = i + 1 == words.size()
+                    ? Integer.MAX_VALUE
+                    : Math.max(
+                            words.get(i + 1).startMs() - recipe.leadInMs(),
+                            words.get(i).endMs());
+            glances[i + 1] = glances[i] + (next - show < CueTime.GLANCE_MS ? 1 : 0);
+        }
+        return glances;
+    }
+
     /** Breaks these words into cues. Pinned boundaries are respected; cue ids come from {@code ids}. */
     public static List<Cue> cues(List<Word> words, Recipe recipe, String language, Ids ids) {
+        return cues(words, recipe, language, ids, LineMeasure.NONE);
+    }
+
+    /** As {@link #cues(List, Recipe, String, Ids)}. @param measure for recipes whose lines are fitted */
+    public static List<Cue> cues(List<Word> words, Recipe recipe, String language, Ids ids, LineMeasure measure) {
         if (words.isEmpty()) {
             return List.of();
         }
-        return new Breaker(List.copyOf(words), recipe, language).breakAll(ids);
+        return new Breaker(List.copyOf(words), recipe, language, measure).breakAll(ids);
     }
 
     /** Breaks words that form one cue into lines. Returns the indexes that start a new line. */
     public static List<Integer> lines(List<Word> words, Recipe recipe, String language) {
-        Breaker breaker = new Breaker(List.copyOf(words), recipe, language);
-        return breaker.setter.set(0, words.size()).starts();
+        return lines(words, recipe, language, LineMeasure.NONE);
+    }
+
+    /** As {@link #lines(List, Recipe, String)}. @param measure for recipes whose lines are fitted */
+    public static List<Integer> lines(List<Word> words, Recipe recipe, String language, LineMeasure measure) {
+        Breaker breaker = new Breaker(List.copyOf(words), recipe, language, measure);
+        return breaker.setter.settled(0, words.size());
     }
 
     private List<Cue> breakAll(Ids ids) {
@@ -75,11 +111,7 @@ public final class Breaker {
             spans.addFirst(new int[] {from[end], end});
         }
         return spans.stream()
-                .map(s -> new Cue(
-                        ids.next(),
-                        words.subList(s[0], s[1]),
-                        setter.set(s[0], s[1]).starts(),
-                        false))
+                .map(s -> new Cue(ids.next(), words.subList(s[0], s[1]), setter.settled(s[0], s[1]), false))
                 .toList();
     }
 
@@ -130,7 +162,12 @@ public final class Breaker {
 
     private double linesCost(int start, int end) {
         double lines = setter.set(start, end).cost();
-        return end - start > 1 && lines >= LineSetter.IMPOSSIBLE ? Double.MAX_VALUE : Math.min(lines, 50);
+        // A word that is seen only beside its neighbour stays there, and the cue is set smaller.
+        boolean one = end - start - (glancesTo[end] - glancesTo[start]) <= 1;
+        if (one) {
+            return Math.min(lines, SMALLER);
+        }
+        return lines >= LineSetter.IMPOSSIBLE ? Double.MAX_VALUE : Math.min(lines, 50);
     }
 
     private boolean mustBreak(int index) {
@@ -149,9 +186,9 @@ public final class Breaker {
         return freeTo[end] == freeTo[start + 1];
     }
 
-    /** Words tied by hand count as one. */
+    /** Words tied by hand count as one, and so does one that is too short for a cue of its own, with its neighbour. */
     private boolean couldFit(int start, int end) {
-        int units = end - start - (tiedTo[end] - tiedTo[start + 1]);
+        int units = end - start - (tiedTo[end] - tiedTo[start + 1]) - (glancesTo[end] - glancesTo[start]);
         return units <= recipe.words()
                 && setter.length(start, end) <= recipe.lineCharacters() * recipe.lines() + recipe.lines() - 1;
     }

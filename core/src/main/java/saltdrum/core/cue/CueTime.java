@@ -38,6 +38,12 @@ public record CueTime(int showMs, int hideMs) {
     /** A caption that is gone for less than this flashes; as in the checks. Common practice, no source. */
     public static final int SHORTEST_GAP_MS = 120;
 
+    /** Several words that are shown for less are not read; as in the checks. Common practice, no source. */
+    public static final int SHORTEST_MS = 500;
+
+    /** A single word that is shown for less is not seen; as in the checks. Common practice, no source. */
+    public static final int GLANCE_MS = 100;
+
     /** A shorter silence is not felt as one. Common practice, no source. */
     private static final int SHORTEST_REST_MS = 300;
 

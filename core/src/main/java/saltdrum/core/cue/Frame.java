@@ -17,6 +17,7 @@ import saltdrum.core.text.Quoted;
  * @param focus the visible area of a clip that fills the frame, in order of time; empty is the middle. The frame
  * moves between two points and is still before the first and after the last
  * @param bars what the bars of a fitted clip show, and their height
+ * @param zones what a phone lays over the picture; null for the usual
  */
 public record Frame(
         Aspect aspect,
@@ -25,7 +26,8 @@ public record Frame(
         @MayBeMissing Size typed,
         @MayBeMissing Integer turn,
         @MayBeMissing List<Focus> focus,
-        @MayBeMissing Bars bars) {
+        @MayBeMissing Bars bars,
+        @MayBeMissing SafeZones zones) {
     public static final Frame OWN = new Frame(Aspect.OWN, Sit.FILL, "#0f2a2e");
     /** The shapes offered by label, in addition to the clip's own. */
     public static final List<Aspect> SHAPES =
@@ -91,6 +93,10 @@ public record Frame(
         this(aspect, sit, barColour, null, 0, List.of(), Bars.PLAIN);
     }
 
+    public Frame(Aspect aspect, Sit sit, String barColour, Size typed, Integer turn, List<Focus> focus, Bars bars) {
+        this(aspect, sit, barColour, typed, turn, focus, bars, null);
+    }
+
     public Frame {
         if (aspect == null || sit == null) {
             throw new BadInputException("A frame needs an aspect and a fit.");
@@ -116,6 +122,7 @@ public record Frame(
         }
         focus = focus == null ? List.of() : ordered(focus);
         bars = bars == null ? Bars.PLAIN : bars;
+        zones = SafeZones.USUAL.equals(zones) ? null : zones;
     }
 
     private static List<Focus> ordered(List<Focus> focus) {
@@ -134,7 +141,7 @@ public record Frame(
 
     /** The same way to sit, in another shape; {@code TYPED} is none. */
     public Frame shaped(Aspect shape) {
-        return new Frame(shape, sit, barColour, null, turn, focus, bars);
+        return new Frame(shape, sit, barColour, null, turn, focus, bars, zones);
     }
 
     /**
@@ -147,7 +154,7 @@ public record Frame(
         Size now = output(clip);
         double scale = (double) shortSide / Math.min(now.width(), now.height());
         Size wanted = new Size(even(now.width() * scale), even(now.height() * scale));
-        return wanted.equals(now) ? this : new Frame(Aspect.TYPED, sit, barColour, wanted, turn, focus, bars);
+        return wanted.equals(now) ? this : new Frame(Aspect.TYPED, sit, barColour, wanted, turn, focus, bars, zones);
     }
 
     private static int even(double length) {
@@ -199,11 +206,21 @@ public record Frame(
     }
 
     public FrameLayout layout(Size clip) {
-        return layout(clip, SafeZones.USUAL);
+        return FrameLayout.of(this, clip, covered());
     }
 
-    public FrameLayout layout(Size clip, SafeZones zones) {
-        return FrameLayout.of(this, clip, zones);
+    /** What a phone lays over the picture. */
+    public SafeZones covered() {
+        return zones == null ? SafeZones.USUAL : zones;
+    }
+
+    /** @param other null for the usual */
+    public Frame withZones(SafeZones other) {
+        return new Frame(aspect, sit, barColour, typed, turn, focus, bars, other);
+    }
+
+    public Frame withFocus(List<Focus> other) {
+        return new Frame(aspect, sit, barColour, typed, turn, other, bars, zones);
     }
 
     /** The clip's picture once it is turned. */

@@ -31,7 +31,10 @@ final class LineSetter {
     /** Breaks made by hand before word 0 to i - 1. */
     private final int[] handBreaksTo;
 
-    LineSetter(List<Word> words, Recipe recipe, BreakCost cost) {
+    private final LineMeasure.Lines measure;
+
+    LineSetter(List<Word> words, Recipe recipe, BreakCost cost, LineMeasure.Lines measure) {
+        this.measure = measure;
         this.recipe = recipe;
         this.cost = cost;
         this.charactersTo = new int[words.size() + 1];
@@ -58,6 +61,10 @@ final class LineSetter {
         return charactersTo[end] - charactersTo[start] - gaps[start];
     }
 
+    private boolean fits(int start, int end) {
+        return length(start, end) <= recipe.lineCharacters() && measure.fit(start, end);
+    }
+
     private int handBreaks(int after, int end) {
         return handBreaksTo[end] - handBreaksTo[after + 1];
     }
@@ -66,12 +73,27 @@ final class LineSetter {
         return handBreaksTo[index + 1] > handBreaksTo[index];
     }
 
+    /** The best lines of a cue that is settled: where the recipe's do not fit, it has more. */
+    List<Integer> settled(int start, int end) {
+        Setting asAsked = set(start, end);
+        if (asAsked.cost() < IMPOSSIBLE || handBreaks(start, end) > 0) {
+            return asAsked.starts();
+        }
+        for (int lines = recipe.lines() + 1; lines <= Math.min(WEIGHED_LINES, end - start); lines++) {
+            Setting more = weighed(start, end, lines, (double) length(start, end) / lines);
+            if (more.cost() < IMPOSSIBLE) {
+                return more.starts();
+            }
+        }
+        return asAsked.starts();
+    }
+
     /** The best lines of words start to end. */
     Setting set(int start, int end) {
         int forced = handBreaks(start, end);
         int most = Math.max(recipe.lines(), forced + 1);
         int total = length(start, end);
-        if (most == 1 && total <= recipe.lineCharacters()) {
+        if (most == 1 && fits(start, end)) {
             return new Setting(0, List.of());
         }
         int fewest = forced > 0
@@ -108,7 +130,7 @@ final class LineSetter {
         List<Integer> starts = new ArrayList<>();
         int open = start;
         for (int i = start + 1; i < end; i++) {
-            if (length(open, i + 1) > recipe.lineCharacters()) {
+            if (!fits(open, i + 1)) {
                 starts.add(i - start);
                 open = i;
             }
@@ -192,7 +214,7 @@ final class LineSetter {
     private double ofLine(int open, int stop, double even) {
         int length = length(open, stop);
         double uneven = (length - even) / recipe.lineCharacters();
-        double over = length > recipe.lineCharacters() && stop - open > 1 ? IMPOSSIBLE : 0;
+        double over = stop - open > 1 && !fits(open, stop) ? IMPOSSIBLE : 0;
         return 2 * uneven * uneven + over;
     }
 }

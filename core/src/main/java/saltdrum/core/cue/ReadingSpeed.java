@@ -5,6 +5,9 @@ import java.util.Locale;
 
 /** The length of a text and its reading speed. Characters are grapheme clusters (UAX #29, by ICU). */
 public final class ReadingSpeed {
+    /** Characters a second that can be read of an alphabet: common practice, no source. */
+    public static final double READABLE = 20;
+
     private ReadingSpeed() {}
 
     public static int characters(String text) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import saltdrum.core.BadInputException;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.text.Quoted;
 
 /**
@@ -20,6 +21,7 @@ import saltdrum.core.text.Quoted;
  * @param bridgeMs a shorter gap between two cues is closed
  * @param holdMs a cue stays this long after its last word
  * @param leadInMs a cue shows this long before its first word
+ * @param fitted lines are also no longer than the look has room for at full size, and may be longer in wide frames
  */
 public record Recipe(
         String name,
@@ -31,14 +33,36 @@ public record Recipe(
         int pauseMs,
         int bridgeMs,
         int holdMs,
-        int leadInMs) {
+        int leadInMs,
+        @MayBeMissing Boolean fitted) {
+
+    /** About 40 characters fit a wide frame where 22 fit a tall one: common practice, no source. */
+    private static final float WIDE = 40f / 22;
+
+    /** A line that holds less than this part of its characters cannot hold a phrase. */
+    private static final double NARROW = 0.7;
 
     // Character counts are common practice in portrait frames, no source.
-    public static final Recipe ONE_WORD = new Recipe("one word", 30, 1, 1, 3000, 120, 400, 250, 120, 30);
-    public static final Recipe PHRASE = new Recipe("phrase", 22, 1, 100, 4000, 500, 450, 300, 250, 40);
-    public static final Recipe TWO_LINES = new Recipe("two lines", 22, 2, 100, 6000, 700, 600, 350, 300, 40);
+    public static final Recipe ONE_WORD = new Recipe("one word", 30, 1, 1, 3000, 120, 400, 250, 120, 30, true);
+    public static final Recipe PHRASE = new Recipe("phrase", 22, 1, 100, 4000, 500, 450, 300, 250, 40, true);
+    public static final Recipe TWO_LINES = new Recipe("two lines", 22, 2, 100, 6000, 700, 600, 350, 300, 40, true);
 
     public static final List<Recipe> BUILT_IN = List.of(ONE_WORD, PHRASE, TWO_LINES);
+
+    /** Of characters only. */
+    public Recipe(
+            String name,
+            int lineCharacters,
+            int lines,
+            int words,
+            int longestMs,
+            int shortestMs,
+            int pauseMs,
+            int bridgeMs,
+            int holdMs,
+            int leadInMs) {
+        this(name, lineCharacters, lines, words, longestMs, shortestMs, pauseMs, bridgeMs, holdMs, leadInMs, null);
+    }
 
     public Recipe {
         if (name == null || name.isBlank()) {
@@ -53,6 +77,36 @@ public record Recipe(
         within("bridgeMs", bridgeMs, 0, 10_000);
         within("holdMs", holdMs, 0, 10_000);
         within("leadInMs", leadInMs, 0, 1_000);
+        // Recipes from before lines were measured say nothing of it.
+        fitted = fitted == null ? Boolean.FALSE : fitted;
+    }
+
+    public Recipe asFitted(boolean is) {
+        return new Recipe(
+                name, lineCharacters, lines, words, longestMs, shortestMs, pauseMs, bridgeMs, holdMs, leadInMs, is);
+    }
+
+    /**
+     * The same recipe for a look. Where lines are fitted, the characters of its lines are those of a tall frame, and
+     * wide frames take the more; large letters take a second line for what would not fill a cue.
+     *
+     * @param fit the typical number of characters that fit in a line
+     */
+    Recipe inLook(boolean tall, double fit) {
+        int characters = fitted && !tall ? Math.min(200, Math.round(lineCharacters * WIDE)) : lineCharacters;
+        boolean narrow = fitted && words > 1 && lines == 1 && fit < NARROW * lineCharacters;
+        return new Recipe(
+                name,
+                characters,
+                narrow ? 2 : lines,
+                words,
+                longestMs,
+                shortestMs,
+                pauseMs,
+                bridgeMs,
+                holdMs,
+                leadInMs,
+                fitted);
     }
 
     private static void within(String what, int value, int least, int most) {
@@ -100,7 +154,8 @@ public record Recipe(
                 changes.getOrDefault("pauseMs", base.pauseMs),
                 changes.getOrDefault("bridgeMs", base.bridgeMs),
                 changes.getOrDefault("holdMs", base.holdMs),
-                changes.getOrDefault("leadInMs", base.leadInMs));
+                changes.getOrDefault("leadInMs", base.leadInMs),
+                base.fitted);
     }
 
     private static final List<String> KEYS = List.of(

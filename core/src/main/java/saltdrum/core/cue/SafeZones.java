@@ -57,6 +57,17 @@ public record SafeZones(
                 : List.of();
     }
 
+    /** Left and right edge, in parts of the width, of what is safe between two heights. */
+    public Span span(Size output, double top, double bottom) {
+        if (!tall(output)) {
+            return new Span(GRAPHICS, 1 - GRAPHICS);
+        }
+        boolean beside = bottom > Math.max(bar, buttonsFrom) && top < 1 - text;
+        return new Span(side, 1 - (beside ? Math.max(side, buttons) : side));
+    }
+
+    public record Span(double left, double right) {}
+
     /** Where text is safe on every line. */
     public Box safe(Size output) {
         return tall(output)

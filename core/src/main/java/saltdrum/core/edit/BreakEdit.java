@@ -3,6 +3,7 @@ package saltdrum.core.edit;
 import java.util.List;
 import saltdrum.core.MayBeMissing;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.LineMeasure;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.text.Quoted;
@@ -129,7 +130,12 @@ public sealed interface BreakEdit extends Edit {
 
         @Override
         public Track on(Track track) {
-            return BreakEdits.rebreak(track, this);
+            return on(track, LineMeasure.NONE);
+        }
+
+        /** @param measure for recipes whose lines are fitted */
+        public Track on(Track track, LineMeasure measure) {
+            return BreakEdits.rebreak(track, this, measure);
         }
 
         @Override

@@ -8,6 +8,7 @@ import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Breaker;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Ids;
+import saltdrum.core.cue.LineMeasure;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.BreakEdit.BreakLine;
 import saltdrum.core.edit.BreakEdit.MoveWord;
@@ -170,7 +171,7 @@ final class BreakEdits {
     }
 
     /** Locked cues are not changed and are shown when they were; with a list of cues, neither are all others changed. */
-    static Track rebreak(Track track, Rebreak e) {
+    static Track rebreak(Track track, Rebreak e, LineMeasure measure) {
         Set<Long> wanted = e.cueIds() == null ? null : Edits.existing(track, e.cueIds());
         if (wanted != null && wanted.isEmpty()) {
             throw new RefusedEditException("No cues are named. Name the cues to break again; nothing was changed.");
@@ -183,14 +184,14 @@ final class BreakEdits {
         List<Word> run = new ArrayList<>();
         for (Cue cue : track.cues()) {
             if (cue.locked() || wanted != null && !wanted.contains(cue.id())) {
-                result.addAll(Breaker.cues(run, e.recipe(), track.language(), ids));
+                result.addAll(Breaker.cues(run, e.recipe(), track.language(), ids, measure));
                 run.clear();
                 result.add(cue);
             } else {
                 cue.words().forEach(word -> run.add(e.releasePins() ? word.withPin(Pin.FREE) : word));
             }
         }
-        result.addAll(Breaker.cues(run, e.recipe(), track.language(), ids));
+        result.addAll(Breaker.cues(run, e.recipe(), track.language(), ids, measure));
         Track broken = (wanted == null ? track.withRecipe(e.recipe()) : track).withCues(result, ids.peek());
         return ShowingEdits.lockedAsBefore(track, broken);
     }

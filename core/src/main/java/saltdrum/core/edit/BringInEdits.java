@@ -48,8 +48,10 @@ final class BringInEdits {
                         .toList();
         String language = e.language() == null ? track.language() : e.language();
         Styling styling = e.styling() == null ? track.styling() : e.styling();
+        // No recipe made these cues, so none breaks them again by itself.
         return track.withLanguage(language)
                 .withStyling(styling)
+                .withRecipe(track.recipe().asFitted(false))
                 .withCues(cues, ids.peek())
                 .withBeside(new TrackExtras(
                         List.of(), e.regions(), headlines, track.beside().stands()));

@@ -101,7 +101,9 @@ public sealed interface FrameEdit extends Edit {
     record Reframe(Frame frame) implements FrameEdit {
         @Override
         public Track on(Track track) {
-            return track.withFrame(frame);
+            // What a phone covers is the client's to say.
+            return track.withFrame(
+                    frame.zones() == null ? frame.withZones(track.frame().zones()) : frame);
         }
 
         @Override

@@ -3,10 +3,9 @@ package saltdrum.core.layout;
 import com.ibm.icu.text.Bidi;
 import java.util.ArrayList;
 import java.util.List;
+import saltdrum.core.cue.BlockPlace;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.layout.type.FaceMetrics;
-import saltdrum.core.look.Backing;
-import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.word.Scripts;
@@ -15,44 +14,57 @@ import saltdrum.core.word.Word;
 /**
  * The words of a cue in lines, at their full size, and how far they are to be shrunk so that every line fits.
  *
+ * @param place where they have room
  * @param fit 1, or how far
  */
-record CueLines(Look look, FaceMetrics metrics, List<List<MeasuredWord>> lines, double fit) {
+record CueLines(Look look, FaceMetrics metrics, BlockPlace place, List<List<MeasuredWord>> lines, double fit) {
 
-    /** Set as the look says for what does not fit. */
+    /** Set as the look says for what does not fit; where all have one size, as the cue alone would be. */
     static CueLines fitted(Cue cue, LineLayout.Setting setting) {
+        return fitted(cue, setting, 1);
+    }
+
+    /** @param mostFit the size of the whole track, 1 for full */
+    static CueLines fitted(Cue cue, LineLayout.Setting setting, double mostFit) {
         Look look = setting.cascade().ofCue(cue);
         FaceMetrics metrics = setting.typesetter().metrics(look.face());
         List<MeasuredWord> words = measured(cue, look, metrics, setting);
-        double room = look.number(Facets.WIDEST) * setting.design().width() - aside(look);
         List<List<MeasuredWord>> lines = lines(words, cue.lineStarts());
-        Fit policy = look.get(Facets.FIT);
-        if (policy == Fit.BREAK && widest(lines) > room) {
-            lines = Rewrap.lines(words, room, (int) look.number(Facets.MOST_LINES));
-        }
-        if (policy == Fit.HYPHENATE) {
-            lines = lines.stream()
-                    .flatMap(line -> WordDivision.of(line, room, setting).stream())
-                    .toList();
-        }
-        if (policy == Fit.WORD) {
-            lines = lines.stream().map(line -> longWordsShrunk(line, room)).toList();
-        }
+        CueLines first = at(look, metrics, lines, setting);
+        List<List<MeasuredWord>> broken = broken(cue, words, first, mostFit, setting);
+        return broken == lines ? first : at(look, metrics, broken, setting);
+    }
+
+    private static CueLines at(
+            Look look, FaceMetrics metrics, List<List<MeasuredWord>> lines, LineLayout.Setting setting) {
+        BlockPlace place = BlockPlace.of(look, setting.zones(), setting.design(), lines.size());
+        double room = place.room(look);
         double widest = widest(lines);
-        return new CueLines(look, metrics, lines, widest > room && room > 0 ? room / widest : 1);
+        return new CueLines(look, metrics, place, lines, widest > room && room > 0 ? room / widest : 1);
     }
 
-    /** What outlines and plates need beside the letters, design pixels. */
-    private static double aside(Look look) {
-        double plates = look.get(Facets.PLATES).stream()
-                .filter(plate -> plate.behind() != Backing.Behind.FRAME)
-                .mapToDouble(Backing::padX)
-                .max()
-                .orElse(0);
-        return 2 * Math.max(look.rim(), plates) * look.number(Facets.SIZE);
+    /** The same lines where nothing is to be broken. */
+    private static List<List<MeasuredWord>> broken(
+            Cue cue, List<MeasuredWord> words, CueLines first, double mostFit, LineLayout.Setting setting) {
+        List<List<MeasuredWord>> lines = first.lines;
+        double room = first.place.room(first.look);
+        int most = (int) first.look.number(Facets.MOST_LINES);
+        return switch (first.look.get(Facets.FIT)) {
+            case CUE, ALL -> lines;
+            case ONE ->
+                mostFit == 1 || first.fit >= mostFit || cue.linesByHand()
+                        ? lines
+                        : Rewrap.lines(words, room / mostFit, most);
+            case BREAK -> widest(lines) > room ? Rewrap.lines(words, room, most) : lines;
+            case HYPHENATE ->
+                lines.stream()
+                        .flatMap(line -> WordDivision.of(line, room, setting).stream())
+                        .toList();
+            case WORD -> lines.stream().map(line -> longWordsShrunk(line, room)).toList();
+        };
     }
 
-    private static List<MeasuredWord> measured(Cue cue, Look look, FaceMetrics metrics, LineLayout.Setting setting) {
+    static List<MeasuredWord> measured(Cue cue, Look look, FaceMetrics metrics, LineLayout.Setting setting) {
         double size = look.number(Facets.SIZE);
         double between = look.number(Facets.LETTER_SPACING) * size;
         double space = metrics.space() / 1000 * size + between + look.number(Facets.WORD_SPACING) * size;

@@ -3,11 +3,12 @@ package saltdrum.core.layout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import saltdrum.core.cue.BlockPlace;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.layout.type.Typesetter;
-import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.plane.Box;
@@ -60,11 +61,12 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
     }
 
     /** Everything a line layout asks of the world. */
-    record Setting(Cascade cascade, Size design, String language, Typesetter typesetter, Hyphens hyphens) {}
+    record Setting(
+            Cascade cascade, Size design, SafeZones zones, String language, Typesetter typesetter, Hyphens hyphens) {}
 
     /** @param mostFit how far every cue is shrunk at least: 1 for not at all */
     static LineLayout of(Cue cue, Setting setting, double mostFit) {
-        return of(CueLines.fitted(cue, setting), setting, mostFit);
+        return of(CueLines.fitted(cue, setting, mostFit), setting, mostFit);
     }
 
     /** The factor by which the cue alone would be shrunk; 1 if it fits. */
@@ -78,14 +80,16 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
         double em = look.number(Facets.SIZE) * fit;
         double lineHeight = look.number(Facets.LINE_HEIGHT) * em;
         double cap = cue.metrics().capHeight() / 1000 * em;
-        double top = top(look, setting.design(), lineHeight * cue.lines().size());
+        double down = BlockPlace.down(look, setting.zones().safe(setting.design()))
+                * setting.design().height();
+        double top = cue.place().start(look, down, lineHeight * cue.lines().size());
         List<PlacedWord> placed = new ArrayList<>();
         List<Box> boxes = new ArrayList<>();
         double smallest = fit;
         for (int l = 0; l < cue.lines().size(); l++) {
             List<MeasuredWord> line = cue.lines().get(l);
             double width = CueLines.width(line) * fit;
-            double x = left(look, setting.design(), width);
+            double x = left(look, cue.place(), width);
             double baseline = top + l * lineHeight + lineHeight / 2 + cap / 2;
             boxes.add(new Box(x, baseline - cap, width, cap));
             List<MeasuredWord> seen = CueLines.visualOrder(line);
@@ -108,21 +112,11 @@ record LineLayout(Look look, List<PlacedWord> words, List<Box> lines, double em,
         return new LineLayout(look, placed, boxes, em, cap, smallest);
     }
 
-    /** The block stays in the frame. */
-    private static double top(Look look, Size design, double height) {
-        double y = look.number(Facets.Y) * design.height();
-        Grow grow = look.get(Facets.GROW);
-        double top = grow == Grow.UP ? y - height : grow == Grow.DOWN ? y : y - height / 2;
-        return Math.max(0, Math.min(top, design.height() - height));
-    }
-
-    private static double left(Look look, Size design, double width) {
-        double x = look.number(Facets.X) * design.width();
-        double room = look.number(Facets.WIDEST) * design.width();
+    private static double left(Look look, BlockPlace place, double width) {
         return switch (look.get(Facets.ALIGN)) {
-            case START -> x - room / 2;
-            case CENTRE -> x - width / 2;
-            case END -> x + room / 2 - width;
+            case START -> place.left();
+            case CENTRE -> place.middle() - width / 2;
+            case END -> place.right() - width;
         };
     }
 }

@@ -12,12 +12,13 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.CueTime;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Headline;
+import saltdrum.core.cue.LineMeasure;
 import saltdrum.core.cue.Range;
+import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.type.Outlines;
 import saltdrum.core.layout.type.Typesetter;
-import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Styling;
 import saltdrum.core.scene.InkBounds;
@@ -39,6 +40,10 @@ public final class SceneMaker {
     private static final long MOST_BYTES = 32L << 20;
 
     private static final int MOST_SETTINGS = 64;
+    /** So many of the cues need not fit at the size of all. */
+    private static final double EXCEPTIONS = 0.05;
+    /** The size of all is this at least. */
+    private static final double LEAST_SIZE = 0.8;
     /** Over the captions. */
     private static final int HEADLINES = 1;
 
@@ -57,7 +62,7 @@ public final class SceneMaker {
     private record Question(LineLayout.Setting setting, Cue cue, CueTime time, boolean flowsOn, double mostFit) {}
 
     /** @param edition of the typesetter */
-    private record Setting(Style style, Styling styling, Size design, String language, int edition) {}
+    private record Setting(Style style, Styling styling, Size design, SafeZones zones, String language, int edition) {}
 
     private final ScenePartCache<Question> kept = new ScenePartCache<>(MOST_BYTES);
 
@@ -109,9 +114,19 @@ public final class SceneMaker {
         return scene(track, clip, setting, mostFit, new Range(fromMs, toMs), this::part);
     }
 
+    /** Measures lines in the track's look at full size. */
+    public LineMeasure measure(Track track, Style style, Size clip) {
+        return new LookMeasure(settings.computeIfAbsent(asked(track, style, clip), this::lines));
+    }
+
     private Setting asked(Track track, Style style, Size clip) {
         return new Setting(
-                style, track.styling(), track.frame().output(clip).design(), track.language(), typesetter.edition());
+                style,
+                track.styling(),
+                track.frame().output(clip).design(),
+                track.frame().covered(),
+                track.language(),
+                typesetter.edition());
     }
 
     private Scene scene(
@@ -143,17 +158,28 @@ public final class SceneMaker {
         return new Scene(design.width(), design.height(), glyphs(parts), pictures(parts), parts);
     }
 
-    /** Where all cues are set alike, the size at which the widest line of the track fits. */
+    /** Where all cues are set alike, the size at which the widest line of the track fits, or nearly all lines do. */
     private static double mostFit(Track track, LineLayout.Setting lines, ToDoubleFunction<Cue> fit) {
-        if (lines.cascade().ofTrack().get(Facets.FIT) != Fit.ALL) {
-            return 1;
-        }
-        return track.cues().stream().mapToDouble(fit).min().orElse(1);
+        return switch (lines.cascade().ofTrack().get(Facets.FIT)) {
+            case ALL -> track.cues().stream().mapToDouble(fit).min().orElse(1);
+            case ONE -> oneSize(track.cues().stream().mapToDouble(fit).sorted().toArray());
+            default -> 1;
+        };
+    }
+
+    /** @param fits of all cues, the smallest first */
+    private static double oneSize(double[] fits) {
+        return fits.length == 0 ? 1 : Math.max(LEAST_SIZE, fits[(int) (EXCEPTIONS * fits.length)]);
     }
 
     private LineLayout.Setting lines(Setting setting) {
         return new LineLayout.Setting(
-                new Cascade(setting.style, setting.styling), setting.design, setting.language, typesetter, hyphens);
+                new Cascade(setting.style, setting.styling),
+                setting.design,
+                setting.zones,
+                setting.language,
+                typesetter,
+                hyphens);
     }
 
     private static boolean flowsOn(List<CueTime> times, int i) {

@@ -36,6 +36,15 @@ public final class FacetChoices {
         DOWN
     }
 
+    /** What a place down the picture is a part of. */
+    public enum Within {
+        @Label("The frame")
+        FRAME,
+        /** From its top to its foot; widths end where it does at that height. */
+        @Label("The safe area")
+        SAFE
+    }
+
     /** The position of a word's emoji. */
     public enum EmojiPosition {
         @Label("Before the word")
@@ -50,6 +59,9 @@ public final class FacetChoices {
 
     /** What happens to a line that is wider than the widest line. */
     public enum Fit {
+        /** All cues have the size that nearly all fit at; the others are broken into more lines, or set smaller. */
+        @Label("One size for all")
+        ONE,
         /** The whole cue is set smaller. */
         @Label("Shrink the cue")
         CUE,

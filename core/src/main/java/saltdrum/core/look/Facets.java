@@ -12,6 +12,7 @@ import saltdrum.core.look.FacetChoices.EmojiPosition;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.FacetChoices.Letters;
+import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Spoken;
 import saltdrum.core.motion.Transition;
@@ -41,6 +42,8 @@ public final class Facets {
 
     public static final Facet<Double> SIZE =
             cue("size", "Size", FacetGroup.TYPE, new FacetKind.Number(8, 600, 1, PX), 88d);
+    public static final Facet<Fit> FIT =
+            cue("fit", "Text that does not fit", FacetGroup.TYPE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
     /** Of a word against its cue's size. */
     public static final Facet<Double> SCALE =
             oneWord("scale", "Size in its cue", FacetGroup.TYPE, new FacetKind.Number(0.2, 3, 0.02, "×"), 1d);
@@ -71,6 +74,10 @@ public final class Facets {
             cue("x", "Across", FacetGroup.PLACE, new FacetKind.Number(0, 1, 0.005, "of the frame"), 0.5);
     public static final Facet<Double> Y =
             cue("y", "Down", FacetGroup.PLACE, new FacetKind.Number(0, 1, 0.005, "of the frame"), 0.7);
+    /** Belongs to {@link #Y}: a change of that alone is a place in the frame. */
+    public static final Facet<Within> WITHIN =
+            cue("within", "Placed in", FacetGroup.PLACE, new FacetKind.Choice<>(Within.class), Within.FRAME);
+
     public static final Facet<Align> ALIGN =
             cue("align", "Alignment", FacetGroup.PLACE, new FacetKind.Choice<>(Align.class), Align.CENTRE);
     public static final Facet<Grow> GROW =
@@ -79,8 +86,6 @@ public final class Facets {
             cue("widest", "Widest line", FacetGroup.PLACE, new FacetKind.Number(0.1, 1, 0.01, "of the frame"), 0.86);
     public static final Facet<Double> MOST_LINES =
             cue("mostLines", "Most lines", FacetGroup.PLACE, new FacetKind.Number(1, 6, 1, ""), 3d);
-    public static final Facet<Fit> FIT =
-            cue("fit", "Text that does not fit", FacetGroup.PLACE, new FacetKind.Choice<>(Fit.class), Fit.CUE);
 
     public static final Facet<Transition> ENTRANCE =
             cue("entrance", "Coming", FacetGroup.MOTION, new FacetKind.Value<>(Transition.class), Transition.NONE);

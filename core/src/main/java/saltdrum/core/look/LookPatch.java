@@ -71,7 +71,7 @@ public final class LookPatch {
         return of(facet, value).over(this);
     }
 
-    /** This one where it says something, else the other. */
+    /** This one where it says something, else the other. A place down without what it is a part of is one in the frame. */
     public LookPatch over(LookPatch under) {
         if (isEmpty()) {
             return under;
@@ -81,12 +81,18 @@ public final class LookPatch {
         }
         Map<Facet<?>, Object> merged = new LinkedHashMap<>(under.values);
         merged.putAll(values);
+        if (values.containsKey(Facets.Y) && !values.containsKey(Facets.WITHIN)) {
+            merged.remove(Facets.WITHIN);
+        }
         return new LookPatch(merged);
     }
 
     public LookPatch without(Collection<? extends Facet<?>> facets) {
         Map<Facet<?>, Object> left = new LinkedHashMap<>(values);
         facets.forEach(left::remove);
+        if (facets.contains(Facets.Y)) {
+            left.remove(Facets.WITHIN);
+        }
         return left.isEmpty() ? NONE : new LookPatch(left);
     }
 

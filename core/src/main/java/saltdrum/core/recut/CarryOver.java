@@ -174,8 +174,7 @@ public record CarryOver(List<PlacedWord> words, List<Long> lost, int lengthMs) {
                 points.add(new Frame.Focus(ms, point.x(), point.y()));
             }
         }
-        return new Frame(
-                frame.aspect(), frame.sit(), frame.barColour(), frame.typed(), frame.turn(), points, frame.bars());
+        return frame.withFocus(points);
     }
 
     /** Where a moment went: as far as the word that was said nearest to it. */

@@ -103,7 +103,7 @@ public sealed interface Mark {
         /** How the name of an outline begins that is a glyph drawn out in one direction. */
         public static final String SWEPT = "~";
 
-        boolean swept() {
+        public boolean swept() {
             return glyph.startsWith(SWEPT);
         }
     }

@@ -11,7 +11,6 @@ import saltdrum.core.check.light.LightSamples;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline.Place;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.OverlayEdit.PutHeadline;
@@ -40,7 +39,7 @@ class CalmPlacementTest {
         LightSamples samples = new LightSamples(WIDE, HIGH, 250, 48, ByteBuffer.wrap(light));
         return Checked.builder(track)
                 .light(new FramedLight(
-                        samples, null, track.frame(), track.frame().layout(Checked.CLIP, SafeZones.USUAL)))
+                        samples, null, track.frame(), track.frame().layout(Checked.CLIP)))
                 .build();
     }
 

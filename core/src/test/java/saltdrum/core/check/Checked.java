@@ -6,7 +6,6 @@ import saltdrum.core.check.light.FramedLight;
 import saltdrum.core.check.light.LightSamples;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.FrameLayout;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.BlockTypesetter;
@@ -43,7 +42,7 @@ public final class Checked {
     static CheckInput.Builder builder(Track track) {
         Style style = STYLES.get(track.style());
         Scene scene = SCENES.make(track, style, CLIP);
-        FrameLayout layout = track.frame().layout(CLIP, SafeZones.USUAL);
+        FrameLayout layout = track.frame().layout(CLIP);
         return new CheckInput.Builder(track, scene, layout, new Cascade(style, track.styling()), Checked::part);
     }
 
@@ -56,6 +55,6 @@ public final class Checked {
         byte[] light = new byte[240];
         java.util.Arrays.fill(light, (byte) code);
         LightSamples samples = new LightSamples(1, 1, 250, 240, java.nio.ByteBuffer.wrap(light));
-        return new FramedLight(samples, null, track.frame(), track.frame().layout(CLIP, SafeZones.USUAL));
+        return new FramedLight(samples, null, track.frame(), track.frame().layout(CLIP));
     }
 }

@@ -78,7 +78,8 @@ class ChecksTest {
 
     @Test
     void readingSpeedByScript() {
-        Track fast = of(word("Weatherboard", 1000, 1100), word("repairs", 1100, 1150));
+        Track fast =
+                of(word("Weatherboard", 1000, 1100), word("repairs", 1100, 1150).withPin(Pin.TOGETHER));
         Track there = new SetCueTime(first(fast), null, 1200).on(fast);
         List<Finding> findings = Checked.findings(there, CheckKind.SPEED);
         assertThat(findings).hasSize(1);
@@ -146,7 +147,8 @@ class ChecksTest {
     void placesUnderAPhoneOutsideTheFrameAndOverAHeadline() {
         Track low = ChangeLook.ofTrack(LookPatch.of(Facets.Y, 0.95)).on(good);
         mendsItself(low, CheckKind.SAFE, UnaryOperator.identity());
-        Track out = ChangeLook.ofTrack(LookPatch.of(Facets.X, 0.98)).on(good);
+        Track out = ChangeLook.ofTrack(LookPatch.of(Facets.X, 0.98).with(Facets.Y, 0.6))
+                .on(good);
         mendsItself(out, CheckKind.FRAME, UnaryOperator.identity());
         Track titled = new PutHeadline(null, "Low tide", null, null, Place.OVER).on(good);
         Track over = ChangeLook.ofTrack(LookPatch.of(Facets.Y, 0.45)).on(titled);

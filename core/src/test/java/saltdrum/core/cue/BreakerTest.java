@@ -145,4 +145,30 @@ class BreakerTest {
             assertThat(line.length()).isLessThanOrEqualTo(22);
         }
     }
+
+    @Test
+    void aWordTooShortToSeeIsShownWithItsNeighbour() {
+        List<Word> fast = List.of(word(1, "Bring", 1000, 1300), word(2, "a", 1300, 1350), word(3, "coat.", 1350, 1800));
+        assertThat(texts(Track.of("en", Recipe.ONE_WORD, "Mallet", fast))).containsExactly("Bring", "a coat.");
+        List<Word> slow = List.of(word(1, "Bring", 1000, 1300), word(2, "a", 1300, 1420), word(3, "coat.", 1420, 1800));
+        assertThat(texts(Track.of("en", Recipe.ONE_WORD, "Mallet", slow))).containsExactly("Bring", "a", "coat.");
+    }
+
+    @Test
+    void linesAreNoWiderThanTheirMeasure() {
+        LineMeasure twelve = (of, lines) -> (start, end) -> of.subList(start, end).stream()
+                        .mapToInt(one -> one.text().length() + 1)
+                        .sum()
+                <= 13;
+        List<Word> some = words("Stand", "on", "the", "left", "side", "where", "the", "lanterns", "are");
+        assertThat(Breaker.cues(some, Recipe.PHRASE, "en", new Ids(100), twelve))
+                .hasSizeGreaterThan(3)
+                .allMatch(cue -> cue.text().length() <= 12);
+        assertThat(Breaker.cues(some, Recipe.PHRASE.asFitted(false), "en", new Ids(100), twelve))
+                .as("a recipe that only counts")
+                .anyMatch(cue -> cue.text().length() > 12);
+        assertThat(Breaker.lines(some, Recipe.PHRASE, "en", twelve))
+                .as("a cue that stays one has as many lines as it needs")
+                .hasSize(3);
+    }
 }

@@ -103,7 +103,7 @@ class SceneMakerTest {
     void aFaintWordIsLitByItsVoiceAndStaysLit() {
         Part cue = scene("Lantern", Recipe.PHRASE, "row on home").parts().get(0);
         Mark last = runs(cue).get(2);
-        assertThat(MarkState.of(last, 1400).opacity()).isCloseTo(0.5, within(0.01));
+        assertThat(MarkState.of(last, 1400).opacity()).isCloseTo(0.6, within(0.01));
         assertThat(MarkState.of(last, 2000).opacity()).isEqualTo(1);
     }
 

@@ -58,7 +58,7 @@ class HostileStylesTest {
                 assertThat(refused.getMessage())
                         .hasSizeBetween(10, 700)
                         .endsWith(".")
-                        .doesNotContain("java", "`");
+                        .doesNotContain("java", "`saltdrum");
             } catch (RuntimeException fault) {
                 throw new AssertionError(new String(file, StandardCharsets.UTF_8), fault);
             }

@@ -13,6 +13,7 @@ import saltdrum.core.look.FacetChoices.EmojiPosition;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.FacetChoices.Letters;
+import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.LookPatch;
@@ -210,6 +211,11 @@ public final class LookBook {
         page("tilt", BASE.with(Facets.TILT, -6d));
         for (Align align : Align.values()) {
             page("align " + align, BASE.with(Facets.ALIGN, align).with(Facets.X, 0.45));
+        }
+        for (Within within : Within.values()) {
+            page(
+                    "within " + within,
+                    BASE.with(Facets.Y, 1d).with(Facets.GROW, Grow.UP).with(Facets.WITHIN, within));
         }
         for (Grow grow : Grow.values()) {
             page("grow " + grow, BASE.with(Facets.GROW, grow).with(Facets.Y, 0.4));

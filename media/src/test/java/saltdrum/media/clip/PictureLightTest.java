@@ -22,7 +22,6 @@ import saltdrum.core.check.light.FramedLight;
 import saltdrum.core.check.light.LightSamples;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
@@ -107,7 +106,7 @@ class PictureLightTest {
         Scene scene = new SceneMaker(new SkijaTypesetter(FontShelf.shipped()))
                 .make(track, new ShippedStyles().get("Lantern"), SIZE);
         Part part = scene.parts().get(0);
-        FramedLight light = new FramedLight(samples, null, Frame.OWN, Frame.OWN.layout(SIZE, SafeZones.USUAL));
+        FramedLight light = new FramedLight(samples, null, Frame.OWN, Frame.OWN.layout(SIZE));
         EdgeContrast.Worst worst = EdgeContrast.of(part, scene.width(), scene.height(), light);
         assertThat(worst.ms()).as("it grows light").isGreaterThan(1900);
         assertThat(worst.wordId())

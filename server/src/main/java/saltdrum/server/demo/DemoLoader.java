@@ -14,7 +14,10 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.Json;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.fitted.FittedBreaks;
 import saltdrum.core.format.words.WordsFile;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
 import saltdrum.media.clip.Probe;
 import saltdrum.server.store.clip.ClientStore;
@@ -33,18 +36,24 @@ class DemoLoader {
     private final ClientStore clients;
     private final MediaStore media;
     private final Workers workers;
+    private final StyleShelf styles;
+    private final SceneMaker scenes;
 
     DemoLoader(
             @Value("${salt-drum.demo:}") String folder,
             ClipStore clips,
             ClientStore clients,
             MediaStore media,
-            Workers workers) {
+            Workers workers,
+            StyleShelf styles,
+            SceneMaker scenes) {
         this.folder = folder.isBlank() ? null : Path.of(folder);
         this.clips = clips;
         this.clients = clients;
         this.media = media;
         this.workers = workers;
+        this.styles = styles;
+        this.scenes = scenes;
     }
 
     record Entry(String file, String name, String style, String recipe, List<String> emphasis, String client) {}
@@ -64,7 +73,13 @@ class DemoLoader {
                     .map(word -> entry.emphasis.contains(word.text()) ? word.withEmphasis(1) : word)
                     .toList();
             Track track = Track.of(words.language(), Recipe.parse(entry.recipe), entry.style, emphasised);
-            var row = clips.add(entry.name, media.keep(copy), info, track);
+            Track fitted = FittedBreaks.followed(
+                    Track.empty(words.language(), entry.style),
+                    track,
+                    null,
+                    info.size(),
+                    any -> scenes.measure(any, styles.of(any), info.size()));
+            var row = clips.add(entry.name, media.keep(copy), info, fitted);
             if (entry.client != null) {
                 clips.belongTo(row.id(), clients.named(entry.client).id());
             }

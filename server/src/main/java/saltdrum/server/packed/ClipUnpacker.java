@@ -37,6 +37,7 @@ import saltdrum.server.store.style.StickerStore;
 import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackImport;
+import saltdrum.server.work.ClientZones;
 
 /** Imports a packed clip completely, or nothing of it except its fonts, stickers and styles. */
 @Component
@@ -46,6 +47,7 @@ public class ClipUnpacker {
 
     private final ClipStore clips;
     private final ClientStore clients;
+    private final ClientZones zones;
     private final StyleStore styles;
     private final FontStore fonts;
     private final StickerStore stickers;
@@ -55,6 +57,7 @@ public class ClipUnpacker {
     ClipUnpacker(
             ClipStore clips,
             ClientStore clients,
+            ClientZones zones,
             StyleStore styles,
             FontStore fonts,
             StickerStore stickers,
@@ -62,6 +65,7 @@ public class ClipUnpacker {
             MediaStore media) {
         this.clips = clips;
         this.clients = clients;
+        this.zones = zones;
         this.styles = styles;
         this.fonts = fonts;
         this.stickers = stickers;
@@ -97,6 +101,7 @@ public class ClipUnpacker {
             clips.listenTo(id, sound.written());
             if (said.client() != null && !said.client().isBlank()) {
                 clips.belongTo(id, clients.named(said.client()).id());
+                zones.ofClip(id);
             }
             return id;
         } finally {

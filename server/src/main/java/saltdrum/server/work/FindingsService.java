@@ -182,7 +182,7 @@ public class FindingsService {
             Size size = row.info().size();
             Style style = styles.of(track);
             Scene scene = scenes.make(track, style, size);
-            FrameLayout layout = track.frame().layout(size, settings.zones());
+            FrameLayout layout = track.frame().layout(size);
             return new CheckInput.Builder(
                             track,
                             scene,

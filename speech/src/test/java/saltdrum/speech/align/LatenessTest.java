@@ -15,7 +15,6 @@ import saltdrum.core.check.Onsets;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.words.WordsFile;
@@ -55,7 +54,7 @@ class LatenessTest {
         CheckInput subject = new CheckInput.Builder(
                         track,
                         nothing,
-                        Frame.OWN.layout(CLIP, SafeZones.USUAL),
+                        Frame.OWN.layout(CLIP),
                         new Cascade(new ShippedStyles().get("Mallet"), track.styling()),
                         (tried, id) -> null)
                 .onsets(onsets)

@@ -15,7 +15,6 @@ import saltdrum.core.check.light.FramedLight;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.TextEdit.RetypeCue;
@@ -78,7 +77,7 @@ public final class CheckBench {
                 LookPatch patch = LookPatch.of(Facets.OUTLINES, List.of()).with(Facets.SHADOWS, List.of());
                 track = ChangeLook.ofTrack(patch).on(track);
             }
-            FrameLayout layout = track.frame().layout(info.size(), SafeZones.USUAL);
+            FrameLayout layout = track.frame().layout(info.size());
             FramedLight light = new FramedLight(PictureLight.open(out), null, track.frame(), layout);
             measure(report, new Bench(info, scenes, new Checker(), light, layout), track, style, bare);
         }

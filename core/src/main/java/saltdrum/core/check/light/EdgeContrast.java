@@ -1,11 +1,9 @@
 package saltdrum.core.check.light;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
-import saltdrum.core.colour.Colours;
-import saltdrum.core.colour.Contrast;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.TreeMap;
 import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Affine;
@@ -24,13 +22,14 @@ public final class EdgeContrast {
     /** A caption that comes or goes is faint on purpose, ms. */
     private static final int PASSING_MS = 250;
 
+    /** Words that come and go on their own are looked at so far around a moment, at the time when they are clearest. */
+    private static final int[] AROUND_MS = {0, -PASSING_MS / 2, PASSING_MS / 2, -PASSING_MS, PASSING_MS};
+
     private static final double UNSEEN = 0.35;
-    /** A thinner ring does not count as an edge. Design pixels. */
-    private static final double THINNEST = 1.2;
+    /** By so much a word is clearer at another time. */
+    private static final double CLEARER = 0.02;
     /** A shadow is looked at so far beside the letter, design pixels. */
     private static final double BESIDE = 3;
-    /** Width of a stroke in parts of the letter's size; common in bold faces. */
-    private static final double STROKE = 0.13;
 
     private static final double LEFT_OUT = 0.1;
     private static final int ACROSS = 14;
@@ -47,9 +46,6 @@ public final class EdgeContrast {
      */
     public record Worst(int ms, double ratio, long wordId) {}
 
-    /** A plate as far as it has been painted. */
-    private record Under(Affine back, Box box, double code, double alpha) {}
-
     /** @param width, height of the scene, design pixels; null where nothing of the part is seen at any sample */
     public static Worst of(Part part, double width, double height, FramedLight light) {
         Worst worst = null;
@@ -60,12 +56,14 @@ public final class EdgeContrast {
             if (part.endMs() - part.startMs() <= 2 * PASSING_MS) {
                 at = (part.startMs() + part.endMs()) / 2;
             }
-            Moment moment = new Moment(width, height, light, sample);
-            for (Mark mark : part.marks()) {
-                moment.walk(mark, MarkState.of(mark, at), Affine.NONE, 1);
-            }
-            if (moment.wordId != 0 && (worst == null || moment.ratio < worst.ratio)) {
-                worst = new Worst(at, moment.ratio, moment.wordId);
+            Moment moment = new Moment(part, at, sample);
+            for (WordInk word : moment.clearest.values()) {
+                if (word.seen() >= UNSEEN) {
+                    double ratio = ratio(moment, word, width, height, light);
+                    if (worst == null || ratio < worst.ratio) {
+                        worst = new Worst(at, ratio, word.wordId);
+                    }
+                }
             }
         }
         return worst;
@@ -85,131 +83,53 @@ public final class EdgeContrast {
         return all.length == 0 ? new int[] {samples.nearest(from)} : all;
     }
 
-    /** One sample: what has been painted so far, and the word with the lowest contrast. */
+    /** Every word seen at a time, as it is painted when it is clearest around it. */
     private static final class Moment {
-        private final double width;
-        private final double height;
-        private final FramedLight light;
-        private final int sample;
-        private final List<Under> plates = new ArrayList<>();
-        private double ratio = Double.MAX_VALUE;
-        private long wordId;
+        final int sample;
+        final Map<Long, WordInk> clearest = new TreeMap<>();
+        final Map<WordInk, InkMoment> when = new HashMap<>();
 
-        Moment(double width, double height, FramedLight light, int sample) {
-            this.width = width;
-            this.height = height;
-            this.light = light;
+        Moment(Part part, int at, int sample) {
             this.sample = sample;
-        }
-
-        void walk(Mark mark, MarkState state, Affine around, double opacity) {
-            double seen = opacity * state.opacity();
-            if (state.hidden() || seen <= 0) {
-                return;
-            }
-            Affine way = around.of(Affine.of(mark.pose(), state));
-            if (mark instanceof Mark.Group group) {
-                for (int i = 0; i < group.marks().size(); i++) {
-                    walk(group.marks().get(i), state.children().get(i), way, seen);
+            for (int around : AROUND_MS) {
+                int ms = at + around;
+                if (around != 0 && clearest.values().stream().allMatch(word -> word.seen() > 1 - CLEARER)) {
+                    return;
                 }
-            } else if (mark instanceof Mark.Plate plate) {
-                plate(plate, state, way, seen);
-            } else if (mark instanceof Mark.Glyphs word && word.wordId() != 0 && seen >= UNSEEN) {
-                word(word, state, way, seen);
-            }
-        }
-
-        private void plate(Mark.Plate plate, MarkState state, Affine way, double seen) {
-            PaintLayer.only(PaintLayer.Fill.class, plate.coats()).forEach(fill -> {
-                String colour =
-                        state.fill() != null ? state.fill() : fill.paint().middle();
-                Box box = plate.box();
-                Box drawn = new Box(box.x(), box.y(), box.width() * Math.min(1, state.extent()), box.height());
-                plates.add(new Under(way.undone(), drawn, LightSamples.code(colour), seen * alpha(colour)));
-            });
-        }
-
-        private void word(Mark.Glyphs word, MarkState state, Affine way, double seen) {
-            List<Ring> rings = rings(word, state, seen);
-            List<PaintLayer.Shadow> shadows =
-                    PaintLayer.only(PaintLayer.Shadow.class, word.coats()).toList();
-            double widest = widestOutline(word);
-            Box box = letters(word);
-            double[] ratios = new double[ACROSS * DOWN];
-            int n = 0;
-            for (int i = 0; i < ACROSS; i++) {
-                for (int j = 0; j < DOWN; j++) {
-                    double x = box.x() + box.width() * (i + 0.5) / ACROSS;
-                    double y = box.y() + box.height() * (j + 0.5) / DOWN;
-                    double dx = way.a() * x + way.c() * y + way.e();
-                    double dy = way.b() * x + way.d() * y + way.f();
-                    double code = light.at(sample, dx / width, dy / height);
-                    code = over(code, dx, dy);
-                    for (PaintLayer.Shadow shadow : shadows) {
-                        double part = coverage(shadow, STROKE * word.size() + 2 * widest);
-                        code = mixed(code, LightSamples.code(shadow.colour()), seen * alpha(shadow.colour()) * part);
-                    }
-                    ratios[n++] = best(code, rings);
+                if (around == 0 || ms >= part.startMs() && ms < part.endMs()) {
+                    InkMoment moment = new InkMoment(part, ms);
+                    moment.words().forEach((id, word) -> keep(moment, word, around == 0));
                 }
             }
-            Arrays.sort(ratios);
-            double least = ratios[(int) (LEFT_OUT * n)];
-            if (least < ratio) {
-                ratio = least;
-                wordId = word.wordId();
-            }
         }
 
-        private double over(double code, double x, double y) {
-            double painted = code;
-            for (Under plate : plates) {
-                double px = plate.back.a() * x + plate.back.c() * y + plate.back.e();
-                double py = plate.back.b() * x + plate.back.d() * y + plate.back.f();
-                if (px >= plate.box.x() && px <= plate.box.right() && py >= plate.box.y() && py <= plate.box.bottom()) {
-                    painted = mixed(painted, plate.code, plate.alpha);
-                }
+        private void keep(InkMoment moment, WordInk word, boolean now) {
+            WordInk before = clearest.get(word.wordId);
+            if (before == null ? now : word.seen() > before.seen() + CLEARER) {
+                clearest.put(word.wordId, word);
+                when.put(word, moment);
             }
-            return painted;
         }
     }
 
-    /** The bare letters of a word: its ink without what its coats add. */
-    private static Box letters(Mark.Glyphs word) {
-        Box bare = word.ink();
-        double top = word.y() - 0.75 * word.size();
-        double bottom = word.y() + 0.1 * word.size();
-        Box line = Box.ofEdges(bare.x(), top, bare.right(), bottom);
-        Box both = bare.intersection(line);
-        return both.height() > 1 ? both.grown(widestOutline(word)) : bare;
-    }
-
-    private static double widestOutline(Mark.Glyphs word) {
-        return PaintLayer.only(PaintLayer.Outline.class, word.coats())
-                .mapToDouble(PaintLayer.Outline::width)
-                .max()
-                .orElse(0);
-    }
-
-    /** A ring of one lightness around the letter, the outermost first and the letter itself last. */
-    private record Ring(double code, double alpha) {}
-
-    private static List<Ring> rings(Mark.Glyphs word, MarkState state, double seen) {
-        List<PaintLayer.Outline> outlines = PaintLayer.only(PaintLayer.Outline.class, word.coats())
-                .sorted(Comparator.comparingDouble(PaintLayer.Outline::width).reversed())
-                .toList();
-        List<Ring> rings = new ArrayList<>();
-        for (int i = 0; i < outlines.size(); i++) {
-            double inner = i + 1 < outlines.size() ? outlines.get(i + 1).width() : 0;
-            if (outlines.get(i).width() - inner >= THINNEST) {
-                String colour = outlines.get(i).paint().middle();
-                rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
+    private static double ratio(Moment moment, WordInk word, double width, double height, FramedLight light) {
+        Affine way = word.way;
+        Box box = word.letters();
+        double[] ratios = new double[ACROSS * DOWN];
+        int n = 0;
+        for (int i = 0; i < ACROSS; i++) {
+            for (int j = 0; j < DOWN; j++) {
+                double x = box.x() + box.width() * (i + 0.5) / ACROSS;
+                double y = box.y() + box.height() * (j + 0.5) / DOWN;
+                double dx = way.a() * x + way.c() * y + way.e();
+                double dy = way.b() * x + way.d() * y + way.f();
+                double code = light.at(moment.sample, dx / width, dy / height);
+                code = moment.when.get(word).under(word, code, dx, dy);
+                ratios[n++] = word.contrast(code);
             }
         }
-        PaintLayer.only(PaintLayer.Fill.class, word.coats()).forEach(fill -> {
-            String colour = state.fill() != null ? state.fill() : fill.paint().middle();
-            rings.add(new Ring(LightSamples.code(colour), seen * alpha(colour)));
-        });
-        return rings;
+        Arrays.sort(ratios);
+        return ratios[(int) (LEFT_OUT * n)];
     }
 
     /** Coded lightness of a word's letters, 0 to 255. */
@@ -221,29 +141,6 @@ public final class EdgeContrast {
                 .findFirst()
                 .map(fill -> LightSamples.code(fill.paint().middle()))
                 .orElse(0.0);
-    }
-
-    private static double best(double ground, List<Ring> rings) {
-        double outer = ground;
-        double best = 1;
-        for (Ring ring : rings) {
-            double inner = mixed(outer, ring.code, ring.alpha);
-            best = Math.max(best, ratio(outer, inner));
-            outer = inner;
-        }
-        return best;
-    }
-
-    private static double ratio(double one, double other) {
-        return Contrast.ratio(LightSamples.luminance(one), LightSamples.luminance(other));
-    }
-
-    private static double mixed(double under, double over, double alpha) {
-        return under + (over - under) * Math.min(1, alpha);
-    }
-
-    private static double alpha(String colour) {
-        return Colours.channels(colour)[3] / 255.0;
     }
 
     /**

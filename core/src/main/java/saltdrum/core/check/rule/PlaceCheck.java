@@ -14,6 +14,7 @@ import saltdrum.core.check.HeadlineNames;
 import saltdrum.core.check.PartCache;
 import saltdrum.core.check.Remedy;
 import saltdrum.core.check.TextBlock;
+import saltdrum.core.cue.BlockPlace;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.SafeZones;
@@ -237,10 +238,10 @@ final class PlaceCheck implements Check {
             return ways;
         }
         LookPatch moved = LookPatch.of(Facets.X, part(look.get(Facets.X) + dx / width))
-                .with(Facets.Y, part(look.get(Facets.Y) + dy / height));
+                .with(Facets.Y, part(BlockPlace.down(look, subject.layout.safe()) + dy / height));
         within(subject, "Move it", held, moved, room).ifPresent(ways::add);
         LookPatch narrow = LookPatch.of(Facets.X, part((room.x() + room.width() / 2) / width))
-                .with(Facets.Y, part(look.get(Facets.Y) + dy / height))
+                .with(Facets.Y, part(BlockPlace.down(look, subject.layout.safe()) + dy / height))
                 .with(Facets.WIDEST, Math.max(0.1, part(0.98 * room.width() / width)));
         within(subject, "Make it narrower", held, narrow, room).ifPresent(ways::add);
         double smaller = 0.97
@@ -303,7 +304,7 @@ final class PlaceCheck implements Check {
 
     private static List<Remedy> clear(CheckInput subject, Cue cue, Box block, Box taken) {
         double gap = 0.02 * subject.scene.height();
-        double y = subject.cascade.ofCue(cue).get(Facets.Y);
+        double y = BlockPlace.down(subject.cascade.ofCue(cue), subject.layout.safe());
         List<Remedy> ways = new ArrayList<>();
         for (double dy : new double[] {taken.bottom() + gap - block.y(), taken.y() - gap - block.bottom()}) {
             LookPatch patch = LookPatch.of(Facets.Y, part(y + dy / subject.scene.height()));

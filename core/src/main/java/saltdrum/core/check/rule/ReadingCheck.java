@@ -40,8 +40,9 @@ final class ReadingCheck implements Check {
             int shown = time.hideMs() - time.showMs();
             double speed = ReadingSpeed.of(cue, time);
             double most = subject.limits.speed(cue.text());
-            int least = cue.words().size() > 1 ? subject.limits.shortestMs() : subject.limits.glanceMs();
-            if (cue.words().size() > 1 && speed > most) {
+            int least = least(subject, cue);
+            // As many characters as are said to the reader.
+            if (cue.words().size() > 1 && subject.track.recipe().words() > 1 && Math.round(speed) > most) {
                 found.add(Finding.of(
                                 CheckKind.SPEED,
                                 subject.spot(i),
@@ -74,6 +75,15 @@ final class ReadingCheck implements Check {
             }
         }
         return found;
+    }
+
+    /** Shown one by one, words are seen at a glance each, also where one leans on the next. */
+    private static int least(CheckInput subject, Cue cue) {
+        int words = cue.words().size();
+        int glances = words * subject.limits.glanceMs();
+        return words == 1 || subject.track.recipe().words() == 1
+                ? Math.min(glances, subject.limits.shortestMs())
+                : subject.limits.shortestMs();
     }
 
     private static List<Remedy> slower(CheckInput subject, int i, double most) {

@@ -15,7 +15,10 @@ final class LookDifference {
         for (Facet<?> facet : Facets.ALL) {
             difference = of(facet, wanted, present).over(difference);
         }
-        return difference;
+        boolean elsewhere = difference.get(Facets.Y) != null || difference.get(Facets.WITHIN) != null;
+        return elsewhere
+                ? difference.with(Facets.Y, wanted.get(Facets.Y)).with(Facets.WITHIN, wanted.get(Facets.WITHIN))
+                : difference;
     }
 
     private static <T> LookPatch of(Facet<T> facet, Look wanted, Look present) {

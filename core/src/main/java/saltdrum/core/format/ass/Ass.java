@@ -176,7 +176,7 @@ public final class Ass {
 
     /** @param style null for a plain look */
     public static String write(Track track, Style style, Size size, FontHeights heights) {
-        AssPage page = new AssPage(size, heights);
+        AssPage page = new AssPage(size, track.frame().covered(), heights);
         if (size.width() < 2 || size.height() < 2) {
             throw new BadInputException("A caption file needs the size of its clip.");
         }

@@ -3,6 +3,8 @@ package saltdrum.core.format.ass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import saltdrum.core.cue.BlockPlace;
+import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.format.file.FontHeights;
 import saltdrum.core.look.Backing;
@@ -48,7 +50,7 @@ record AssLook(Type type, Colours colours, Edge edge, Place place) {
     private static final int BOLD_FROM = 600;
 
     /** @param size of the picture */
-    static AssLook of(Look look, Size size, FontHeights heights) {
+    static AssLook of(Look look, Size size, SafeZones zones, FontHeights heights) {
         double em =
                 look.number(Facets.SIZE) * look.number(Facets.SCALE) * Math.min(size.width(), size.height()) / 1080.0;
         Backing box = box(look);
@@ -58,9 +60,9 @@ record AssLook(Type type, Colours colours, Edge edge, Place place) {
         String outlineColour = box != null
                 ? bgr(box.fill().colour(), opacity * box.opacity())
                 : rim == null ? "&H00000000" : bgr(rim.ink().colour(), opacity);
-        double widest = look.number(Facets.WIDEST);
-        double middle = look.number(Facets.X);
-        double y = look.number(Facets.Y);
+        BlockPlace place = BlockPlace.of(look, zones, size.design(), 1);
+        double pixels = (double) size.width() / size.design().width();
+        double y = BlockPlace.down(look, zones.safe(size));
         Grow grow = look.get(Facets.GROW);
         return new AssLook(
                 new Type(
@@ -84,8 +86,8 @@ record AssLook(Type type, Colours colours, Edge edge, Place place) {
                 new Place(
                         alignment(look.get(Facets.ALIGN), grow),
                         -look.number(Facets.TILT),
-                        (int) Math.round(Math.max(0, middle - widest / 2) * size.width()),
-                        (int) Math.round(Math.max(0, 1 - middle - widest / 2) * size.width()),
+                        (int) Math.round(Math.max(0, place.left()) * pixels),
+                        (int) Math.round(Math.max(0, size.design().width() - place.right()) * pixels),
                         vertical(grow, y, size.height())));
     }
 

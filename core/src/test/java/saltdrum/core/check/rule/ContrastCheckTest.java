@@ -16,7 +16,6 @@ import saltdrum.core.check.light.EdgeContrast;
 import saltdrum.core.check.light.FramedLight;
 import saltdrum.core.check.light.LightSamples;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.look.Backing;
@@ -29,6 +28,7 @@ import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.motion.StaggerOrder;
 import saltdrum.core.motion.Transition;
 import saltdrum.core.motion.TransitionEffect;
+import saltdrum.core.paint.GradientStop;
 import saltdrum.core.paint.PaintLayer;
 import saltdrum.core.scene.Part;
 import saltdrum.core.word.Word;
@@ -81,6 +81,38 @@ class ContrastCheckTest {
     }
 
     @Test
+    void aWordIsWhatAllItsMarksShowTogether() {
+        FramedLight white = Checked.grey(bare, 255);
+        Ink each = new Ink.Blend(
+                Ink.Across.LETTER, false, 90, List.of(new GradientStop(0, "#fff8d0"), new GradientStop(1, "#ffffff")));
+        LookPatch apart = LookPatch.of(Facets.FILL, each)
+                .with(Facets.OUTLINES, List.of(new TextOutline(0.06, Ink.of("#000000"))));
+        assertThat(ratio(look(bare, apart), white))
+                .as("outlines and letters are marks of their own")
+                .isGreaterThan(15);
+        Backing torn =
+                new Backing(Backing.Behind.LINE, Backing.Form.TORN, 0.3, 0.3, 0, Ink.of("#000000"), null, null, 1);
+        assertThat(ratio(look(bare, LookPatch.of(Facets.PLATES, List.of(torn))), white))
+                .isCloseTo(21, within(0.01));
+    }
+
+    @Test
+    void aWordThatComesWithTheVoiceIsMeasuredWhenItIsThere() {
+        FramedLight black = Checked.grey(bare, 0);
+        Transition slow = Transition.of(TransitionEffect.FADE, MotionUnit.WORD, StaggerOrder.VOICE, 240);
+        assertThat(ratio(look(bare, LookPatch.of(Facets.ENTRANCE, slow)), black))
+                .isGreaterThan(18);
+    }
+
+    /** Painted as a whole and then mixed: white letters of half their strength in a black ring, over white. */
+    @Test
+    void aWordThatIsHalfThereIsHalfOfWhatItIs() {
+        LookPatch half = LookPatch.of(Facets.OUTLINES, List.of(new TextOutline(0.06, Ink.of("#000000"))))
+                .with(Facets.OPACITY, 0.5);
+        assertThat(ratio(look(bare, half), Checked.grey(bare, 255))).isCloseTo(3.98, within(0.05));
+    }
+
+    @Test
     void aShadowLiesBesideAStrokeAsAGaussianSpreadsIt() {
         assertThat(EdgeContrast.normal(1.96)).isCloseTo(0.9750, within(1e-4));
         PaintLayer.Shadow hard = new PaintLayer.Shadow("#000000", 0, 0, 0, 6);
@@ -100,7 +132,7 @@ class ContrastCheckTest {
         }
         LightSamples samples = new LightSamples(1, 1, 250, 40, ByteBuffer.wrap(light));
         FramedLight picture =
-                new FramedLight(samples, null, bare.frame(), bare.frame().layout(Checked.CLIP, SafeZones.USUAL));
+                new FramedLight(samples, null, bare.frame(), bare.frame().layout(Checked.CLIP));
         List<Finding> found = Checked.findings(bare, CheckKind.CONTRAST, subject -> subject.light(picture));
         assertThat(found).singleElement().satisfies(finding -> {
             assertThat(finding.spot().ms()).isBetween(1500, 1750);

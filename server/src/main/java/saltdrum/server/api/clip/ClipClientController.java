@@ -14,6 +14,7 @@ import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.store.track.TrackVersion;
+import saltdrum.server.work.ClientZones;
 
 /** Whose clip it is. */
 @Tag(name = "clips")
@@ -24,12 +25,15 @@ class ClipClientController {
     private final ClientStore clients;
     private final TrackStore tracks;
     private final StyleStore styles;
+    private final ClientZones zones;
 
-    ClipClientController(ClipStore clips, ClientStore clients, TrackStore tracks, StyleStore styles) {
+    ClipClientController(
+            ClipStore clips, ClientStore clients, TrackStore tracks, StyleStore styles, ClientZones zones) {
         this.clips = clips;
         this.clients = clients;
         this.tracks = tracks;
         this.styles = styles;
+        this.zones = zones;
     }
 
     /** A clip without a style takes the default style of its client's clips. */
@@ -50,6 +54,7 @@ class ClipClientController {
     ClipView belongTo(@PathVariable String clipId, @RequestBody ClientRequest request) {
         clients.check(request.clientId());
         clips.belongTo(clips.get(clipId).id(), request.clientId());
+        zones.ofClip(clipId);
         startAsItsClientDoes(clipId, request.clientId());
         return ClipView.of(clips.listed(clipId));
     }

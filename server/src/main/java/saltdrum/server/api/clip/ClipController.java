@@ -26,6 +26,7 @@ import saltdrum.media.clip.Probe;
 import saltdrum.server.api.MediaAnswers;
 import saltdrum.server.packed.ClipPacker;
 import saltdrum.server.packed.ClipUnpacker;
+import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.media.MediaStore;
@@ -40,6 +41,7 @@ class ClipController {
     private static final String FIRST_STYLE = "Mallet";
 
     private final ClipStore clips;
+    private final ClientSettingsStore clientSettings;
     private final StyleStore styles;
     private final MediaStore media;
     private final MediaAnswers videos;
@@ -49,6 +51,7 @@ class ClipController {
 
     ClipController(
             ClipStore clips,
+            ClientSettingsStore clientSettings,
             StyleStore styles,
             MediaStore media,
             MediaAnswers videos,
@@ -60,6 +63,7 @@ class ClipController {
         this.unpacker = unpacker;
         this.styles = styles;
         this.clips = clips;
+        this.clientSettings = clientSettings;
         this.media = media;
         this.workers = workers;
     }
@@ -86,12 +90,18 @@ class ClipController {
             ClipInfo info = Probe.of(part);
             String last = styles.lastUsed();
             String style = last == null ? FIRST_STYLE : last;
-            ClipRow row = clips.add(ClipName.of(name), media.keep(part), info, Track.empty("en", style));
+            ClipRow row = clips.add(ClipName.of(name), media.keep(part), info, empty(style));
             workers.order(row.id(), new WorkOrder.Prepare());
             return one(row.id());
         } finally {
             Files.deleteIfExists(part);
         }
+    }
+
+    private Track empty(String style) {
+        Track empty = Track.empty("en", style);
+        return empty.withFrame(
+                empty.frame().withZones(clientSettings.of((Long) null).zones()));
     }
 
     /** Outside the described API's types: the body is a ZIP. */

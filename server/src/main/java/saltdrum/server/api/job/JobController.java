@@ -24,7 +24,6 @@ import saltdrum.media.output.Receipt;
 import saltdrum.server.api.Audited;
 import saltdrum.server.api.MediaAnswers;
 import saltdrum.server.store.NotFoundException;
-import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.job.JobRow;
@@ -44,19 +43,11 @@ class JobController {
     private final MediaAnswers videos;
     private final Workers workers;
     private final SceneMaker scenes;
-    private final ClientSettingsStore clientSettings;
 
     JobController(
-            ClipStore clips,
-            JobStore jobs,
-            MediaStore media,
-            MediaAnswers videos,
-            Workers workers,
-            SceneMaker scenes,
-            ClientSettingsStore clientSettings) {
+            ClipStore clips, JobStore jobs, MediaStore media, MediaAnswers videos, Workers workers, SceneMaker scenes) {
         this.videos = videos;
         this.scenes = scenes;
-        this.clientSettings = clientSettings;
         this.clips = clips;
         this.jobs = jobs;
         this.media = media;
@@ -115,9 +106,7 @@ class JobController {
         return new OrderedStage(
                 order.output(),
                 order.track().frame(),
-                order.track()
-                        .frame()
-                        .layout(clip.info().size(), clientSettings.of(clip).zones()),
+                order.track().frame().layout(clip.info().size()),
                 scenes.make(order.track(), order.style(), clip.info().size()));
     }
 

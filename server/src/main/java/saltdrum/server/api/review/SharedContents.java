@@ -14,7 +14,6 @@ import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
 import saltdrum.server.access.Caller;
 import saltdrum.server.store.NotFoundException;
-import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.job.JobRow;
@@ -33,7 +32,6 @@ class SharedContents {
     private final ClipStore clips;
     private final TrackStore tracks;
     private final JobStore jobs;
-    private final ClientSettingsStore clientSettings;
     private final SceneMaker scenes;
     private final StyleShelf styles;
     private final Caller caller;
@@ -43,7 +41,6 @@ class SharedContents {
             ClipStore clips,
             TrackStore tracks,
             JobStore jobs,
-            ClientSettingsStore clientSettings,
             SceneMaker scenes,
             StyleShelf styles,
             Caller caller) {
@@ -51,7 +48,6 @@ class SharedContents {
         this.clips = clips;
         this.tracks = tracks;
         this.jobs = jobs;
-        this.clientSettings = clientSettings;
         this.scenes = scenes;
         this.styles = styles;
         this.caller = caller;
@@ -116,10 +112,7 @@ class SharedContents {
         Size size = clip.info().size();
         Frame frame = shown.track.frame();
         return new SharedStage(
-                shown.version,
-                frame,
-                frame.layout(size, clientSettings.of(clip).zones()),
-                scenes.make(shown.track, styles.of(shown.track), size));
+                shown.version, frame, frame.layout(size), scenes.make(shown.track, styles.of(shown.track), size));
     }
 
     Word word(ReviewRow review, long id) {

@@ -21,6 +21,7 @@ import saltdrum.server.api.Audited;
 import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
+import saltdrum.server.work.ClientZones;
 
 /** Previews of frames, and the safe zones of phones. */
 @Tag(name = "frames")
@@ -29,17 +30,20 @@ import saltdrum.server.store.clip.ClipStore;
 class FrameController {
     private final ClipStore clips;
     private final ClientSettingsStore clientSettings;
+    private final ClientZones clientZones;
 
-    FrameController(ClipStore clips, ClientSettingsStore clientSettings) {
+    FrameController(ClipStore clips, ClientSettingsStore clientSettings, ClientZones clientZones) {
         this.clips = clips;
         this.clientSettings = clientSettings;
+        this.clientZones = clientZones;
     }
 
     @Operation(summary = "Where everything would lie in a frame; nothing is kept")
     @PostMapping("/clips/{clipId}/frame/attempt")
     FrameLayout attempt(@PathVariable String clipId, @RequestBody Frame frame) {
         ClipRow clip = clips.get(clipId);
-        return frame.layout(clip.info().size(), clientSettings.of(clip).zones());
+        return frame.withZones(clientSettings.of(clip).zones())
+                .layout(clip.info().size());
     }
 
     @Operation(summary = "What a phone lays over the clips of a client, or of the workshop")
@@ -58,6 +62,7 @@ class FrameController {
     @PutMapping("/zones")
     SafeZones setZones(@RequestParam(required = false) Long client, @RequestBody SafeZones zones) {
         clientSettings.setZones(client, zones);
+        clientZones.ofAll();
         return zones(client);
     }
 
@@ -66,6 +71,7 @@ class FrameController {
     @DeleteMapping("/zones")
     SafeZones usualZones(@RequestParam(required = false) Long client) {
         clientSettings.setZones(client, null);
+        clientZones.ofAll();
         return zones(client);
     }
 }

@@ -11,12 +11,15 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import saltdrum.core.colour.Contrast;
+import saltdrum.core.cue.BlockPlace;
 import saltdrum.core.cue.Cue;
+import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.layout.HeadlineCue;
 import saltdrum.core.look.Facet;
+import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.look.FacetGroup;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
@@ -98,7 +101,9 @@ class LookController {
             layers = new ArrayList<>(cascade.track());
             layers.addAll(cascade.role(role == null ? 0 : role));
         }
-        Look look = new Look(Cascade.merged(layers));
+        Look look = inFrame(
+                new Look(Cascade.merged(layers)),
+                track.frame().layout(clips.get(clipId).info().size()));
         LookPatch all = LookPatch.NONE;
         List<OriginView> origins = new ArrayList<>();
         for (Facet<?> facet : Facets.ALL) {
@@ -106,6 +111,14 @@ class LookController {
             origins.add(new OriginView(facet.name(), Cascade.origin(layers, facet)));
         }
         return new LookView(all, origins);
+    }
+
+    /** Places on the page are parts of the frame. */
+    private static Look inFrame(Look look, FrameLayout layout) {
+        Within within = look.get(Facets.WITHIN);
+        return new Look(look.settled()
+                .with(Facets.Y, BlockPlace.down(look, layout.safe()))
+                .with(Facets.WITHIN, within));
     }
 
     private static <T> LookPatch settled(LookPatch all, Facet<T> facet, Look look) {

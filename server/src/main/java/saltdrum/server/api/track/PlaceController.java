@@ -29,7 +29,6 @@ import saltdrum.core.plane.Box;
 import saltdrum.core.scene.Scene;
 import saltdrum.core.style.Cascade;
 import saltdrum.core.style.StyleShelf;
-import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.track.TrackStore;
@@ -43,19 +42,12 @@ class PlaceController {
     private final TrackStore tracks;
     private final StyleShelf styles;
     private final SceneMaker scenes;
-    private final ClientSettingsStore clientSettings;
 
-    PlaceController(
-            ClipStore clips,
-            TrackStore tracks,
-            StyleShelf styles,
-            SceneMaker scenes,
-            ClientSettingsStore clientSettings) {
+    PlaceController(ClipStore clips, TrackStore tracks, StyleShelf styles, SceneMaker scenes) {
         this.clips = clips;
         this.tracks = tracks;
         this.styles = styles;
         this.scenes = scenes;
-        this.clientSettings = clientSettings;
     }
 
     /**
@@ -78,7 +70,7 @@ class PlaceController {
         ClipRow clip = clips.get(clipId);
         Size size = clip.info().size();
         Track track = tracks.shown(clip.id(), request.language()).track();
-        Box safe = track.frame().layout(size, clientSettings.of(clip).zones()).safe();
+        Box safe = track.frame().layout(size).safe();
         return NinePlaces.of(
                 request.at(), look(track, size, request), safe, patch -> blocks(track, size, request, patch));
     }

@@ -81,7 +81,7 @@ class ProofController {
         Track before = tracks.get(clipId).track();
         String said = request.edit().said(before);
         try {
-            Track after = tracks.edited(before, request.edit());
+            Track after = tracks.edited(clipId, before, request.edit());
             return new PreviewView(
                     said, changedCues(before, after), after.cues().size(), changedWords(before, after), null);
         } catch (SaltDrumException e) {

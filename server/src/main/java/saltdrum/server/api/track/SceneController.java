@@ -70,7 +70,8 @@ class SceneController {
             @RequestParam(defaultValue = "0") int fromMs,
             @RequestParam(defaultValue = "2147483647") int toMs,
             @RequestBody Edit edit) {
-        Track tried = tracks.edited(tracks.shown(clipId, language).track(), edit);
+        StoredTrack shown = tracks.shown(clipId, language);
+        Track tried = tracks.edited(shown.id(), shown.track(), edit);
         return scenes.attempt(tried, styles.of(tried), size(clipId), fromMs, toMs);
     }
 

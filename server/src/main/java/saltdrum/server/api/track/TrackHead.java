@@ -7,7 +7,6 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.FrameLayout;
 import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Recipe;
-import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras.Unscripted;
@@ -31,7 +30,7 @@ record TrackHead(
         @Schema(description = "What undo would undo") String undo,
         @Schema(description = "What redo would do again") String redo) {
 
-    static TrackHead of(StoredTrack stored, UndoSteps steps, Size clip, SafeZones zones) {
+    static TrackHead of(StoredTrack stored, UndoSteps steps, Size clip) {
         Track track = stored.track();
         return new TrackHead(
                 stored.version(),
@@ -41,7 +40,7 @@ record TrackHead(
                 track.styling(),
                 track.recipe(),
                 track.frame(),
-                track.frame().layout(clip, zones),
+                track.frame().layout(clip),
                 CueTime.restAtEnd(CueTime.of(track), track.endMs()),
                 track.beside().unscripted(),
                 track.beside().headlines(),

@@ -28,7 +28,7 @@ record TrackPatch(
             tail++;
         }
         return new TrackPatch(
-                TrackHead.of(change.after(), steps, clip, settings.zones()),
+                TrackHead.of(change.after(), steps, clip),
                 change.before().version(),
                 from,
                 old.size() - from - tail,

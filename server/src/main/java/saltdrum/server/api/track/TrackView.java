@@ -9,6 +9,6 @@ import saltdrum.server.store.track.UndoSteps;
 /** A track with everything the bench shows of it. */
 record TrackView(TrackHead head, List<CueView> cues) {
     static TrackView of(StoredTrack stored, UndoSteps steps, Size clip, ClientSettings settings) {
-        return new TrackView(TrackHead.of(stored, steps, clip, settings.zones()), CueView.of(stored.track(), settings));
+        return new TrackView(TrackHead.of(stored, steps, clip), CueView.of(stored.track(), settings));
     }
 }

@@ -63,6 +63,9 @@ interface ClipMapper {
     @Update("update clip set client_id = #{clientId,jdbcType=BIGINT} where id = #{id}")
     void belongTo(String id, Long clientId);
 
+    @Select("select id from clip where removed is null order by created")
+    List<String> ids();
+
     @Select("select exists (select 1 from clip)")
     boolean any();
 

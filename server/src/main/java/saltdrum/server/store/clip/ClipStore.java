@@ -101,6 +101,11 @@ public class ClipStore {
         clips.belongTo(id, clientId);
     }
 
+    /** Of all clips that can be worked on. */
+    public List<String> ids() {
+        return clips.ids();
+    }
+
     /** Whether there is a clip on any shelf. */
     public boolean any() {
         return clips.any();

@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import saltdrum.core.cue.Size;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.merge.Change;
 
@@ -17,6 +18,10 @@ public interface TrackMapper {
     String ROW =
             "id, version, language, style, styling::text as styling, recipe::text as recipe, frame::text as frame, next_id, beside::text as beside, "
                     + "(select (clip.info ->> 'durationMs')::int from clip where clip.id = track.clip_id) as length_ms, incarnation::text as incarnation, content";
+
+    @Select(
+            "select (info ->> 'width')::int as width, (info ->> 'height')::int as height from clip join track on track.clip_id = clip.id where track.id = #{trackId}")
+    Size clipSize(String trackId);
 
     @Insert(
             """

@@ -11,12 +11,9 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.edit.Edit;
-import saltdrum.core.edit.styled.LockedLooks;
-import saltdrum.core.edit.styled.StyledPart;
 import saltdrum.core.merge.Change;
 import saltdrum.core.merge.ConflictingChangeException;
 import saltdrum.core.merge.Rebase;
-import saltdrum.core.style.StyleShelf;
 import saltdrum.core.translation.Translation;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.StaleException;
@@ -39,7 +36,7 @@ public class TrackStore {
     private final TrackMapper mapper;
     private final JobMapper jobs;
     private final Actor actor;
-    private final StyleShelf styles;
+    private final TrackFitting fitting;
 
     private final TrackCache newest = new TrackCache();
     private final TransactionTemplate writing;
@@ -48,10 +45,10 @@ public class TrackStore {
             TrackMapper mapper,
             JobMapper jobs,
             Actor actor,
-            StyleShelf styles,
+            TrackFitting fitting,
             PlatformTransactionManager transactions) {
         this.actor = actor;
-        this.styles = styles;
+        this.fitting = fitting;
         this.jobs = jobs;
         this.mapper = mapper;
         this.writing = new TransactionTemplate(transactions);
@@ -87,7 +84,7 @@ public class TrackStore {
         return clipId + "-" + language;
     }
 
-    private static boolean isTranslation(String trackId) {
+    static boolean isTranslation(String trackId) {
         return trackId.indexOf('-') >= 0;
     }
 
@@ -208,7 +205,7 @@ public class TrackStore {
      * @throws SupersededAttemptException when a later attempt at the work has begun
      */
     public StoredChange change(String trackId, Attempt by, Function<Track, String> said, UnaryOperator<Track> change) {
-        return change(trackId, TrackVersion.NEWEST, by, said, change);
+        return change(trackId, TrackVersion.NEWEST, by, said, track -> followed(trackId, track, change.apply(track)));
     }
 
     private StoredChange change(
@@ -239,12 +236,17 @@ public class TrackStore {
 
     /** An edit, which says itself in the history. See {@link #change(String, TrackVersion, Function, UnaryOperator)}. */
     public StoredChange change(String trackId, TrackVersion on, Edit edit) {
-        return change(trackId, on, edit::said, track -> edited(track, edit));
+        return change(trackId, on, edit::said, track -> edited(trackId, track, edit));
     }
 
-    /** The track as it would be after an edit: locked cues look as before. Nothing is stored. */
-    public Track edited(Track track, Edit edit) {
-        return LockedLooks.kept(track, StyledPart.filled(edit, track, styles).on(track), styles);
+    /** The track as it would be after an edit: locked cues look as before, and breaks follow. Nothing is stored. */
+    public Track edited(String trackId, Track track, Edit edit) {
+        return fitting.edited(trackId, track, edit);
+    }
+
+    /** The track with breaks that fit after a change that is not stored. */
+    public Track followed(String trackId, Track before, Track after) {
+        return fitting.followed(trackId, before, after, null);
     }
 
     private Runnable step(String trackId, String said, Change change, String jobId) {
@@ -272,7 +274,7 @@ public class TrackStore {
                     && jobId.equals(last.jobId())
                     && last.change().reversed().fits(present.track());
             Track original = anew ? last.change().reversed().applyTo(present.track()) : present.track();
-            Track after = change.of(original, anew);
+            Track after = followed(trackId, original, change.of(original, anew));
             if (after.equals(present.track())) {
                 return null;
             }

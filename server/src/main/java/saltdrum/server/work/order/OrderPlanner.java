@@ -184,9 +184,11 @@ public class OrderPlanner {
             for (String style : kind.styled() ? asked.styles() : none) {
                 Track styled = style.isEmpty()
                         ? track
-                        : tracks.edited(track, new Restyle(styles.get(style).name()));
+                        : tracks.edited(
+                                shown.id(), track, new Restyle(styles.get(style).name()));
                 for (String frame : kind.framed() ? asked.frames() : none) {
-                    Track framed = sized(clip, frame, asked.how().shortSide(), styled);
+                    Track framed = tracks.followed(
+                            shown.id(), styled, sized(clip, frame, asked.how().shortSide(), styled));
                     Draft draft = new Draft(clip, language, kind, format, shown, framed);
                     drafts.put(clip.id() + draft.about() + draft.ending() + framed.frame(), draft);
                 }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.cue.Cue;
@@ -21,7 +22,6 @@ import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.edit.ImportEdit.BringInCues;
 import saltdrum.core.edit.MarkEdit.SetEmphasis;
 import saltdrum.core.edit.TextEdit.RetypeCue;
-import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.word.Word;
 import saltdrum.server.store.NotFoundException;
 import saltdrum.server.store.OnAStoredTrack;
@@ -29,6 +29,9 @@ import saltdrum.server.store.StaleException;
 
 /** Changes, their history, and what the schema refuses. */
 class TrackStoreTest extends OnAStoredTrack {
+    @Autowired
+    private TrackFitting fitting;
+
     @Test
     void whatIsStoredIsWhatWasMade() {
         assertThat(stored().cues()).isEqualTo(track.cues());
@@ -166,7 +169,7 @@ class TrackStoreTest extends OnAStoredTrack {
         Cue given = track.cues().get(0).withGiven(new CueOverrides(5, null, "align:left"));
         StoredTrack stored = edit(0, new BringInCues("sv", List.of(given), "REGION\nid:a"));
         // A store without memory reads it from the database.
-        Track read = new TrackStore(mapper, jobMapper, () -> null, new ShippedStyles(), transactions)
+        Track read = new TrackStore(mapper, jobMapper, () -> null, fitting, transactions)
                 .get(clipId)
                 .track();
         assertThat(read).isEqualTo(stored.track());

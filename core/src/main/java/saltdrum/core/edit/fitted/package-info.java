@@ -1,0 +1,2 @@
+/** Breaks that follow the look. */
+package saltdrum.core.edit.fitted;

@@ -1,0 +1,68 @@
+package saltdrum.core.edit.styled;
+
+import java.util.function.Supplier;
+import saltdrum.core.cue.BlockPlace;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.edit.Edit;
+import saltdrum.core.look.FacetChoices.Within;
+import saltdrum.core.look.Facets;
+import saltdrum.core.look.Look;
+import saltdrum.core.look.LookPatch;
+import saltdrum.core.plane.Box;
+import saltdrum.core.style.Cascade;
+import saltdrum.core.style.StyleShelf;
+
+/**
+ * What a new place down is a part of. A place in the safe area stays one after it was moved within that; and
+ * where only what it is a part of changes, the text stays where it is.
+ */
+public final class PlacedLook {
+    private PlacedLook() {}
+
+    /**
+     * The edit, with both. Other edits are returned as they are.
+     *
+     * @param clip size of the clip's upright picture in pixels
+     */
+    public static Edit filled(Edit edit, Track track, StyleShelf styles, Supplier<Size> clip) {
+        if (!(edit instanceof ChangeLook change) || change.headlineId() != null) {
+            return edit;
+        }
+        LookPatch patch = change.look();
+        if ((patch.get(Facets.Y) == null) == (patch.get(Facets.WITHIN) == null)) {
+            return edit;
+        }
+        Cascade cascade = new Cascade(styles.of(track), track.styling());
+        Look present = change.cueIds() == null || change.cueIds().isEmpty()
+                ? cascade.ofTrack()
+                : cascade.ofCue(
+                        track.cues().get(track.indexOfCue(change.cueIds().get(0))));
+        Box safe = track.frame().layout(clip.get()).safe();
+        LookPatch placed = patch.get(Facets.Y) == null ? kept(patch, present, safe) : moved(patch, present, safe);
+        return new ChangeLook(change.wordIds(), change.cueIds(), change.role(), null, placed, change.reset());
+    }
+
+    private static LookPatch kept(LookPatch patch, Look present, Box safe) {
+        Within within = patch.get(Facets.WITHIN);
+        double down = BlockPlace.down(present, safe);
+        double y = within == Within.SAFE ? Math.max(0, Math.min(1, inside(down, safe))) : down;
+        return patch.with(Facets.Y, rounded(y)).with(Facets.WITHIN, within);
+    }
+
+    private static LookPatch moved(LookPatch patch, Look present, Box safe) {
+        double y = inside(patch.get(Facets.Y), safe);
+        return present.get(Facets.WITHIN) == Within.SAFE && y >= 0 && y <= 1
+                ? patch.with(Facets.Y, rounded(y)).with(Facets.WITHIN, Within.SAFE)
+                : patch;
+    }
+
+    private static double inside(double down, Box safe) {
+        return (down - safe.y()) / safe.height();
+    }
+
+    private static double rounded(double part) {
+        return Math.round(part * 10_000) / 10_000.0;
+    }
+}
