@@ -4245,6 +4245,7 @@ export interface components {
             empty: boolean;
             null: boolean;
             float: boolean;
+            string: boolean;
             container: boolean;
             number: boolean;
             /** @enum {string} */
@@ -4265,7 +4266,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            string: boolean;
             embeddedValue: boolean;
         };
         Option: {

@@ -31,6 +31,7 @@ import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.text.TextFile;
+import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.emoji.Stickers;
 import saltdrum.media.font.FontShelf;
 import saltdrum.media.font.MachineHyphens;
@@ -122,8 +123,17 @@ public final class CaptionOptions {
         Files.writeString(out, format.write(track, null, new Size(1080, 1920)), StandardCharsets.UTF_8);
     }
 
-    /** Reports on standard error what is missing for the look: typefaces, and characters that none of them has. */
-    Scene scene(Size clip) throws IOException {
+    /** The captions in their look, broken so that they fit it. */
+    record Dressed(SceneMaker scenes, Style style, Track track) {}
+
+    Dressed dressed(ClipInfo info) throws IOException {
+        Dressed dressed = dressed(info.size());
+        return new Dressed(dressed.scenes, dressed.style, dressed.track.withLength((int)
+                Math.min(Track.NO_END, info.durationMs())));
+    }
+
+    /** Reports on standard error which typefaces are missing for the look. */
+    private Dressed dressed(Size clip) throws IOException {
         fonts.add(given);
         for (Path drawing : drawings) {
             fonts.stickers().add(Stickers.read(Files.readAllBytes(drawing)));
@@ -133,11 +143,23 @@ public final class CaptionOptions {
         StyleCheck.missing(style, fonts.shelf()::has)
                 .forEach(family -> err.println(
                         "The typeface “" + family + "” is missing: “" + FontShelf.STAND_IN + "” is used instead."));
+        err.flush();
         SceneMaker scenes = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens());
         Track track = track();
         Track empty = Track.empty(track.language(), track.style()).withFrame(track.frame());
         Track fitted = FittedBreaks.followed(empty, track, null, clip, any -> scenes.measure(any, style, clip));
-        Scene scene = scenes.make(fitted, style, clip);
+        return new Dressed(scenes, style, fitted);
+    }
+
+    /** Reports on standard error what is missing for the look: typefaces, and characters that none of them has. */
+    Scene scene(Size clip) throws IOException {
+        return scene(dressed(clip), clip);
+    }
+
+    /** As {@link #scene(Size)}. */
+    Scene scene(Dressed dressed, Size clip) {
+        PrintWriter err = mixee.commandLine().getErr();
+        Scene scene = dressed.scenes.make(dressed.track, dressed.style, clip);
         String missing = scene.parts().stream().map(Part::missing).distinct().collect(Collectors.joining());
         if (!missing.isEmpty()) {
             err.println("No typeface here has these characters, and they are left out: " + missing);

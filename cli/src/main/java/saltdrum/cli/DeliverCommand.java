@@ -84,8 +84,9 @@ final class DeliverCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ClipInfo info = Probe.of(clip);
         Frame frame = Frame.parse(captions.frame);
-        Scene scene = captions.scene(info.size());
-        Track track = captions.track().withLength((int) Math.min(Track.NO_END, info.durationMs()));
+        CaptionOptions.Dressed dressed = captions.dressed(info);
+        Scene scene = captions.scene(dressed, info.size());
+        Track track = dressed.track();
         List<Object> wanted = new ArrayList<>();
         for (String kind : kinds) {
             wanted.add(

@@ -28,6 +28,8 @@ public final class SaltDrumCommand {
         commands.put("deliver", DeliverCommand.class);
         commands.put("scene", SceneCommand.class);
         commands.put("still", StillCommand.class);
+        commands.put("check", CheckCommand.class);
+        commands.put("draft", DraftCommand.class);
         commands.put("styles", StylesCommand.class);
         commands.put("bench", BenchCommand.class);
         return Collections.unmodifiableMap(commands);
@@ -38,7 +40,7 @@ public final class SaltDrumCommand {
         System.exit(run(args));
     }
 
-    /** @return 0 done, 2 wrong use, 3 bad input with one line on standard error */
+    /** @return 0 done, 2 wrong use, 3 bad input with one line on standard error, 4 something was found */
     public static int run(String... args) {
         CommandLine line = new CommandLine(new SaltDrumCommand());
         if (args.length > 0 && COMMANDS.containsKey(args[0])) {

@@ -13,7 +13,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import saltdrum.cli.bench.measure.BenchClips;
-import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.trial.StyleTrial;
 import saltdrum.core.check.trial.StyleTrial.Fault;
 import saltdrum.core.check.trial.StyleTrial.Sample;
@@ -81,8 +80,7 @@ class ShippedStylesTest {
     @MethodSource("styles")
     void nothingOfTheLookIsFoundOnOtherWords(Style style) {
         assertThat(TRIAL.of(style, TrialWords.sample(style.emphasis().size())).faults().stream()
-                        .filter(fault -> fault.finding().kind() != CheckKind.SPEED
-                                && fault.finding().kind() != CheckKind.SHORT)
+                        .filter(fault -> fault.finding().kind().ofLook())
                         .map(Fault::said))
                 .isEmpty();
     }

@@ -91,6 +91,10 @@ class CaptionFilesTest {
             assertThat(((Number) cue.get(1)).intValue()).isEqualTo(times.get(i).hideMs());
             assertThat(cue.get(2)).isEqualTo(lines(track.cues().get(i)));
             for (Word word : track.cues().get(i).words()) {
+                if (word.startMs() == times.get(i).showMs()) {
+                    // A stamp in a cue is later than its start (WebVTT, §4.2.1).
+                    continue;
+                }
                 // Chromium holds times as floating point numbers and cuts their ends off.
                 assertThat(List.of(stamp(word.startMs()), stamp(word.startMs() - 1)))
                         .as("%s in %s", word.text(), cue.get(3))

@@ -8,9 +8,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import saltdrum.core.cue.CueTime;
 import saltdrum.core.word.Word;
 import saltdrum.server.Patience;
 import tools.jackson.databind.JsonNode;
@@ -25,13 +29,13 @@ class RoughDraftTest extends MinuteClip {
         String clipId = bringInMinute(draft.words());
         List<Heard> drafted = heard(clipId);
 
-        correctByKeys(clipId, truth);
+        Set<Integer> moved = correctByKeys(clipId, truth);
         List<Heard> corrected = heard(clipId);
         assertThat(corrected)
                 .extracting(Heard::text)
                 .isEqualTo(truth.stream().map(Word::text).toList());
         for (int i = 0; i < truth.size(); i++) {
-            if (!draft.loose().contains(i)) {
+            if (!draft.loose().contains(i) && !moved.contains(i)) {
                 assertThat(corrected.get(i).startMs())
                         .as(corrected.get(i).text())
                         .isEqualTo(truth.get(i).startMs());
@@ -43,7 +47,7 @@ class RoughDraftTest extends MinuteClip {
 
         page.keyboard().press("2");
         changing(clipId, () -> recipe("One word"));
-        assertThat(track(clipId).path("cues").size()).isEqualTo(truth.size());
+        assertThat(track(clipId).path("cues")).allMatch(cue -> cue.path("words").size() == 1 || tooShort(cue));
         assertThat(heard(clipId)).isEqualTo(corrected);
         changing(clipId, () -> recipe("Phrase"));
         assertThat(heard(clipId)).isEqualTo(corrected);
@@ -99,27 +103,41 @@ class RoughDraftTest extends MinuteClip {
         assertThat(heard(clipId)).isEqualTo(drafted);
     }
 
-    /** Goes from cue to cue and types the truth where the draft differs; the mouse stays on the table. */
-    private void correctByKeys(String clipId, List<Word> truth) throws Exception {
-        List<List<String>> wanted = new ArrayList<>();
+    /**
+     * Goes from cue to cue and types the truth where the draft differs; the mouse stays on the table.
+     *
+     * @return indexes of words whose times the draft cannot know, because a cue of it begins within a word
+     */
+    private Set<Integer> correctByKeys(String clipId, List<Word> truth) throws Exception {
+        List<List<Integer>> wanted = new ArrayList<>();
+        Set<Integer> moved = new HashSet<>();
         JsonNode cues = track(clipId).path("cues");
         int at = 0;
         for (int c = 0; c < cues.size(); c++) {
             int until = c + 1 < cues.size()
                     ? cues.get(c + 1).path("words").get(0).path("startMs").asInt()
                     : Integer.MAX_VALUE;
-            List<String> texts = new ArrayList<>();
+            wanted.add(new ArrayList<>());
             while (at < truth.size() && truth.get(at).startMs() < until) {
-                texts.add(truth.get(at++).text());
+                wanted.get(c).add(at++);
             }
-            wanted.add(texts);
+            if (at > 0 && until < truth.get(at - 1).endMs()) {
+                moved.add(at - 1);
+            }
+            for (int i = c; wanted.get(i).isEmpty(); i--) {
+                List<Integer> before = wanted.get(i - 1);
+                int index = before.remove(before.size() - 1);
+                wanted.get(i).add(index);
+                moved.add(index);
+            }
         }
         List<String> drafted = cues(clipId);
         page.keyboard().press("Escape");
         page.keyboard().press("Home");
         for (int c = 0; c < wanted.size(); c++) {
             page.keyboard().press("ArrowDown");
-            String text = String.join(" ", wanted.get(c));
+            String text =
+                    wanted.get(c).stream().map(index -> truth.get(index).text()).collect(Collectors.joining(" "));
             if (text.equals(drafted.get(c))) {
                 continue;
             }
@@ -131,6 +149,14 @@ class RoughDraftTest extends MinuteClip {
                 page.keyboard().press("Enter");
             });
         }
+        return moved;
+    }
+
+    /** Whether one of its words is too short to be seen alone. */
+    private static boolean tooShort(JsonNode cue) {
+        return cue.path("words")
+                .valueStream()
+                .anyMatch(word -> word.path("endMs").asInt() - word.path("startMs").asInt() < CueTime.GLANCE_MS);
     }
 
     private void recipe(String name) {

@@ -153,7 +153,8 @@ class WholeJobTest extends OnTheBench {
                         new Page.GetByRoleOptions().setName(Pattern.compile("^one word", Pattern.CASE_INSENSITIVE)))
                 .click();
         awaitVersionAfter(clipId, version);
-        assertThat(cues(clipId)).hasSize(truth.size());
+        // “A” is too short to be seen alone.
+        assertThat(cues(clipId)).hasSize(truth.size() - 1).contains("A boat");
         version = track(clipId).path("head").path("version").asLong();
         page.getByRole(
                         AriaRole.RADIO,

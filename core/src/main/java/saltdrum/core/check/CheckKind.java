@@ -82,6 +82,20 @@ public enum CheckKind {
         return this == UNSURE || this == SPELLING || this == REPEATED;
     }
 
+    /** What a look can be at fault for, with any words. */
+    public boolean ofLook() {
+        return this == LINE_LENGTH
+                || this == LINES
+                || this == LETTER
+                || this == SIZE
+                || this == SAFE
+                || this == FRAME
+                || this == OVERLAP
+                || this == FLASHING
+                || this == LETTERS
+                || this == CONTRAST;
+    }
+
     /** What must have been measured in the sound before. */
     public boolean ofVoice() {
         return this == LATE || this == EARLY || this == SILENCE;

@@ -2,16 +2,18 @@ package saltdrum.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ApplyRemedies;
+import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.Edit;
 
 /**
  * Mends findings round after round, because a remedy may cause a finding of its own, until nothing is left that can be
- * mended or no round helps any more.
+ * mended or no round helps any more. What most cues share is mended first, by one change of the track.
  *
  * @param edit everything as one edit; null if nothing can be mended
  * @param mended findings that are gone afterwards
@@ -34,7 +36,7 @@ public record Mending(ApplyRemedies edit, int mended, List<Finding> left) {
         Track now = track;
         List<Finding> found = before;
         for (int round = 1; round <= rounds && !found.isEmpty(); round++) {
-            List<Edit> edits = firstRemedies(found);
+            List<Edit> edits = rounds == 1 ? firstRemedies(found) : shared(now, found, look, open);
             Track after = edits.isEmpty() ? now : mended(now, edits);
             if (after.equals(now)) {
                 break;
@@ -52,6 +54,20 @@ public record Mending(ApplyRemedies edit, int mended, List<Finding> left) {
         ApplyRemedies all =
                 made.isEmpty() ? null : made.size() == 1 ? (ApplyRemedies) made.get(0) : new ApplyRemedies(made);
         return new Mending(all, before.size() - left.size(), left);
+    }
+
+    /** What most cues share is changed for all of them, if that mends more than it causes; else cue by cue. */
+    private static List<Edit> shared(
+            Track track, List<Finding> found, Function<Track, List<Finding>> look, Predicate<Finding> open) {
+        Optional<ChangeLook> all = SharedRemedy.of(track, found);
+        if (all.isPresent()) {
+            Track tried = mended(track, List.of(all.get()));
+            long left = look.apply(tried).stream().filter(open).count();
+            if (!tried.equals(track) && left <= found.size() / 2) {
+                return List.of(all.get());
+            }
+        }
+        return firstRemedies(found);
     }
 
     private static List<Edit> firstRemedies(List<Finding> findings) {

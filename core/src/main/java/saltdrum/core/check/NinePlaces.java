@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import saltdrum.core.look.FacetChoices.Align;
 import saltdrum.core.look.FacetChoices.Grow;
+import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.LookPatch;
@@ -25,11 +26,12 @@ public final class NinePlaces {
      * @param tried the letters' boxes of all that is placed, in parts of the frame, with a change of its look
      */
     public static LookPatch of(NinePlace place, Look look, Box safe, Function<LookPatch, List<Box>> tried) {
-        double widest = Math.max(NARROWEST, Math.min(look.get(Facets.WIDEST), safe.width()));
+        double free = place.column() == 1 ? 2 * Math.min(0.5 - safe.x(), safe.right() - 0.5) : safe.width();
+        double widest = Math.max(NARROWEST, Math.min(look.get(Facets.WIDEST), free));
         LookPatch near = LookPatch.of(Facets.ALIGN, Align.values()[place.column()])
                 // At the top a block grows downwards, at the bottom upwards.
                 .with(Facets.GROW, Grow.values()[2 - place.row()])
-                .with(Facets.X, part(along(place.column(), safe.x() + widest / 2, safe.right() - widest / 2)))
+                .with(Facets.X, part(across(place, safe, widest)))
                 .with(Facets.Y, part(along(place.row(), safe.y(), safe.bottom())));
         if (widest < look.get(Facets.WIDEST)) {
             near = near.with(Facets.WIDEST, widest);
@@ -39,9 +41,15 @@ public final class NinePlaces {
             return near;
         }
         Box block = all.get();
-        double x = near.get(Facets.X) + along(place.column(), safe.x() - block.x(), safe.right() - block.right());
+        double x = near.get(Facets.X)
+                + (place.column() == 1 ? 0 : along(place.column(), safe.x() - block.x(), safe.right() - block.right()));
         double y = near.get(Facets.Y) + along(place.row(), safe.y() - block.y(), safe.bottom() - block.bottom());
-        return near.with(Facets.X, part(x)).with(Facets.Y, part(y));
+        return near.with(Facets.X, part(x)).with(Facets.Y, part(y)).with(Facets.WITHIN, Within.SAFE);
+    }
+
+    /** Captions in the middle are in that of the frame. */
+    private static double across(NinePlace place, Box safe, double widest) {
+        return place.column() == 1 ? 0.5 : along(place.column(), safe.x() + widest / 2, safe.right() - widest / 2);
     }
 
     /** The first, the mean of both, or the last. */

@@ -2,11 +2,16 @@ package saltdrum.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import saltdrum.core.BadInputException;
 import saltdrum.core.RefusedEditException;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
+import saltdrum.core.word.Pin;
+import saltdrum.core.word.Word;
 
 /**
  * Applies several edits in order, as one step. An edit that is no longer possible is skipped. Rounds of mending are
@@ -49,7 +54,21 @@ public record ApplyRemedies(List<Edit> edits) implements Edit {
             throw new RefusedEditException(
                     edits.size() == 1 ? why : "None of these changes is possible. The last error: " + why);
         }
-        return now;
+        return notByHand(track, now);
+    }
+
+    /** Breaks that a remedy made are not those of a person: a recipe may make others. */
+    private static Track notByHand(Track before, Track after) {
+        Set<Long> free = before.words()
+                .filter(word -> word.pin() == Pin.FREE)
+                .map(Word::id)
+                .collect(Collectors.toSet());
+        List<Cue> cues = after.cues().stream()
+                .map(cue -> cue.withWords(cue.words().stream()
+                        .map(word -> free.contains(word.id()) ? word.withPin(Pin.FREE) : word)
+                        .toList()))
+                .toList();
+        return cues.equals(after.cues()) ? after : after.withCues(cues, after.nextId());
     }
 
     /** What follows the voice goes there together. */

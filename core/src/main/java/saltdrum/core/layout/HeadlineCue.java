@@ -14,6 +14,8 @@ import saltdrum.core.word.WordSource;
 
 /** Lays a headline out as a cue: all its words appear together, and none is ever the spoken one. */
 public final class HeadlineCue {
+    private static final double MIDDLE = 0.5;
+
     private HeadlineCue() {}
 
     /** @param endMs when it goes */
@@ -42,10 +44,12 @@ public final class HeadlineCue {
                     case OVER -> places.over();
                     case BELOW -> places.below();
                 };
-        return LookPatch.of(Facets.X, box.x() + box.width() / 2)
+        // In the middle of the frame, and as wide as the side with less room allows.
+        double half = Math.min(MIDDLE - box.x(), box.right() - MIDDLE);
+        return LookPatch.of(Facets.X, half > 0 ? MIDDLE : box.x() + box.width() / 2)
                 .with(Facets.Y, box.y() + box.height() / 2)
                 .with(Facets.GROW, Grow.BOTH)
-                .with(Facets.WIDEST, Math.max(0.1, Math.min(1, box.width())))
+                .with(Facets.WIDEST, Math.max(0.1, Math.min(1, half > 0 ? 2 * half : box.width())))
                 .with(Facets.SPOKEN, List.of());
     }
 }

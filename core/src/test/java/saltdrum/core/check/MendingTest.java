@@ -14,10 +14,13 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ApplyRemedies;
+import saltdrum.core.edit.BreakEdit.BreakLine;
+import saltdrum.core.edit.BreakEdit.SplitCue;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;
+import saltdrum.core.word.Pin;
 
 class MendingTest {
     private final Track track = Words.track(Recipe.PHRASE, "Sand it first. Three coats, thin. Row home.");
@@ -92,5 +95,31 @@ class MendingTest {
         Edit one = size(track.cues().get(0), 40);
         ApplyRemedies rounds = new ApplyRemedies(List.of(new ApplyRemedies(List.of(one))));
         assertThatThrownBy(() -> new ApplyRemedies(List.of(rounds))).isInstanceOf(BadInputException.class);
+    }
+
+    @Test
+    void whatMostCuesShareIsOneChangeOfTheTrack() {
+        Function<Track, List<Finding>> small = now -> now.cues().stream()
+                .filter(cue -> now.styling().all().get(Facets.SIZE) == null
+                        && cue.look().isEmpty())
+                .map(cue -> finding(cue, "small", size(cue, 60)))
+                .toList();
+        Mending mending = Mending.of(track, small, finding -> true, Mending.MOST_ROUNDS);
+        assertThat(mending.edit().edits()).containsExactly(ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 60d)));
+        assertThat(mending.left()).isEmpty();
+        assertThat(mending.edit().on(track).cues()).isEqualTo(track.cues());
+    }
+
+    @Test
+    void whatWasMendedIsNotBrokenByHand() {
+        long word = track.cues().get(0).words().get(1).id();
+        Track mended = new ApplyRemedies(List.of(new SplitCue(word), new BreakLine(word + 1, true))).on(track);
+        assertThat(mended.cues()).hasSizeGreaterThan(track.cues().size());
+        assertThat(mended.words()).allMatch(one -> one.pin() == Pin.FREE);
+        Track byHand = new SplitCue(word).on(track);
+        assertThat(new ApplyRemedies(List.of(size(byHand.cues().get(0), 50)))
+                        .on(byHand)
+                        .words())
+                .anyMatch(one -> one.pin() == Pin.CUE_BREAK);
     }
 }

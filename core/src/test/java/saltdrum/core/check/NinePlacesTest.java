@@ -45,7 +45,7 @@ class NinePlacesTest {
             double middleY = block.y() + block.height() / 2;
             switch (place.column()) {
                 case 0 -> assertThat(block.x()).as(place.name()).isCloseTo(SAFE.x(), within(1e-4));
-                case 1 -> assertThat(middleX).as(place.name()).isCloseTo(0.46, within(1e-4));
+                case 1 -> assertThat(middleX).as(place.name()).isCloseTo(0.5, within(1e-4));
                 default -> assertThat(block.right()).as(place.name()).isCloseTo(SAFE.right(), within(1e-4));
             }
             switch (place.row()) {

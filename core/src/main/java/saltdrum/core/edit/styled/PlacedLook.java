@@ -15,8 +15,9 @@ import saltdrum.core.style.Cascade;
 import saltdrum.core.style.StyleShelf;
 
 /**
- * What a new place down is a part of. A place in the safe area stays one after it was moved within that; and
- * where only what it is a part of changes, the text stays where it is.
+ * A place down as it is kept. An edit gives it in parts of the frame, and may say what it is to be kept as a part of. If it
+ * does not, a place in the safe area stays one after it was moved within that. Where only what it is a part of changes, the
+ * text stays where it is.
  */
 public final class PlacedLook {
     private PlacedLook() {}
@@ -31,7 +32,7 @@ public final class PlacedLook {
             return edit;
         }
         LookPatch patch = change.look();
-        if ((patch.get(Facets.Y) == null) == (patch.get(Facets.WITHIN) == null)) {
+        if (patch.get(Facets.Y) == null && patch.get(Facets.WITHIN) == null) {
             return edit;
         }
         Cascade cascade = new Cascade(styles.of(track), track.styling());
@@ -40,22 +41,19 @@ public final class PlacedLook {
                 : cascade.ofCue(
                         track.cues().get(track.indexOfCue(change.cueIds().get(0))));
         Box safe = track.frame().layout(clip.get()).safe();
-        LookPatch placed = patch.get(Facets.Y) == null ? kept(patch, present, safe) : moved(patch, present, safe);
-        return new ChangeLook(change.wordIds(), change.cueIds(), change.role(), null, placed, change.reset());
+        return new ChangeLook(
+                change.wordIds(), change.cueIds(), change.role(), null, placed(patch, present, safe), change.reset());
     }
 
-    private static LookPatch kept(LookPatch patch, Look present, Box safe) {
+    private static LookPatch placed(LookPatch patch, Look present, Box safe) {
+        double down = patch.get(Facets.Y) == null ? BlockPlace.down(present, safe) : patch.get(Facets.Y);
+        double inside = inside(down, safe);
         Within within = patch.get(Facets.WITHIN);
-        double down = BlockPlace.down(present, safe);
-        double y = within == Within.SAFE ? Math.max(0, Math.min(1, inside(down, safe))) : down;
+        if (within == null) {
+            within = inside >= 0 && inside <= 1 ? present.get(Facets.WITHIN) : Within.FRAME;
+        }
+        double y = within == Within.SAFE ? Math.max(0, Math.min(1, inside)) : down;
         return patch.with(Facets.Y, rounded(y)).with(Facets.WITHIN, within);
-    }
-
-    private static LookPatch moved(LookPatch patch, Look present, Box safe) {
-        double y = inside(patch.get(Facets.Y), safe);
-        return present.get(Facets.WITHIN) == Within.SAFE && y >= 0 && y <= 1
-                ? patch.with(Facets.Y, rounded(y)).with(Facets.WITHIN, Within.SAFE)
-                : patch;
     }
 
     private static double inside(double down, Box safe) {
@@ -63,6 +61,6 @@ public final class PlacedLook {
     }
 
     private static double rounded(double part) {
-        return Math.round(part * 10_000) / 10_000.0;
+        return Math.round(part * 1_000_000) / 1_000_000.0;
     }
 }

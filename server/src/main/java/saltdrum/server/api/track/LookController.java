@@ -117,7 +117,7 @@ class LookController {
     private static Look inFrame(Look look, FrameLayout layout) {
         Within within = look.get(Facets.WITHIN);
         return new Look(look.settled()
-                .with(Facets.Y, BlockPlace.down(look, layout.safe()))
+                .with(Facets.Y, Math.round(10_000 * BlockPlace.down(look, layout.safe())) / 10_000.0)
                 .with(Facets.WITHIN, within));
     }
 

@@ -1,0 +1,125 @@
+package saltdrum.cli.draft;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
+import saltdrum.core.BadInputException;
+import saltdrum.core.cue.Frame;
+import saltdrum.core.cue.Size;
+import saltdrum.core.cue.Track;
+import saltdrum.core.firstdraft.DraftSettings;
+import saltdrum.core.firstdraft.FirstDraft;
+import saltdrum.core.format.CaptionFormats;
+import saltdrum.core.format.file.CaptionFormat;
+import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.sound.Sound;
+import saltdrum.core.style.Style;
+import saltdrum.core.word.Word;
+import saltdrum.media.burn.Burn;
+import saltdrum.media.burn.BurnOrder;
+import saltdrum.media.clip.ClipInfo;
+import saltdrum.media.clip.Probe;
+import saltdrum.media.clip.SoundChoice;
+import saltdrum.media.clip.SoundTrack;
+import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.recognise.Recogniser;
+import saltdrum.speech.recognise.Term;
+
+/** Makes the first draft of one clip: its words, its captions and a film at low cost. */
+final class ClipDraft {
+    /** Of the film; fast and small enough to be looked at. */
+    private static final int SHORT_SIDE = 720;
+
+    private static final BurnOrder CHEAP = new BurnOrder("ultrafast", 26);
+
+    private final DraftSettings settings;
+    private final Style style;
+    private final SceneMaker scenes;
+    private final SpeechDesk speech;
+    private final List<Term> terms;
+    private final Path out;
+
+    ClipDraft(DraftSettings settings, Style style, SceneMaker scenes, SpeechDesk speech, List<Term> terms, Path out) {
+        this.settings = settings;
+        this.style = style;
+        this.scenes = scenes;
+        this.speech = speech;
+        this.terms = terms;
+        this.out = out;
+    }
+
+    /** @throws BadInputException if nothing can be made of the clip, saying why */
+    DraftPage.Entry of(Path clip) throws IOException {
+        ClipInfo info = Probe.of(clip);
+        Sound sound = info.sounds().isEmpty()
+                ? Sound.NONE
+                : SoundTrack.speech(clip, SoundChoice.parse("0").in(info));
+        List<Word> words = sound.isEmpty() ? List.of() : words(clip, sound);
+        if (words.isEmpty()) {
+            throw new BadInputException("No speech was heard, so there is nothing to caption.");
+        }
+        Track empty = Track.empty(settings.language(), style.name())
+                .withLength((int) Math.min(Track.NO_END, info.durationMs()));
+        try (ClipLook look = new ClipLook(
+                clip, info, scenes, style, terms.stream().map(Term::written).toList())) {
+            look.heard(words);
+            FirstDraft.Result draft =
+                    new FirstDraft(settings, info.size(), look::measure, look::of).of(empty, words, sound);
+            return written(clip, info, draft);
+        }
+    }
+
+    private List<Word> words(Path clip, Sound sound) {
+        return speech.recognise(
+                        sound,
+                        new Recogniser.Asked(
+                                settings.language(), clip.getFileName().toString(), terms),
+                        heard -> {},
+                        () -> false)
+                .plainWords();
+    }
+
+    private DraftPage.Entry written(Path clip, ClipInfo info, FirstDraft.Result draft) throws IOException {
+        String name = clip.getFileName().toString().replaceAll("\\.[^.]*$", "");
+        List<String> captions = new ArrayList<>();
+        for (CaptionFormat format : List.of(CaptionFormats.named("a.srt"), CaptionFormats.named("a.json"))) {
+            String file = name + "." + format.endings().get(0);
+            Files.writeString(
+                    out.resolve(file), format.write(draft.track(), style, info.size()), StandardCharsets.UTF_8);
+            captions.add(file);
+        }
+        String film = null;
+        if (settings.film()) {
+            film = name + ".mp4";
+            film(clip, info, draft.track(), out.resolve(film));
+        }
+        return new DraftPage.Entry(
+                name,
+                film,
+                captions,
+                draft.done(),
+                draft.needs(),
+                draft.left().stream()
+                        .map(finding -> FindingLine.of(draft.track(), finding))
+                        .toList(),
+                null);
+    }
+
+    private void film(Path clip, ClipInfo info, Track track, Path file) throws IOException {
+        Size size = info.size();
+        Frame frame = Math.min(size.width(), size.height()) > SHORT_SIDE
+                ? track.frame().sized(size, SHORT_SIDE)
+                : track.frame();
+        Path part = file.resolveSibling("." + file.getFileName() + ".part");
+        try {
+            new Burn(clip, info, frame, scenes.make(track, style, size), CHEAP).to(part, done -> {}, () -> false);
+            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** First drafts and checks of clips without a server. */
+package saltdrum.cli.draft;
