@@ -156,7 +156,8 @@ class RoughDraftTest extends MinuteClip {
     private static boolean tooShort(JsonNode cue) {
         return cue.path("words")
                 .valueStream()
-                .anyMatch(word -> word.path("endMs").asInt() - word.path("startMs").asInt() < CueTime.GLANCE_MS);
+                .anyMatch(word ->
+                        word.path("endMs").asInt() - word.path("startMs").asInt() < CueTime.GLANCE_MS);
     }
 
     private void recipe(String name) {

@@ -52,8 +52,11 @@ final class ClipDraft {
         this.out = out;
     }
 
-    /** @throws BadInputException if nothing can be made of the clip, saying why */
-    DraftPage.Entry of(Path clip) throws IOException {
+    /**
+     * @param name of the files that are written, without their endings
+     * @throws BadInputException if nothing can be made of the clip, saying why
+     */
+    DraftPage.Entry of(Path clip, String name) throws IOException {
         ClipInfo info = Probe.of(clip);
         Sound sound = info.sounds().isEmpty()
                 ? Sound.NONE
@@ -69,7 +72,7 @@ final class ClipDraft {
             look.heard(words);
             FirstDraft.Result draft =
                     new FirstDraft(settings, info.size(), look::measure, look::of).of(empty, words, sound);
-            return written(clip, info, draft);
+            return written(clip, name, info, draft);
         }
     }
 
@@ -83,8 +86,7 @@ final class ClipDraft {
                 .plainWords();
     }
 
-    private DraftPage.Entry written(Path clip, ClipInfo info, FirstDraft.Result draft) throws IOException {
-        String name = clip.getFileName().toString().replaceAll("\\.[^.]*$", "");
+    private DraftPage.Entry written(Path clip, String name, ClipInfo info, FirstDraft.Result draft) throws IOException {
         List<String> captions = new ArrayList<>();
         for (CaptionFormat format : List.of(CaptionFormats.named("a.srt"), CaptionFormats.named("a.json"))) {
             String file = name + "." + format.endings().get(0);

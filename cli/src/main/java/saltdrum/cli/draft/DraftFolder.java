@@ -59,7 +59,7 @@ public final class DraftFolder {
         List<DraftPage.Entry> entries = new ArrayList<>();
         int refused = 0;
         for (Path clip : clips) {
-            DraftPage.Entry entry = entry(clip);
+            DraftPage.Entry entry = entry(clip, name(clip, clips));
             refused += entry.refusal() == null ? 0 : 1;
             told.println(clip.getFileName() + ": "
                     + (entry.refusal() == null
@@ -73,9 +73,21 @@ public final class DraftFolder {
         return refused;
     }
 
-    private DraftPage.Entry entry(Path clip) throws IOException {
+    /** Without its ending, unless another clip has the same name but for that. */
+    private static String name(Path clip, List<Path> clips) {
+        long same = clips.stream()
+                .filter(other -> bare(other).equalsIgnoreCase(bare(clip)))
+                .count();
+        return same == 1 ? bare(clip) : clip.getFileName().toString();
+    }
+
+    private static String bare(Path clip) {
+        return clip.getFileName().toString().replaceAll("\\.[^.]*$", "");
+    }
+
+    private DraftPage.Entry entry(Path clip, String name) throws IOException {
         try {
-            return drafts.of(clip);
+            return drafts.of(clip, name);
         } catch (SaltDrumException refused) {
             return DraftPage.Entry.refused(clip.getFileName().toString(), refused.getMessage());
         }

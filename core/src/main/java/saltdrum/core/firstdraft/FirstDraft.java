@@ -69,12 +69,12 @@ public final class FirstDraft {
             }
             List<String> parts = new ArrayList<>();
             if (unsure > 0) {
-                parts.add(unsure + (unsure == 1 ? " word unsure" : " words unsure"));
+                parts.add(unsure + (unsure == 1 ? " unsure word" : " unsure words"));
             }
             if (other > 0) {
                 parts.add(other + (other == 1 ? " finding" : " findings"));
             }
-            return String.join(", ", parts);
+            return "a look at " + String.join(" and ", parts);
         }
     }
 
