@@ -152,11 +152,11 @@ class StyleTest extends AtTheStyle {
         page.mouse().move(label.x + 10, label.y + 10);
         page.mouse().down();
         page.mouse().move(label.x - 50, label.y + 10, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(15));
-        page.waitForFunction("() => document.querySelector('[aria-label=Size]').value < 90");
+        page.waitForFunction("() => document.querySelector('[aria-label=Size]').value < 85");
         page.mouse().up();
         awaitVersionAfter(clipId, version);
         assertThat(version(clipId)).as("one step of the history").isEqualTo(version + 1);
-        assertThat(facet(clipId, "", "size")).isEqualTo("78.0");
+        assertThat(facet(clipId, "", "size")).isEqualTo("70.0");
         assertThat(pixels(700)).isNotEqualTo(before);
         page.locator("[data-facet=size]").waitFor();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))

@@ -55,7 +55,10 @@ final class BreakCost {
         for (int i = 1; i < words.size(); i++) {
             breakBefore[i] = costBefore(i);
             int pause = words.get(i).startMs() - words.get(i - 1).endMs();
-            runTo[i] = runTo[i - 1] + Math.max(0, pause - 120) / 250.0 + (sentenceEnd[i - 1] ? 2.5 : 0);
+            double inside = sentenceEnd[i - 1]
+                    ? 2.5
+                    : COMMA.matcher(words.get(i - 1).text()).find() ? 0.2 : 0;
+            runTo[i] = runTo[i - 1] + Math.max(0, pause - 120) / 250.0 + inside;
         }
     }
 
