@@ -153,6 +153,14 @@ public interface JobMapper {
             """)
     void takePlace(String task, String id, OffsetDateTime first, int place);
 
+    @Update(
+            """
+            update scheduled_tasks set execution_time =
+              (select min(execution_time) from scheduled_tasks where task_name = #{task}) - interval '1 microsecond'
+            where task_name = #{task} and task_instance = #{id} and not picked
+            """)
+    void toHead(String task, String id);
+
     @Select("select min(execution_time) from scheduled_tasks where task_name = #{task} and not picked")
     OffsetDateTime firstPlace(String task);
 

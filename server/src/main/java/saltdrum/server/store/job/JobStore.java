@@ -160,6 +160,11 @@ public class JobStore {
 
     /** Puts those that wait into this order; what was taken up meanwhile stays out of it. */
     @Transactional
+    /** Before all that is in the queue, be it picked for a moment or not. */
+    public void toHead(String task, String id) {
+        mapper.toHead(task, id);
+    }
+
     public void reorder(String task, List<String> ids) {
         OffsetDateTime first = mapper.firstPlace(task);
         for (int i = 0; i < ids.size() && first != null; i++) {

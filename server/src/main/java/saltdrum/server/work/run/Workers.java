@@ -135,11 +135,8 @@ public class Workers {
     /** The same, before all renders that wait: for what is made in a moment. */
     @Transactional
     public JobRow orderNext(String clipId, WorkOrder order) {
-        List<String> waiting = waiting();
         JobRow job = order(clipId, order);
-        if (!waiting.isEmpty()) {
-            place(job.id(), waiting.get(0));
-        }
+        jobs.toHead(Lane.RENDERS.queue, job.id());
         return job;
     }
 
