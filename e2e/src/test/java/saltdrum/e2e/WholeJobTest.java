@@ -153,8 +153,10 @@ class WholeJobTest extends OnTheBench {
                         new Page.GetByRoleOptions().setName(Pattern.compile("^one word", Pattern.CASE_INSENSITIVE)))
                 .click();
         awaitVersionAfter(clipId, version);
-        // “A” is too short to be seen alone.
-        assertThat(cues(clipId)).hasSize(truth.size() - 1).contains("A boat");
+        // A word that is too short to be seen alone has its neighbour.
+        assertThat(cues(clipId))
+                .hasSizeBetween(truth.size() - 3, truth.size())
+                .allMatch(cue -> cue.split(" ").length <= 2);
         version = track(clipId).path("head").path("version").asLong();
         page.getByRole(
                         AriaRole.RADIO,

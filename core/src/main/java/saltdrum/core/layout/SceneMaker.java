@@ -169,7 +169,12 @@ public final class SceneMaker {
 
     /** @param fits of all cues, the smallest first */
     private static double oneSize(double[] fits) {
-        return fits.length == 0 ? 1 : Math.max(LEAST_SIZE, fits[(int) (EXCEPTIONS * fits.length)]);
+        if (fits.length == 0) {
+            return 1;
+        }
+        // One long word does not make all the others small.
+        int exceptions = Math.max(1, (int) (EXCEPTIONS * fits.length));
+        return Math.max(LEAST_SIZE, fits[Math.min(exceptions, fits.length - 1)]);
     }
 
     private LineLayout.Setting lines(Setting setting) {

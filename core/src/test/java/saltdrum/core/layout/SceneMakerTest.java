@@ -145,4 +145,22 @@ class SceneMakerTest {
         assertThat(Json.write(scene("Mallet", Recipe.PHRASE, "row on home")))
                 .isEqualTo(Json.write(scene("Mallet", Recipe.PHRASE, "row on home")));
     }
+
+    @Test
+    void oneLongWordDoesNotMakeAllTheOthersSmall() {
+        List<Part> parts = scene("Mallet", Recipe.ONE_WORD, "Donaudampfschifffahrtsgesellschaft row home")
+                .parts();
+        assertThat(parts).extracting(part -> part.fit() < 1).containsExactly(true, false, false);
+    }
+
+    @Test
+    void cuesOfOneTrackHaveOneSize() {
+        String word = "Donaudampfschifffahrtsgesellschaft ";
+        String wide = word.repeat(3) + "row";
+        List<Double> fits = scene("Mallet", Recipe.ONE_WORD, wide).parts().stream()
+                .map(Part::fit)
+                .toList();
+        assertThat(fits.get(3)).as("as most cues, but never below").isEqualTo(0.8);
+        assertThat(fits.subList(0, 3)).as("shrunk further").allMatch(fit -> fit < 0.8);
+    }
 }
