@@ -32,9 +32,8 @@ class MoveTest extends OnTheBench {
     void byATypedAmountInMillisecondsOrFrames() throws Exception {
         String clipId = withWords("three-coats", "Three coats.mp4");
         page.navigate(server.url() + "/clips/" + clipId + "/breaks");
-        assertThat(page.getByText(
-                        "Move the whole track: " + track(clipId).path("cues").size() + " cues"))
-                .isVisible();
+        int cues = track(clipId).path("cues").size();
+        assertThat(page.getByText("Move the whole track: " + cues + " cues")).isVisible();
         int first = start(clipId, 0);
         int last = start(clipId, 11);
         long version = version(clipId);
@@ -46,7 +45,8 @@ class MoveTest extends OnTheBench {
         assertThat(start(clipId, 11)).isEqualTo(last + 120);
 
         page.getByLabel("Cue at 0:03.8: select it").click();
-        assertThat(page.getByText("Move this cue and the 8 after it")).isVisible();
+        assertThat(page.getByText("Move this cue and the " + (cues - 4) + " after it"))
+                .isVisible();
         page.getByLabel("Unit of the move").selectOption("frames");
         page.getByLabel("Move by").fill("3");
         page.keyboard().press("Enter");
