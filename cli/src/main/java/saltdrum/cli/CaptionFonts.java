@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.style.StylePackage;
@@ -37,6 +38,14 @@ final class CaptionFonts {
         } catch (BadInputException e) {
             throw new BadInputException("“" + name + "”: " + e.getMessage(), e);
         }
+    }
+
+    /** A style that ships, by its name; or that of a file, as {@link #style(Path)} reads it. */
+    Style style(String nameOrFile) throws IOException {
+        Path file = Path.of(nameOrFile);
+        return nameOrFile.endsWith(".json") || nameOrFile.endsWith(".zip") || Files.isRegularFile(file)
+                ? style(file)
+                : new ShippedStyles().get(nameOrFile);
     }
 
     /** A style file, or a ZIP of a style and its fonts, which are put on the shelf. */

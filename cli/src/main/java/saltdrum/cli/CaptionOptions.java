@@ -27,7 +27,6 @@ import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
-import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.text.TextFile;
@@ -85,10 +84,7 @@ public final class CaptionOptions {
     CommandSpec mixee;
 
     Style style() throws IOException {
-        Path file = Path.of(style);
-        return style.endsWith(".json") || style.endsWith(".zip") || Files.isRegularFile(file)
-                ? fonts.style(file)
-                : new ShippedStyles().get(style);
+        return fonts.style(style);
     }
 
     Track track() throws IOException {

@@ -14,7 +14,6 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.core.layout.SceneMaker;
-import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
@@ -55,11 +54,7 @@ final class DraftCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         CaptionFonts fonts = new CaptionFonts();
         DraftSettings settings = settings();
-        Path file = Path.of(settings.style());
-        Style look =
-                settings.style().endsWith(".json") || settings.style().endsWith(".zip") || Files.isRegularFile(file)
-                        ? fonts.style(file)
-                        : new ShippedStyles().get(settings.style());
+        Style look = fonts.style(settings.style());
         SceneMaker scenes = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens());
         DraftFolder drafts = new DraftFolder(
                 settings,

@@ -2,14 +2,10 @@ package saltdrum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import saltdrum.cli.SaltDrumCommand;
 import saltdrum.core.format.words.WordsFile;
 
 /** The main job without a database; exit codes 0, 2 and 3. */
@@ -20,19 +16,9 @@ class CommandLineTest {
     private String errors;
 
     private int run(Object... arguments) {
-        PrintStream before = System.err;
-        ByteArrayOutputStream caught = new ByteArrayOutputStream();
-        System.setErr(new PrintStream(caught, true, StandardCharsets.UTF_8));
-        try {
-            String[] texts = new String[arguments.length];
-            for (int i = 0; i < texts.length; i++) {
-                texts[i] = arguments[i].toString();
-            }
-            return SaltDrumCommand.run(texts);
-        } finally {
-            System.setErr(before);
-            errors = caught.toString(StandardCharsets.UTF_8);
-        }
+        CommandRun run = CommandRun.of(arguments);
+        errors = run.errors();
+        return run.code();
     }
 
     @Test

@@ -2,15 +2,11 @@ package saltdrum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import saltdrum.cli.SaltDrumCommand;
 import saltdrum.core.Json;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
@@ -28,16 +24,9 @@ class DraftsTest {
     private String told;
 
     private int run(Object... arguments) {
-        PrintStream before = System.out;
-        ByteArrayOutputStream caught = new ByteArrayOutputStream();
-        System.setOut(new PrintStream(caught, true, StandardCharsets.UTF_8));
-        try {
-            return SaltDrumCommand.run(
-                    List.of(arguments).stream().map(Object::toString).toArray(String[]::new));
-        } finally {
-            System.setOut(before);
-            told = caught.toString(StandardCharsets.UTF_8);
-        }
+        CommandRun run = CommandRun.of(arguments);
+        told = run.out();
+        return run.code();
     }
 
     @Test

@@ -90,7 +90,9 @@ final class BreakCost {
             return cost;
         }
         double speed = 1000.0 * (charactersTo[end] - charactersTo[start] - 1) / shown;
-        return speed <= ReadingSpeed.READABLE ? cost : cost + 2.5 + 5 * (speed / ReadingSpeed.READABLE - 1);
+        return ReadingSpeed.tooFast(speed, ReadingSpeed.READABLE)
+                ? cost + 2.5 + 5 * (speed / ReadingSpeed.READABLE - 1)
+                : cost;
     }
 
     /** As {@link CueTime} shows a cue whose neighbours are not known yet. */

@@ -10,6 +10,11 @@ public final class ReadingSpeed {
 
     private ReadingSpeed() {}
 
+    /** Whether a speed is above a limit as it is said to a person: in whole characters a second. */
+    public static boolean tooFast(double speed, double most) {
+        return Math.round(speed) > most;
+    }
+
     public static int characters(String text) {
         if (text.chars().allMatch(c -> c < 0x300)) {
             return text.length();

@@ -50,7 +50,11 @@ class ZonesApiTest extends OnATrack {
         assertThat(frame(id).path("zones").path("text").asDouble())
                 .as("another frame keeps them")
                 .isEqualTo(0.3);
+        String away = clip();
+        mvc.perform(delete("/api/clips/" + away)).andExpect(status().is2xxSuccessful());
         mvc.perform(delete("/api/zones")).andExpect(status().isOk());
+        mvc.perform(post("/api/clips/" + away + "/back")).andExpect(status().is2xxSuccessful());
+        assertThat(safe(away)).as("a clip that comes back").isEqualTo(safe(clip()));
         assertThat(frame(id).path("zones").isNull() || frame(id).path("zones").isMissingNode())
                 .isTrue();
     }

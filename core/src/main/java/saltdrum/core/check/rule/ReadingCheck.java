@@ -41,8 +41,7 @@ final class ReadingCheck implements Check {
             double speed = ReadingSpeed.of(cue, time);
             double most = subject.limits.speed(cue.text());
             int least = least(subject, cue);
-            // As many characters as are said to the reader.
-            if (cue.words().size() > 1 && subject.track.recipe().words() > 1 && Math.round(speed) > most) {
+            if (cue.words().size() > 1 && subject.track.recipe().words() > 1 && ReadingSpeed.tooFast(speed, most)) {
                 found.add(Finding.of(
                                 CheckKind.SPEED,
                                 subject.spot(i),

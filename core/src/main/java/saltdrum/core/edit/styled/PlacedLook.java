@@ -1,6 +1,8 @@
 package saltdrum.core.edit.styled;
 
+import java.util.List;
 import java.util.function.Supplier;
+import saltdrum.core.BadInputException;
 import saltdrum.core.cue.BlockPlace;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -17,7 +19,7 @@ import saltdrum.core.style.StyleShelf;
 /**
  * A place down as it is kept. An edit gives it in parts of the frame, and may say what it is to be kept as a part of. If it
  * does not, a place in the safe area stays one after it was moved within that. Where only what it is a part of changes, the
- * text stays where it is.
+ * text stays where it is. Headlines are placed in the frame.
  */
 public final class PlacedLook {
     private PlacedLook() {}
@@ -28,12 +30,15 @@ public final class PlacedLook {
      * @param clip size of the clip's upright picture in pixels
      */
     public static Edit filled(Edit edit, Track track, StyleShelf styles, Supplier<Size> clip) {
-        if (!(edit instanceof ChangeLook change) || change.headlineId() != null) {
+        if (!(edit instanceof ChangeLook change)) {
             return edit;
         }
         LookPatch patch = change.look();
         if (patch.get(Facets.Y) == null && patch.get(Facets.WITHIN) == null) {
             return edit;
+        }
+        if (change.headlineId() != null) {
+            return ofHeadline(change);
         }
         Cascade cascade = new Cascade(styles.of(track), track.styling());
         Look present = change.cueIds() == null || change.cueIds().isEmpty()
@@ -43,6 +48,18 @@ public final class PlacedLook {
         Box safe = track.frame().layout(clip.get()).safe();
         return new ChangeLook(
                 change.wordIds(), change.cueIds(), change.role(), null, placed(patch, present, safe), change.reset());
+    }
+
+    /** The place of a headline is one in the frame. */
+    private static Edit ofHeadline(ChangeLook change) {
+        if (change.look().get(Facets.WITHIN) == null) {
+            return change;
+        }
+        if (change.look().get(Facets.Y) == null) {
+            throw new BadInputException("A headline is placed in the frame. Nothing was changed.");
+        }
+        LookPatch inFrame = change.look().without(List.of(Facets.WITHIN));
+        return new ChangeLook(null, null, null, change.headlineId(), inFrame, change.reset());
     }
 
     private static LookPatch placed(LookPatch patch, Look present, Box safe) {

@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import saltdrum.core.Words;
 import saltdrum.core.cue.BlockPlace;
+import saltdrum.core.cue.Headline;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.edit.OverlayEdit.PutHeadline;
+import saltdrum.core.layout.HeadlineCue;
 import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
@@ -71,5 +74,19 @@ class PlacedLookTest {
         assertThat(down(stored)).isEqualTo(0.3);
         assertThat(old.over(LookPatch.of(Facets.WITHIN, Within.SAFE)).get(Facets.WITHIN))
                 .isNull();
+    }
+
+    @Test
+    void aHeadlineIsPlacedInTheFrame() {
+        Track titled = new PutHeadline(null, "Low tide", null, null, Headline.Place.OVER).on(track);
+        long id = titled.beside().headlines().get(0).id();
+        LookPatch corner = LookPatch.of(Facets.Y, 0.3).with(Facets.WITHIN, Within.SAFE);
+        Track moved = PlacedLook.filled(new ChangeLook(null, null, null, id, corner, null), titled, STYLES, () -> CLIP)
+                .on(titled);
+        Headline headline = moved.beside().headline(id);
+        assertThat(headline.look().get(Facets.WITHIN)).isNull();
+        Look seen = new Cascade(STYLES.of(moved), moved.styling())
+                .ofCue(HeadlineCue.of(headline, moved.frame().layout(CLIP), 9000));
+        assertThat(BlockPlace.down(seen, moved.frame().layout(CLIP).safe())).isEqualTo(0.3);
     }
 }

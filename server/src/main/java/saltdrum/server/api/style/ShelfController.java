@@ -28,6 +28,7 @@ import saltdrum.server.store.job.JobStore;
 import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.store.media.Shelf;
 import saltdrum.server.store.track.TrackStore;
+import saltdrum.server.work.ClientZones;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 
@@ -41,13 +42,16 @@ class ShelfController {
     private final JobStore jobs;
     private final Workers workers;
     private final MediaStore media;
+    private final ClientZones zones;
 
-    ShelfController(ClipStore clips, TrackStore tracks, JobStore jobs, Workers workers, MediaStore media) {
+    ShelfController(
+            ClipStore clips, TrackStore tracks, JobStore jobs, Workers workers, MediaStore media, ClientZones zones) {
         this.clips = clips;
         this.tracks = tracks;
         this.jobs = jobs;
         this.workers = workers;
         this.media = media;
+        this.zones = zones;
     }
 
     @Operation(summary = "Clips of a shelf, the newest first; of those at hand if none is named")
@@ -95,6 +99,8 @@ class ShelfController {
     @PostMapping("/{clipId}/back")
     ClipView bringBack(@PathVariable String clipId) {
         clips.bringBack(clipId);
+        // They may have changed while it was away.
+        zones.ofClip(clipId);
         return one(clipId);
     }
 
