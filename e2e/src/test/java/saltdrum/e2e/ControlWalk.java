@@ -3,6 +3,7 @@ package saltdrum.e2e;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.TimeoutError;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -96,6 +97,10 @@ final class ControlWalk {
     }
 
     private void note(Request request) {
+        if (request.isNavigationRequest() && request.frame() == page.mainFrame()) {
+            // What the page before was still waiting for is never reported as done.
+            unanswered.clear();
+        }
         if (!request.method().equals("GET")
                 && !request.url().matches(".*/(preview|places|attempt|presence/\\w+|plan|estimates|going)(\\?.*)?")) {
             changes.add(request.method() + " " + request.url().replaceAll("^.*?/api", ""));
@@ -117,9 +122,22 @@ final class ControlWalk {
 
     /** Waits until each change is answered: the next one waits for that in the page. */
     void settle() {
-        page.waitForCondition(unanswered::isEmpty);
+        awaitAnswers();
         page.waitForTimeout(50);
-        page.waitForCondition(unanswered::isEmpty);
+        awaitAnswers();
+    }
+
+    private void awaitAnswers() {
+        try {
+            page.waitForCondition(unanswered::isEmpty);
+        } catch (TimeoutError e) {
+            throw new AssertionError(
+                    "Not answered: "
+                            + unanswered.stream()
+                                    .map(request -> request.method() + " " + request.url() + " " + request.postData())
+                                    .toList(),
+                    e);
+        }
     }
 
     /** Changes that were sent since the last call. */

@@ -13,9 +13,11 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.LineMeasure;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BreakEdit.BreakLine;
 import saltdrum.core.edit.BreakEdit.Rebreak;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.ImportEdit;
+import saltdrum.core.edit.TextEdit.RetypeCue;
 import saltdrum.core.word.Word;
 
 /**
@@ -53,7 +55,8 @@ public final class FittedBreaks {
                 .map(Cue::id)
                 .toList();
         Track broken = again.isEmpty() ? after : new Rebreak(after.recipe(), false, again).on(after, measure);
-        Set<Cue> unchanged = other ? Set.of() : new HashSet<>(before.cues());
+        Set<Cue> unchanged = new HashSet<>(other ? List.of() : before.cues());
+        after.cues().stream().filter(cue -> setsLinesOf(cue, edit)).forEach(unchanged::add);
         return settled(after, lined(broken, unchanged, measure));
     }
 
@@ -72,6 +75,14 @@ public final class FittedBreaks {
     /** Whole stretches of words came from outside, be it by work or from a file. */
     private static boolean brought(Edit edit) {
         return edit == null || edit instanceof ImportEdit;
+    }
+
+    /** Whether the change is about the lines of this cue: they stay as a person set them, however long they are. */
+    private static boolean setsLinesOf(Cue cue, Edit edit) {
+        if (edit instanceof BreakLine line) {
+            return cue.words().stream().anyMatch(word -> word.id() == line.wordId());
+        }
+        return edit instanceof RetypeCue typed && typed.cueId() == cue.id() && Boolean.TRUE.equals(typed.asLines());
     }
 
     /** Other cues whose lines do not fit get other lines, but for those whose lines were broken by hand. */

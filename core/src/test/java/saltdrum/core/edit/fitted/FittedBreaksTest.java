@@ -12,6 +12,7 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.edit.BreakEdit.BreakLine;
 import saltdrum.core.edit.BreakEdit.Rebreak;
 import saltdrum.core.edit.BreakEdit.SplitCue;
 import saltdrum.core.edit.ChangeLook;
@@ -147,5 +148,19 @@ class FittedBreaksTest {
         Track unfitted = plain.withRecipe(Recipe.PHRASE.asFitted(false));
         Track large = done(unfitted, ChangeLook.ofTrack(LARGE));
         assertThat(texts(large)).as("by a recipe that only counts").isEqualTo(texts(unfitted));
+    }
+
+    @Test
+    void linesThatAPersonJoinsStayInOneLineEvenIfItIsTooLong() {
+        Track large = done(small, ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 120d)));
+        Cue two = large.cues().stream()
+                .filter(cue -> !cue.lineStarts().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        Track typed = done(large, new RetypeCue(two.id(), two.text().replace('\n', ' '), true));
+        assertThat(typed.cues().get(typed.indexOfCue(two.id())).lineStarts()).isEmpty();
+        long second = two.words().get(two.lineStarts().get(0)).id();
+        Track joined = done(large, new BreakLine(second, false));
+        assertThat(joined.cues().get(joined.indexOfCue(two.id())).lineStarts()).isEmpty();
     }
 }
