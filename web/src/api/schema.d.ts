@@ -249,6 +249,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is done with new clips of a client, or of the workshop */
+        get: operations["settings"];
+        put: operations["settle_1"];
+        post?: never;
+        /** A client's new clips are treated as the workshop's; those of the workshop as is usual */
+        delete: operations["usual"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/translations/{language}": {
         parameters: {
             query?: never;
@@ -1224,6 +1242,23 @@ export interface paths {
         put?: never;
         /** Gives many clips one style, or breaks their words by one recipe */
         post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clips/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Orders first drafts of clips without words */
+        post: operations["order_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2788,6 +2823,21 @@ export interface components {
             closed: boolean;
             putAway: boolean;
         };
+        DraftSettings: {
+            automatic: boolean;
+            language: string;
+            policies: ("SENTENCES" | "FIGURES" | "NUMBERS_IN_WORDS" | "NO_PUNCTUATION")[];
+            recipe: components["schemas"]["Recipe"];
+            style?: string;
+            emphasis: boolean;
+            /** Format: double */
+            strength: number;
+            emoji: boolean;
+            calm: boolean;
+            mend: boolean;
+            film: boolean;
+            review: boolean;
+        };
         Backdrop: {
             part: components["schemas"]["Box"];
             small: components["schemas"]["Size"];
@@ -3051,6 +3101,12 @@ export interface components {
              * @description Left to mend when its captions, as they are now, were last looked at; missing for not yet
              */
             openFindings?: number;
+            /** @description What its captions need of a person, in a few words: “3 unsure words and 1 finding”; empty for nothing, missing for not yet checked */
+            needs?: string;
+            /** @description Work on its words that is going on, or that failed; missing for none */
+            work?: components["schemas"]["ClipWork"];
+            /** @description Job of its newest film; missing for none */
+            film?: string;
             /** @enum {string} */
             shelf: "HERE" | "ARCHIVED" | "REMOVED";
             /** @description Whose clip it is; missing for the workshop's own */
@@ -3059,6 +3115,12 @@ export interface components {
             translations: string[];
             /** @description Where what was searched for is said */
             found?: components["schemas"]["FoundView"];
+        };
+        ClipWork: {
+            said: string;
+            /** Format: double */
+            progress: number;
+            failed: boolean;
         };
         FoundView: {
             cue: string;
@@ -4240,12 +4302,19 @@ export interface components {
             /** Format: int32 */
             lockedCues: number;
         };
+        DraftsRequest: {
+            clips?: string[];
+        };
+        DraftsView: {
+            /** Format: int32 */
+            ordered: number;
+            left: string[];
+        };
         JsonNode: {
             array: boolean;
             empty: boolean;
             null: boolean;
             float: boolean;
-            string: boolean;
             container: boolean;
             number: boolean;
             /** @enum {string} */
@@ -4266,6 +4335,7 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
+            string: boolean;
             embeddedValue: boolean;
         };
         Option: {
@@ -5063,6 +5133,12 @@ export interface components {
             scale?: number;
             /** @enum {string} */
             letters?: "AS_WRITTEN" | "UPPER" | "LOWER" | "TITLE";
+            /** @enum {string} */
+            punctuation?: "AS_WRITTEN" | "LINE_ENDS" | "NONE";
+            /** @enum {string} */
+            quotes?: "AS_WRITTEN" | "STRAIGHT" | "CURLY";
+            /** @enum {string} */
+            moneySign?: "AS_WRITTEN" | "BY_LANGUAGE" | "FIRST" | "LAST" | "NAME";
             letterSpacing?: number;
             wordSpacing?: number;
             lineHeight?: number;
@@ -5692,6 +5768,76 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FontView"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftSettings"];
+                };
+            };
+        };
+    };
+    settle_1: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftSettings"];
+                };
+            };
+        };
+    };
+    usual: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftSettings"];
                 };
             };
         };
@@ -7281,6 +7427,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ManyView"];
+                };
+            };
+        };
+    };
+    order_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftsView"];
                 };
             };
         };

@@ -5,6 +5,8 @@ import { keys } from './queryKeys';
 import { queryClient } from './queryClient';
 import type { Clip } from './types';
 
+const WORK_MS = 1500;
+
 export interface ShelfSearch {
   q: string;
   /** An id; 0 for the workshop's own, null for any. */
@@ -23,6 +25,9 @@ export const useShelf = ({ q, client, shelf }: ShelfSearch) =>
         }),
       ),
     placeholderData: (before) => before,
+    // Its progress is told a few times a second: the page looks when it can be read.
+    refetchInterval: ({ state }) =>
+      state.data?.some((clip) => clip.work?.failed === false) ? WORK_MS : false,
   });
 
 export const useSince = (clipId: string, version: number, renders: number) =>

@@ -122,6 +122,7 @@ export type Finding = Schemas['Finding'];
 export type Remedy = Schemas['Remedy'];
 export type CheckKind = Schemas['KindView'];
 export type Limits = Schemas['Limits'];
+export type DraftSettings = Schemas['DraftSettings'];
 
 /** Every kind of edit that the server knows. */
 export type Edit = Schemas['Edit'];

@@ -22,7 +22,7 @@ export function DroppedFiles({ clip, track }: { clip: Clip; track: Track }) {
   const formats = useCaptionFormats(clip.id, track.version, null);
   const [over, setOver] = useState(false);
   const [captions, setCaptions] = useState<File | null>(null);
-  const { arriving, bringIn } = useBringIn((brought) =>
+  const { arriving, bringIn } = useBringIn(null, (brought) =>
     say(`“${brought.name}” is among the clips now.`, {
       label: 'Open it',
       run: () => void navigate(`/clips/${brought.id}/words`),

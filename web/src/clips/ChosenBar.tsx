@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useMutation } from '@tanstack/react-query';
 import { useRecipes } from '../api/clients';
+import { useOrderDrafts } from '../api/drafts';
 import { bodyOf, server } from '../api/server';
 import { keys } from '../api/queryKeys';
 import { queryClient } from '../api/queryClient';
@@ -30,6 +31,7 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
       notice([`${told}; each can be undone by itself.`, ...locked, ...many.left].join(' '));
     },
   });
+  const draft = useOrderDrafts();
   const field = 'field px-2 py-1.5';
   return (
     <div
@@ -61,6 +63,12 @@ export function ChosenBar({ clips, onDone }: { clips: string[]; onDone: () => vo
           <option key={recipe.name}>{recipe.name}</option>
         ))}
       </select>
+      <button
+        onClick={() => draft.mutate(clips)}
+        className="rounded-full border border-rule px-4 py-1.5 hover:border-ink"
+      >
+        First draft
+      </button>
       <Link
         to={`/orders/new?clips=${clips.join(',')}`}
         className="rounded-full bg-accent px-4 py-1.5 font-medium text-on-accent hover:brightness-110"

@@ -38,7 +38,7 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
       <p className={`text-note text-soft ${narrow}`} title={`${clip.width}×${clip.height}`}>
         {length(clip.durationMs)} · {clip.client?.name ?? `${clip.width}×${clip.height}`}
       </p>
-      <p className={`text-note text-soft ${narrow}`}>{told(clip)}</p>
+      <p className={`text-note ${clip.work?.failed ? 'text-accent' : 'text-soft'} ${narrow}`}>{told(clip)}</p>
     </>
   );
   return (
@@ -84,14 +84,13 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
 /** Pictures are of one height, but none is wider than a telephone. */
 const wide = (clip: Clip) => `min(${(18 * clip.width) / clip.height}rem, calc(100vw - 2rem))`;
 
-/** Its progress, and the number of open findings. */
+/** Its progress, and what it needs of a person. */
 function told(clip: Clip): string {
+  if (clip.work?.failed) return clip.work.said;
+  if (clip.work) return `${Math.round(100 * clip.work.progress)} % · ${clip.work.said}`;
   if (!clip.words) return clip.standingLabel;
-  const left =
-    clip.openFindings && clip.standing !== 'DELIVERED'
-      ? ` · ${clip.openFindings} ${clip.openFindings === 1 ? 'finding' : 'findings'}`
-      : '';
-  return `${clip.standingLabel} · ${clip.style}${left}`;
+  const needs = clip.needs && clip.standing !== 'DELIVERED' ? ` · ${clip.needs}` : '';
+  return `${clip.standingLabel} · ${clip.style}${needs}`;
 }
 
 function Name({ clip }: { clip: Clip }) {

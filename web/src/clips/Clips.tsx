@@ -24,7 +24,7 @@ export function Clips() {
   const chooser = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const [chosen, setChosen] = useState<string[]>([]);
-  const { arriving, bringIn } = useBringIn((clip) => void navigate(`/clips/${clip.id}/words`));
+  const { arriving, bringIn } = useBringIn(asked.client, (clip) => void navigate(`/clips/${clip.id}/words`));
   const choose = () => chooser.current?.click();
   const here = asked.shelf === 'HERE';
   const narrowed = asked.q !== '' || asked.client !== null || asked.standing !== '';

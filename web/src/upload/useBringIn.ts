@@ -15,8 +15,12 @@ interface Arriving {
   done: number;
 }
 
-/** Uploads of clips. A single file opens its bench when it is complete. */
-export function useBringIn(opened: (clip: Clip) => void) {
+/**
+ * Uploads of clips. A single file opens its bench when it is complete.
+ *
+ * @param client whose clips they are; null for the workshop's own
+ */
+export function useBringIn(client: number | null, opened: (clip: Clip) => void) {
   const [arriving, setArriving] = useState<Arriving[]>([]);
   const notice = useNotices((s) => s.say);
 
@@ -24,8 +28,10 @@ export function useBringIn(opened: (clip: Clip) => void) {
     const key = `${file.name} ${file.size} ${file.lastModified}`;
     setArriving((all) => [...all.filter((a) => a.key !== key), { key, name: file.name, done: 0 }]);
     try {
-      return await putFile<Clip>(`/api/clips?name=${encodeURIComponent(file.name)}`, file, (done) =>
-        setArriving((all) => all.map((a) => (a.key === key ? { ...a, done } : a))),
+      return await putFile<Clip>(
+        `/api/clips?name=${encodeURIComponent(file.name)}${client ? `&client=${client}` : ''}`,
+        file,
+        (done) => setArriving((all) => all.map((a) => (a.key === key ? { ...a, done } : a))),
       );
     } catch (error) {
       notice(`${file.name}: ${(error as Error).message}`);

@@ -1,5 +1,6 @@
-import { Ear, Keyboard, ScrollText } from 'lucide-react';
+import { Ear, Keyboard, ScrollText, Drum } from 'lucide-react';
 import { useState } from 'react';
+import { useOrderDrafts } from '../../api/drafts';
 import { useGuess, useSpeech } from '../../api/hearing';
 import { useOrderWords } from '../../api/jobs';
 import { useLanguages } from '../../api/queries';
@@ -34,6 +35,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const replace = usePanels((s) => s.replace);
   const languages = useLanguages();
   const order = useOrderWords(clip.id);
+  const drafts = useOrderDrafts();
   const wordsJobs = jobs.filter((j) => j.kind === 'WORDS');
   const working = wordsJobs.find((j) => j.open);
   const failed = !working && wordsJobs[0]?.state === 'FAILED' ? wordsJobs[0] : null;
@@ -96,6 +98,11 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
                 <SoundPart clip={clip} />
                 <RangePart clip={clip} />
                 {hearing}
+                {!range && (
+                  <QuietButton onClick={() => drafts.mutate([clip.id])}>
+                    <Drum size={16} /> Make a whole first draft
+                  </QuietButton>
+                )}
                 <p className="pt-3 text-note text-soft">Or place a script on the voice:</p>
               </>
             )}

@@ -27,6 +27,7 @@ import saltdrum.core.format.file.CaptionFormat;
 import saltdrum.core.layout.SceneMaker;
 import saltdrum.core.scene.Part;
 import saltdrum.core.scene.Scene;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleCheck;
 import saltdrum.core.text.TextFile;
@@ -48,7 +49,7 @@ public final class CaptionOptions {
     @Option(
             names = "--style",
             paramLabel = "NAME|FILE",
-            defaultValue = "Mallet",
+            defaultValue = ShippedStyles.FIRST,
             description = "A style's name, its file, or a ZIP of it and its fonts.")
     String style;
 

@@ -12,6 +12,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.file.CaptionFile.Repair;
+import saltdrum.core.style.ShippedStyles;
 
 @Command(
         description = "Converts a caption file to another format, by the file names' extensions: json, srt, vtt, "
@@ -37,7 +38,7 @@ final class ConvertCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         CaptionFormats.named(out.getFileName().toString());
         List<Repair> repairs = new ArrayList<>();
-        var track = CaptionOptions.track(in, recipe, "Mallet", repairs);
+        var track = CaptionOptions.track(in, recipe, ShippedStyles.FIRST, repairs);
         PrintWriter told = spec.commandLine().getErr();
         repairs.forEach(repair -> told.println("repaired: " + repair));
         CaptionOptions.write(track, out, told);

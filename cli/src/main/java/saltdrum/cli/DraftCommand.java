@@ -14,6 +14,7 @@ import saltdrum.core.Json;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.core.layout.SceneMaker;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.media.font.MachineHyphens;
 import saltdrum.media.font.SkijaTypesetter;
@@ -54,7 +55,7 @@ final class DraftCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         CaptionFonts fonts = new CaptionFonts();
         DraftSettings settings = settings();
-        Style look = fonts.style(settings.style());
+        Style look = fonts.style(settings.style() == null ? ShippedStyles.FIRST : settings.style());
         SceneMaker scenes = new SceneMaker(new SkijaTypesetter(fonts.shelf(), fonts.stickers()), new MachineHyphens());
         DraftFolder drafts = new DraftFolder(
                 settings,

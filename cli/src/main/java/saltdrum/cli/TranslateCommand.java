@@ -18,6 +18,7 @@ import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.file.CaptionFile.Repair;
+import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.translation.Translation;
 import saltdrum.speech.translate.Apertium;
 import saltdrum.speech.translate.OutsideTranslator;
@@ -46,7 +47,7 @@ final class TranslateCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         CaptionFormats.named(out.getFileName().toString());
         List<Repair> repairs = new ArrayList<>();
-        Track read = CaptionOptions.track(in, null, "Mallet", repairs);
+        Track read = CaptionOptions.track(in, null, ShippedStyles.FIRST, repairs);
         Track first = from == null ? read : read.withLanguage(from);
         PrintWriter told = spec.commandLine().getErr();
         repairs.forEach(repair -> told.println("repaired: " + repair));

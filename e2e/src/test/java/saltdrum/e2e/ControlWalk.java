@@ -42,10 +42,10 @@ final class ControlWalk {
                   const there = document.elementFromPoint(x, y);
                   return there && (e.contains(there) || there.contains(e)) ? [x, y] : null;
                 },
-                /** Whether the clip begins to play within five seconds; it rests again after that. */
+                /** Whether the clip begins to play within half a minute; it rests again after that. */
                 plays: async () => {
                   const video = document.querySelector('video');
-                  for (let i = 0; i < 500 && video.paused; i++) await new Promise((done) => setTimeout(done, 10));
+                  for (let i = 0; i < 3000 && video.paused; i++) await new Promise((done) => setTimeout(done, 10));
                   const plays = !video.paused;
                   video.pause();
                   return plays;
@@ -147,9 +147,9 @@ final class ControlWalk {
         return sent;
     }
 
-    /** Whether such a change is sent within four seconds. */
+    /** Whether such a change is sent within half a minute. */
     boolean sends(String ending) {
-        for (int i = 0; i < 80; i++) {
+        for (int i = 0; i < 600; i++) {
             if (changes().stream().anyMatch(change -> change.endsWith(ending))) {
                 settle();
                 return true;

@@ -74,6 +74,8 @@ class RoomTest extends OnTheBench {
     @Test
     void aTypedLineBreakReplacesTheRecipes() throws Exception {
         String clipId = withWords("three-coats", "Lines.mp4");
+        // New clips have the style that was used last, and breaks follow the style.
+        edit(clipId, "{\"kind\":\"restyle\",\"style\":\"Mallet\"}");
         edit(
                 clipId,
                 "{\"kind\":\"joinCues\",\"cueId\":" + first(clipId).path("id").asLong() + "}");

@@ -8,9 +8,13 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.BadInputException;
+import saltdrum.core.check.Finding;
+import saltdrum.core.check.NeededLook;
+import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
+import saltdrum.core.draft.PolicyRewriter;
 import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.core.firstdraft.FirstDraft;
 import saltdrum.core.format.CaptionFormats;
@@ -72,21 +76,24 @@ final class ClipDraft {
             look.heard(words);
             FirstDraft.Result draft =
                     new FirstDraft(settings, info.size(), look::measure, look::of).of(empty, words, sound);
-            return written(clip, name, info, draft);
+            return written(clip, name, info, draft, new Checker().findings(look.of(draft.track())));
         }
     }
 
     private List<Word> words(Path clip, Sound sound) {
-        return speech.recognise(
+        List<Word> heard = speech.recognise(
                         sound,
                         new Recogniser.Asked(
                                 settings.language(), clip.getFileName().toString(), terms),
-                        heard -> {},
+                        soFar -> {},
                         () -> false)
                 .plainWords();
+        return PolicyRewriter.write(heard, settings.policies());
     }
 
-    private DraftPage.Entry written(Path clip, String name, ClipInfo info, FirstDraft.Result draft) throws IOException {
+    private DraftPage.Entry written(Path clip, String name, ClipInfo info, FirstDraft.Result draft, List<Finding> left)
+            throws IOException {
+        String needs = NeededLook.of(left).said();
         List<String> captions = new ArrayList<>();
         for (CaptionFormat format : List.of(CaptionFormats.named("a.srt"), CaptionFormats.named("a.json"))) {
             String file = name + "." + format.endings().get(0);
@@ -104,8 +111,8 @@ final class ClipDraft {
                 film,
                 captions,
                 draft.done(),
-                draft.needs(),
-                draft.left().stream()
+                needs.isEmpty() ? "nothing" : "a look at " + needs,
+                left.stream()
                         .map(finding -> FindingLine.of(draft.track(), finding))
                         .toList(),
                 null);

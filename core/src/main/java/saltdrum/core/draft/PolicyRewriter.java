@@ -10,6 +10,15 @@ import saltdrum.core.word.Word;
 public final class PolicyRewriter {
     private PolicyRewriter() {}
 
+    /** By one policy after the other. */
+    public static List<Word> write(List<Word> words, List<WritingPolicy> policies) {
+        List<Word> written = words;
+        for (WritingPolicy policy : policies) {
+            written = write(written, policy);
+        }
+        return written;
+    }
+
     public static List<Word> write(List<Word> words, WritingPolicy policy) {
         return switch (policy) {
             case SENTENCES -> Sentences.of(words);

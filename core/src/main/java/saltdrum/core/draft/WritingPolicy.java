@@ -1,5 +1,8 @@
 package saltdrum.core.draft;
 
+import java.util.Arrays;
+import java.util.List;
+
 /** A way of writing that can be applied to a whole track. Each application is one edit and can be undone. */
 public enum WritingPolicy {
     /** Capitals, sentence ends and commas, from pauses and a few rules. */
@@ -17,6 +20,11 @@ public enum WritingPolicy {
         WHEN_CHOSEN,
         NEVER
     }
+
+    /** Those that a recognised draft is written by where nothing else is wanted, in their order. */
+    public static final List<WritingPolicy> USUAL = Arrays.stream(values())
+            .filter(policy -> policy.draft == Draft.AT_FIRST)
+            .toList();
 
     public final String said;
     public final Draft draft;

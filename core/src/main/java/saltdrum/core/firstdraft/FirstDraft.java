@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.function.Function;
 import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckInput;
-import saltdrum.core.check.CheckKind;
-import saltdrum.core.check.Finding;
 import saltdrum.core.check.Mending;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.Cue;
@@ -51,31 +49,22 @@ public final class FirstDraft {
      * A finished draft.
      *
      * @param done what was done, a few words each
-     * @param left what a person should look at
      */
-    public record Result(Track track, List<String> done, List<Finding> left) {
-        public long unsure() {
-            return left.stream()
-                    .filter(finding -> finding.kind() == CheckKind.UNSURE)
-                    .count();
+    public record Result(Track track, List<String> done) {
+        /** In the history of changes. */
+        public String said() {
+            return "First draft: " + String.join(", ", done);
         }
+    }
 
-        /** What the clip needs of a person, in a few words. */
-        public String needs() {
-            long unsure = unsure();
-            long other = left.size() - unsure;
-            if (left.isEmpty()) {
-                return "nothing";
-            }
-            List<String> parts = new ArrayList<>();
-            if (unsure > 0) {
-                parts.add(unsure + (unsure == 1 ? " unsure word" : " unsure words"));
-            }
-            if (other > 0) {
-                parts.add(other + (other == 1 ? " finding" : " findings"));
-            }
-            return "a look at " + String.join(" and ", parts);
-        }
+    /**
+     * Without words, in the language, recipe and style of the settings.
+     *
+     * @param empty in the frame of the clip
+     */
+    public Track dressed(Track empty) {
+        Track track = empty.withLanguage(settings.language()).withRecipe(settings.recipe());
+        return settings.style() == null ? track : track.withStyle(settings.style());
     }
 
     /**
@@ -83,12 +72,19 @@ public final class FirstDraft {
      * @param sound in which the words were said; may be empty
      */
     public Result of(Track empty, List<Word> words, Sound sound) {
+        Track dressed = dressed(empty);
+        return finished(FittedBreaks.followed(dressed, dressed.withWords(words), null, clip, measures), sound);
+    }
+
+    /**
+     * A track whose words are broken already becomes what its client wants.
+     *
+     * @param broken with its words in cues
+     */
+    public Result finished(Track broken, Sound sound) {
         List<String> done = new ArrayList<>();
-        Track dressed = empty.withLanguage(settings.language())
-                .withRecipe(settings.recipe())
-                .withStyle(settings.style());
-        Track track = FittedBreaks.followed(dressed, dressed.withWords(words), null, clip, measures);
-        done.add(track.cues().size() + " cues");
+        Track track = broken;
+        done.add(track.cues().size() == 1 ? "1 cue" : track.cues().size() + " cues");
         if (settings.emphasis()) {
             track = emphasised(track, sound, done);
         }
@@ -101,7 +97,7 @@ public final class FirstDraft {
         if (settings.mend()) {
             track = mended(track, done);
         }
-        return new Result(track, done, checker.findings(looks.apply(track)));
+        return new Result(track, done);
     }
 
     private Track emphasised(Track track, Sound sound, List<String> done) {

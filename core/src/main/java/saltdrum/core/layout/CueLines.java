@@ -32,15 +32,29 @@ record CueLines(Look look, FaceMetrics metrics, BlockPlace place, List<List<Meas
         List<List<MeasuredWord>> lines = lines(words, cue.lineStarts());
         CueLines first = at(look, metrics, lines, setting);
         List<List<MeasuredWord>> broken = broken(cue, words, first, mostFit, setting);
-        return broken == lines ? first : at(look, metrics, broken, setting);
+        return broken == first.lines ? first : at(look, metrics, broken, setting);
     }
 
     private static CueLines at(
-            Look look, FaceMetrics metrics, List<List<MeasuredWord>> lines, LineLayout.Setting setting) {
+            Look look, FaceMetrics metrics, List<List<MeasuredWord>> broken, LineLayout.Setting setting) {
+        List<List<MeasuredWord>> lines =
+                broken.stream().map(line -> ended(line, setting)).toList();
         BlockPlace place = BlockPlace.of(look, setting.zones(), setting.design(), lines.size());
         double room = place.room(look);
         double widest = widest(lines);
         return new CueLines(look, metrics, place, lines, widest > room && room > 0 ? room / widest : 1);
+    }
+
+    /** A line with its last word as it looks at the end of one. */
+    private static List<MeasuredWord> ended(List<MeasuredWord> line, LineLayout.Setting setting) {
+        MeasuredWord last = line.get(line.size() - 1);
+        MeasuredWord ending = last.atLineEnd(setting.language(), setting.typesetter());
+        if (ending == last) {
+            return line;
+        }
+        List<MeasuredWord> ended = new ArrayList<>(line);
+        ended.set(line.size() - 1, ending);
+        return ended;
     }
 
     /** The same lines where nothing is to be broken. */

@@ -17,6 +17,40 @@ public final class FacetChoices {
         TITLE
     }
 
+    /** Which commas and full stops are on the screen; the words keep theirs. */
+    public enum Punctuation {
+        @Label("As written")
+        AS_WRITTEN,
+        @Label("Not at line ends")
+        LINE_ENDS,
+        @Label("No commas and full stops")
+        NONE
+    }
+
+    public enum QuoteMarks {
+        @Label("As written")
+        AS_WRITTEN,
+        @Label("Straight")
+        STRAIGHT,
+        /** Those of the language. */
+        @Label("Curly")
+        CURLY
+    }
+
+    /** Where a sum of money has its sign. */
+    public enum MoneySign {
+        @Label("As written")
+        AS_WRITTEN,
+        @Label("As the language does")
+        BY_LANGUAGE,
+        @Label("Before: $25")
+        FIRST,
+        @Label("After: 25 $")
+        LAST,
+        @Label("By name: 25 dollars")
+        NAME
+    }
+
     public enum Align {
         @Label("Start")
         START,

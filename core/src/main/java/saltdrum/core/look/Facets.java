@@ -12,6 +12,9 @@ import saltdrum.core.look.FacetChoices.EmojiPosition;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.FacetChoices.Letters;
+import saltdrum.core.look.FacetChoices.MoneySign;
+import saltdrum.core.look.FacetChoices.Punctuation;
+import saltdrum.core.look.FacetChoices.QuoteMarks;
 import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.Spoken;
@@ -50,6 +53,20 @@ public final class Facets {
 
     public static final Facet<Letters> LETTERS =
             word("letters", "Letters", FacetGroup.TYPE, new FacetKind.Choice<>(Letters.class), Letters.AS_WRITTEN);
+    public static final Facet<Punctuation> PUNCTUATION = word(
+            "punctuation",
+            "Commas and full stops",
+            FacetGroup.TYPE,
+            new FacetKind.Choice<>(Punctuation.class),
+            Punctuation.AS_WRITTEN);
+    public static final Facet<QuoteMarks> QUOTES =
+            word("quotes", "Quotes", FacetGroup.TYPE, new FacetKind.Choice<>(QuoteMarks.class), QuoteMarks.AS_WRITTEN);
+    public static final Facet<MoneySign> MONEY_SIGN = word(
+            "moneySign",
+            "Sums of money",
+            FacetGroup.TYPE,
+            new FacetKind.Choice<>(MoneySign.class),
+            MoneySign.AS_WRITTEN);
     public static final Facet<Double> LETTER_SPACING =
             number("letterSpacing", "Between letters", FacetGroup.TYPE, -0.3, 1, 0.005, EM, 0);
     public static final Facet<Double> WORD_SPACING =

@@ -8,6 +8,9 @@ import saltdrum.core.Json;
 
 /** The styles and motions that ship with the application, each a style file of its own, loaded on first use. */
 public final class ShippedStyles implements StyleShelf {
+    /** Of the first clip. */
+    public static final String FIRST = "Mallet";
+
     private static final List<String> FILES = List.of(
             "mallet",
             "lantern",

@@ -25,6 +25,7 @@ import saltdrum.core.look.FacetChoices.Align;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.FacetChoices.Letters;
+import saltdrum.core.look.FacetChoices.Punctuation;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
 import saltdrum.core.look.LookPatch;
@@ -139,10 +140,26 @@ class LookLayoutTest {
         assertThat(names("row hOME", Letters.TITLE)).isEqualTo("Row Home");
     }
 
+    @Test
+    void whatIsNotOnTheScreenStaysInTheWords() {
+        LookPatch twoLines = PLAIN.with(Facets.SIZE, 300d)
+                .with(Facets.FIT, Fit.BREAK)
+                .with(Facets.MOST_LINES, 2d)
+                .with(Facets.PUNCTUATION, Punctuation.LINE_ENDS);
+        Track track = Words.track(Recipe.PHRASE, "ab, c, de, fg.");
+        String shown = names(leaves(scene(track, twoLines).parts().get(0).marks(), Mark.Glyphs.class));
+        assertThat(shown).isEqualTo("ab, c de, fg");
+        assertThat(track.cues().get(0).text()).isEqualTo("ab, c, de, fg.");
+    }
+
     private static String names(String text, Letters letters) {
+        return names(glyphs(text, PLAIN.with(Facets.LETTERS, letters)));
+    }
+
+    private static String names(List<Mark.Glyphs> words) {
         return String.join(
                 " ",
-                glyphs(text, PLAIN.with(Facets.LETTERS, letters)).stream()
+                words.stream()
                         .map(word -> String.join(
                                 "",
                                 word.glyphs().stream()

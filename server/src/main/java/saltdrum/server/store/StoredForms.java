@@ -7,6 +7,7 @@ import saltdrum.core.cue.Frame;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.SafeZones;
 import saltdrum.core.cue.TrackExtras;
+import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.Styling;
 import saltdrum.core.merge.Change;
@@ -37,6 +38,8 @@ public final class StoredForms {
 
     static final StoredForm<Limits> LIMITS = StoredForm.of("limits", Limits.class);
 
+    static final StoredForm<DraftSettings> DRAFT = StoredForm.of("first draft", DraftSettings.class);
+
     static final StoredForm<Onsets> ONSETS = StoredForm.of("onsets", Onsets.class);
 
     static final StoredForm<CarryOver> CARRY = StoredForm.of("words for another cut", CarryOver.class);
@@ -54,6 +57,7 @@ public final class StoredForms {
             CHANGE,
             ZONES,
             LIMITS,
+            DRAFT,
             ONSETS,
             RECEIPT,
             PIECES,

@@ -3,6 +3,7 @@ package saltdrum.server.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckInput;
@@ -10,6 +11,7 @@ import saltdrum.core.check.CheckInput.Translated;
 import saltdrum.core.check.CheckKind;
 import saltdrum.core.check.Finding;
 import saltdrum.core.check.Mending;
+import saltdrum.core.check.NeededLook;
 import saltdrum.core.check.SceneTrialLayout;
 import saltdrum.core.check.VoiceOffset;
 import saltdrum.core.check.rule.Checker;
@@ -77,12 +79,11 @@ public class FindingsService {
             long version, boolean picture, boolean voice, int unheard, boolean lookingUp, List<Finding> findings) {
         /** The number of open findings. */
         public int open() {
-            return (int) findings.stream()
-                    .filter(finding -> finding.reason() == null)
-                    .count();
+            return NeededLook.of(findings).all();
         }
     }
 
+    /** Looks at the clip's track as it is; what it needs of a person is kept for the list of clips. */
     public Found look(String clipId) {
         Looked looked = subject(clipId);
         ClipMeasurements measured = looked.measured;
@@ -91,6 +92,7 @@ public class FindingsService {
                 ? 0
                 : (int) track.words().count() - measured.onsets().of(track).size();
         List<Finding> findings = checker.findings(looked.subject);
+        tracks.saveNeeded(clipId, looked.stored.version(), NeededLook.of(findings));
         return new Found(
                 looked.stored.version(),
                 measured.lightHash() != null,
@@ -98,6 +100,11 @@ public class FindingsService {
                 unheard,
                 looked.words.unfinished(),
                 findings);
+    }
+
+    /** What the checks ask of tracks of a clip that are not stored: all that was measured of it is read once. */
+    public Function<Track, CheckInput> inputs(String clipId) {
+        return new Clip(clipId)::subject;
     }
 
     /**

@@ -1,6 +1,5 @@
 package saltdrum.server.work;
 
-import java.nio.file.Path;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import saltdrum.core.check.Onsets;
@@ -8,10 +7,8 @@ import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
-import saltdrum.media.clip.PictureLight;
 import saltdrum.server.store.clip.ClipMeasurementsStore;
 import saltdrum.server.store.clip.ClipRow;
-import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.run.JobContext;
 import saltdrum.server.work.run.Work;
@@ -25,15 +22,19 @@ class MeasureWork implements Work<WorkOrder.Measure> {
     private static final double PICTURE = 0.7;
 
     private final TrackStore tracks;
-    private final MediaStore media;
+    private final PictureMeasure picture;
     private final ClipMeasurementsStore measured;
     private final ClipSound sounds;
     private final SpeechDesk speech;
 
     MeasureWork(
-            TrackStore tracks, MediaStore media, ClipMeasurementsStore measured, ClipSound sounds, SpeechDesk speech) {
+            TrackStore tracks,
+            PictureMeasure picture,
+            ClipMeasurementsStore measured,
+            ClipSound sounds,
+            SpeechDesk speech) {
         this.tracks = tracks;
-        this.media = media;
+        this.picture = picture;
         this.measured = measured;
         this.sounds = sounds;
         this.speech = speech;
@@ -47,28 +48,10 @@ class MeasureWork implements Work<WorkOrder.Measure> {
     @Override
     public void work(ClipRow clip, WorkOrder.Measure order, JobContext watch) {
         double done = 0;
-        if (measured.of(clip.id()).lightHash() == null) {
-            picture(clip, watch);
+        if (picture.measure(clip, watch, 0, PICTURE)) {
             done = PICTURE;
         }
         voice(clip, watch, done);
-    }
-
-    private void picture(ClipRow clip, JobContext watch) {
-        watch.say("Measuring the picture");
-        Path out = media.workFile(".light");
-        try {
-            PictureLight.sample(
-                    media.file(clip.mediaHash()),
-                    clip.info(),
-                    out,
-                    part -> watch.progress(PICTURE * part),
-                    watch::stopped);
-            String light = media.keep(out);
-            watch.write(() -> measured.light(clip.id(), light));
-        } finally {
-            media.discard(out);
-        }
     }
 
     private void voice(ClipRow clip, JobContext watch, double done) {

@@ -20,17 +20,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import saltdrum.core.BadInputException;
-import saltdrum.core.cue.Track;
-import saltdrum.media.clip.ClipInfo;
-import saltdrum.media.clip.Probe;
 import saltdrum.server.api.MediaAnswers;
 import saltdrum.server.packed.ClipPacker;
 import saltdrum.server.packed.ClipUnpacker;
-import saltdrum.server.store.clip.ClientSettingsStore;
-import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.media.MediaStore;
-import saltdrum.server.store.style.StyleStore;
+import saltdrum.server.work.draft.Arrivals;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
 
@@ -38,11 +33,8 @@ import saltdrum.server.work.run.Workers;
 @RestController
 @RequestMapping("/api/clips")
 class ClipController {
-    private static final String FIRST_STYLE = "Mallet";
-
     private final ClipStore clips;
-    private final ClientSettingsStore clientSettings;
-    private final StyleStore styles;
+    private final Arrivals arrivals;
     private final MediaStore media;
     private final MediaAnswers videos;
     private final ClipPacker packer;
@@ -51,8 +43,7 @@ class ClipController {
 
     ClipController(
             ClipStore clips,
-            ClientSettingsStore clientSettings,
-            StyleStore styles,
+            Arrivals arrivals,
             MediaStore media,
             MediaAnswers videos,
             ClipPacker packer,
@@ -61,9 +52,8 @@ class ClipController {
         this.videos = videos;
         this.packer = packer;
         this.unpacker = unpacker;
-        this.styles = styles;
+        this.arrivals = arrivals;
         this.clips = clips;
-        this.clientSettings = clientSettings;
         this.media = media;
         this.workers = workers;
     }
@@ -76,7 +66,8 @@ class ClipController {
     /** Outside the described API's types: the body is the raw file. */
     @Hidden
     @PutMapping
-    ClipView bringIn(@RequestParam String name, HttpServletRequest request) throws IOException {
+    ClipView bringIn(@RequestParam String name, @RequestParam(required = false) Long client, HttpServletRequest request)
+            throws IOException {
         Path part = media.receive(request.getInputStream(), request.getContentLengthLong(), MediaStore.MOST_BYTES);
         try {
             if (request.getContentLengthLong() >= 0 && Files.size(part) < request.getContentLengthLong()) {
@@ -87,21 +78,10 @@ class ClipController {
                 workers.order(id, new WorkOrder.Prepare());
                 return one(id);
             }
-            ClipInfo info = Probe.of(part);
-            String last = styles.lastUsed();
-            String style = last == null ? FIRST_STYLE : last;
-            ClipRow row = clips.add(ClipName.of(name), media.keep(part), info, empty(style));
-            workers.order(row.id(), new WorkOrder.Prepare());
-            return one(row.id());
+            return one(arrivals.clip(part, ClipName.of(name), client));
         } finally {
             Files.deleteIfExists(part);
         }
-    }
-
-    private Track empty(String style) {
-        Track empty = Track.empty("en", style);
-        return empty.withFrame(
-                empty.frame().withZones(clientSettings.of((Long) null).zones()));
     }
 
     /** Outside the described API's types: the body is a ZIP. */

@@ -12,6 +12,7 @@ import saltdrum.media.clip.SoundChoice;
 import saltdrum.server.store.clip.ClientRow;
 import saltdrum.server.store.clip.ClipListRow;
 import saltdrum.server.store.clip.SearchHit;
+import saltdrum.server.store.job.JobState;
 import saltdrum.server.store.media.Shelf;
 
 /** A clip for the list and the bench. */
@@ -42,6 +43,14 @@ public record ClipView(
                                 "Left to mend when its captions, as they are now, were last looked at; missing for not yet")
                 @MayBeMissing
                 Integer openFindings,
+        @Schema(
+                        description =
+                                "What its captions need of a person, in a few words: “3 unsure words and 1 finding”; empty for nothing, missing for not yet checked")
+                @MayBeMissing
+                String needs,
+        @Schema(description = "Work on its words that is going on, or that failed; missing for none") @MayBeMissing
+                ClipWork work,
+        @Schema(description = "Job of its newest film; missing for none") @MayBeMissing String film,
         Shelf shelf,
         @Schema(description = "Whose clip it is; missing for the workshop's own") ClientRow client,
         @Schema(description = "Languages of its translations") List<String> translations,
@@ -51,6 +60,22 @@ public record ClipView(
     record FoundView(String cue, int atMs, String language) {
         public static FoundView of(SearchHit found) {
             return found == null ? null : new FoundView(found.text(), found.atMs(), found.language());
+        }
+    }
+
+    /** @param progress 0 to 1 */
+    public record ClipWork(String said, double progress, boolean failed) {
+        static ClipWork of(ClipListRow row) {
+            if (row.workState() == null) {
+                return null;
+            }
+            if (row.workState().isOpen()) {
+                String said = row.workMessage() == null ? "Waits for its turn" : row.workMessage();
+                return new ClipWork(said, row.workProgress(), false);
+            }
+            return row.workState() == JobState.FAILED && row.words() == 0
+                    ? new ClipWork(row.workMessage(), row.workProgress(), true)
+                    : null;
         }
     }
 
@@ -111,6 +136,9 @@ public record ClipView(
                 row.standing(),
                 row.standing().label,
                 row.openFindings(),
+                row.needed() == null ? null : row.needed().said(),
+                ClipWork.of(row),
+                row.film(),
                 row.shelf(),
                 row.clientId() == null ? null : new ClientRow(row.clientId(), row.client()),
                 row.languages(),

@@ -54,6 +54,7 @@ class OpenApiSettings {
             "TermView.sayAs",
             "BroughtIn.proposed",
             "ClipView.client",
+            "DraftSettings.style",
             "PreviewView.refusal",
             "CueGiven.showMs",
             "CueGiven.hideMs",

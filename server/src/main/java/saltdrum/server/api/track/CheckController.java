@@ -23,7 +23,6 @@ import saltdrum.server.api.Audited;
 import saltdrum.server.api.job.JobView;
 import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipStore;
-import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.FindingsService;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
@@ -36,16 +35,9 @@ class CheckController {
     private final FindingsService inspector;
     private final ClientSettingsStore clientSettings;
     private final ClipStore clips;
-    private final TrackStore tracks;
     private final Workers workers;
 
-    CheckController(
-            FindingsService inspector,
-            ClientSettingsStore clientSettings,
-            ClipStore clips,
-            TrackStore tracks,
-            Workers workers) {
-        this.tracks = tracks;
+    CheckController(FindingsService inspector, ClientSettingsStore clientSettings, ClipStore clips, Workers workers) {
         this.clips = clips;
         this.inspector = inspector;
         this.clientSettings = clientSettings;
@@ -75,9 +67,7 @@ class CheckController {
     @Operation(summary = "What is wrong in the clip, in order of time; dismissed findings have a reason")
     @GetMapping("/clips/{clipId}/findings")
     FindingsService.Found findings(@PathVariable String clipId) {
-        FindingsService.Found found = inspector.look(clipId);
-        tracks.saveOpenFindings(clipId, found.version(), found.open());
-        return found;
+        return inspector.look(clipId);
     }
 
     @Operation(summary = "Where the picture is calmest under some cues, or all")

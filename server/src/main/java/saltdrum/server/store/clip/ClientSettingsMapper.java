@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
+import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.server.store.WorkshopMapper;
 
 /** A client id of null is the workshop itself. */
@@ -15,7 +16,7 @@ interface ClientSettingsMapper {
             "select " + WorkshopMapper.UNSURE_BELOW
                     + """
              as unsure_below, coalesce(own.zones, every.zones)::text as zones,
-              coalesce(own.limits, every.limits)::text as limits
+              coalesce(own.limits, every.limits)::text as limits, coalesce(own.draft, every.draft)::text as draft
             from (values (1)) as one
               left join house own on own.client_id = #{clientId,jdbcType=BIGINT}
               left join house every on every.client_id is null
@@ -35,4 +36,11 @@ interface ClientSettingsMapper {
             on conflict (client_id) do update set limits = excluded.limits
             """)
     void setLimits(Long clientId, Limits limits);
+
+    @Insert(
+            """
+            insert into house (client_id, draft) values (#{clientId,jdbcType=BIGINT}, #{draft,jdbcType=VARCHAR}::jsonb)
+            on conflict (client_id) do update set draft = excluded.draft
+            """)
+    void setDraft(Long clientId, DraftSettings draft);
 }

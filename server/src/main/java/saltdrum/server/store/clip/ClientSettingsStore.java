@@ -3,6 +3,7 @@ package saltdrum.server.store.clip;
 import org.springframework.stereotype.Component;
 import saltdrum.core.check.Limits;
 import saltdrum.core.cue.SafeZones;
+import saltdrum.core.firstdraft.DraftSettings;
 
 /** The settings for a client's clips: the client's, or those of the workshop, or the defaults. */
 @Component
@@ -34,5 +35,11 @@ public class ClientSettingsStore {
     public void setZones(Long clientId, SafeZones zones) {
         clients.check(clientId);
         mapper.setZones(clientId, zones);
+    }
+
+    /** @param draft null for what is usual */
+    public void setDraft(Long clientId, DraftSettings draft) {
+        clients.check(clientId);
+        mapper.setDraft(clientId, draft);
     }
 }

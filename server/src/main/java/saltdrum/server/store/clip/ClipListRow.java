@@ -4,9 +4,11 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import saltdrum.core.check.NeededLook;
 import saltdrum.core.delivery.ClipProgress;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.media.clip.ClipInfo;
+import saltdrum.server.store.job.JobState;
 import saltdrum.server.store.media.Shelf;
 
 /**
@@ -15,7 +17,10 @@ import saltdrum.server.store.media.Shelf;
  * @param version of its first track, and when it became that
  * @param translations their languages in order, with spaces between
  * @param steps parts of the job that its history has, with spaces between
- * @param looked its captions as they are now were looked at; {@code lookedOpen} findings were left then
+ * @param looked its captions as they are now were looked at; {@code lookedOpen} findings were left then, of which
+ *     {@code lookedUnsure} are words that the recogniser is not sure of
+ * @param workState of the last work on its words; null for none
+ * @param film the newest finished film's job; null for none
  * @param deliveredVersion of the first track in the newest output with captions; null for none
  */
 public record ClipListRow(
@@ -40,6 +45,11 @@ public record ClipListRow(
         String steps,
         boolean looked,
         Integer lookedOpen,
+        int lookedUnsure,
+        JobState workState,
+        Double workProgress,
+        String workMessage,
+        String film,
         Long deliveredVersion) {
 
     public boolean prepared() {
@@ -57,6 +67,11 @@ public record ClipListRow(
     /** Number of open findings; null if the present captions have not been checked. */
     public Integer openFindings() {
         return looked ? lookedOpen : null;
+    }
+
+    /** What the present captions need of a person; null if they have not been checked. */
+    public NeededLook needed() {
+        return openFindings() == null ? null : new NeededLook(lookedUnsure, lookedOpen - lookedUnsure);
     }
 
     public ClipProgress standing() {

@@ -32,12 +32,17 @@ interface ClipMapper {
                 where t.clip_id = clip.id and t.translation) as translations,
               (select coalesce(string_agg(distinct e.step, ' '), '') from edit e
                 where e.track_id = track.id and not e.undone) as steps,
-              coalesce(looked_version = track.version, false) as looked, looked_open,
+              coalesce(looked_version = track.version, false) as looked, looked_open, coalesce(looked_unsure, 0) as looked_unsure,
+              work.state as work_state, work.progress as work_progress, work.message as work_message,
+              (select j.id from job j where j.clip_id = clip.id and j.kind = 'RENDER' and j.state = 'DONE'
+                and j.output_name like '%.mp4' order by j.finished desc limit 1) as film,
               (select case when j.content = track.content then track.version else j.track_version end from job j
                 where j.clip_id = clip.id and j.state = 'DONE' and track_version is not null
                 order by j.track_version desc limit 1) as delivered_version
             from clip join track on track.clip_id = clip.id and not track.translation
               left join client on client.id = clip.client_id
+              left join lateral (select j.state, j.progress, j.message from job j
+                where j.clip_id = clip.id and j.kind = 'WORDS' order by j.created desc limit 1) as work on true
             where
             <choose>
               <when test="id != null">clip.id = #{id} and removed is null</when>

@@ -158,13 +158,12 @@ public class JobStore {
         return mapper.fileNames(clipId);
     }
 
-    /** Puts those that wait into this order; what was taken up meanwhile stays out of it. */
-    @Transactional
     /** Before all that is in the queue, be it picked for a moment or not. */
     public void toHead(String task, String id) {
         mapper.toHead(task, id);
     }
 
+    @Transactional
     public void reorder(String task, List<String> ids) {
         OffsetDateTime first = mapper.firstPlace(task);
         for (int i = 0; i < ids.size() && first != null; i++) {

@@ -126,9 +126,13 @@ public interface TrackMapper {
             """)
     void addWords(String trackId, String cues);
 
+    /** @param open all findings that are open, those of unsure words among them */
     @Update(
-            "update track set looked_version = #{version}, looked_open = #{open} where id = #{id} and version = #{version}")
-    void saveOpenFindings(String id, long version, int open);
+            """
+            update track set looked_version = #{version}, looked_open = #{open}, looked_unsure = #{unsure}
+            where id = #{id} and version = #{version}
+            """)
+    void saveNeeded(String id, long version, int open, int unsure);
 
     /** Steps that a person can undo or redo: their own, and those without an author. */
     String OF_PERSON = "(#{personId}::bigint is null or person_id is null or person_id = #{personId}::bigint)";

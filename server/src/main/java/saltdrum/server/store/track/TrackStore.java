@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.Json;
+import saltdrum.core.check.NeededLook;
 import saltdrum.core.cue.Track;
 import saltdrum.core.delivery.WorkStep;
 import saltdrum.core.edit.Edit;
@@ -267,6 +268,11 @@ public class TrackStore {
      * @throws SupersededAttemptException if a later attempt at the work has begun
      */
     public StoredChange amend(String trackId, Attempt by, Function<Track, String> said, JobChange change) {
+        return amendAsGiven(trackId, by, said, (track, anew) -> followed(trackId, track, change.of(track, anew)));
+    }
+
+    /** The same, with breaks as the change has them. */
+    public StoredChange amendAsGiven(String trackId, Attempt by, Function<Track, String> said, JobChange change) {
         String jobId = by.jobId();
         return carryOut(trackId, TrackVersion.NEWEST, by, (base, present) -> {
             EditRow last = mapper.lastDone(trackId);
@@ -274,7 +280,7 @@ public class TrackStore {
                     && jobId.equals(last.jobId())
                     && last.change().reversed().fits(present.track());
             Track original = anew ? last.change().reversed().applyTo(present.track()) : present.track();
-            Track after = followed(trackId, original, change.of(original, anew));
+            Track after = change.of(original, anew);
             if (after.equals(present.track())) {
                 return null;
             }
@@ -288,9 +294,9 @@ public class TrackStore {
         });
     }
 
-    /** Stores the number of open findings of that version. */
-    public void saveOpenFindings(String trackId, long version, int open) {
-        mapper.saveOpenFindings(trackId, version, open);
+    /** Stores what that version needs of a person. */
+    public void saveNeeded(String trackId, long version, NeededLook needed) {
+        mapper.saveNeeded(trackId, version, needed.all(), needed.unsure());
     }
 
     /** Other ways to hear some of a track's words. */

@@ -63,7 +63,12 @@ public class OrderPlanner {
             Size size,
             Long trackVersion,
             String content,
-            WorkOrder.Render order) {}
+            WorkOrder.Render order) {
+        /** The same file, which is no delivery of the captions that it shows. */
+        Line asDraft(boolean review) {
+            return new Line(clip, language, fileName, about, size, null, null, review ? order.withReview() : order);
+        }
+    }
 
     /** @param left requested files that cannot be made, a sentence each */
     public record Plan(List<Line> lines, List<String> left) {}
@@ -221,7 +226,8 @@ public class OrderPlanner {
                 draft.kind.encoded() ? encoding.rate() : null,
                 draft.kind.encoded() ? encoding.mostBytes() : null,
                 asked.momentMs(),
-                draft.format == null ? null : draft.format.name());
+                draft.format == null ? null : draft.format.name(),
+                null);
         boolean own = draft.kind.captions() && draft.language.isEmpty();
         return new Line(
                 draft.clip,

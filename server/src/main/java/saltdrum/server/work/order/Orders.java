@@ -34,7 +34,22 @@ public class Orders {
      */
     @Transactional
     public String order(OrderAsked asked) {
+        return order(planner.plan(asked));
+    }
+
+    /**
+     * Films to be looked at: they are no delivery of their clips.
+     *
+     * @param review whether review links to them are prepared
+     */
+    @Transactional
+    String orderDraft(OrderAsked asked, boolean review) {
         OrderPlanner.Plan plan = planner.plan(asked);
+        return order(new OrderPlanner.Plan(
+                plan.lines().stream().map(line -> line.asDraft(review)).toList(), plan.left()));
+    }
+
+    private String order(OrderPlanner.Plan plan) {
         if (plan.lines().isEmpty()) {
             throw new BadInputException(
                     plan.left().isEmpty()

@@ -11,6 +11,7 @@ import saltdrum.media.output.OutputVerifier;
 import saltdrum.media.pieces.PiecedBurn;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.media.MediaStore;
+import saltdrum.server.store.review.ReviewStore;
 import saltdrum.server.work.run.JobContext;
 import saltdrum.server.work.run.Work;
 import saltdrum.server.work.run.WorkOrder;
@@ -19,10 +20,15 @@ import saltdrum.server.work.run.WorkOrder;
 @Component
 class RenderWork implements Work<WorkOrder.Render> {
     private final RenderProgress.Looking looking = new RenderProgress.Looking();
+    /** As long as a link is valid that a person makes without choosing otherwise. */
+    private static final int REVIEW_DAYS = 14;
+
     private final MediaStore media;
     private final Deliveries deliveries;
+    private final ReviewStore reviews;
 
-    RenderWork(MediaStore media, Deliveries deliveries) {
+    RenderWork(MediaStore media, Deliveries deliveries, ReviewStore reviews) {
+        this.reviews = reviews;
         this.media = media;
         this.deliveries = deliveries;
     }
@@ -52,6 +58,9 @@ class RenderWork implements Work<WorkOrder.Render> {
             }
             String asked = watch.job().fileName();
             watch.output(JobContext.untilBack(() -> media.keep(out)), asked == null ? name(clip, order) : asked);
+            if (Boolean.TRUE.equals(order.review())) {
+                watch.write(() -> prepareReview(clip.id(), watch.job().id()));
+            }
             if (made != null && made.pieces() != null) {
                 watch.pieces(made.pieces());
             }
@@ -59,6 +68,14 @@ class RenderWork implements Work<WorkOrder.Render> {
         } finally {
             media.discard(out);
             media.discard(bars);
+        }
+    }
+
+    /** A link that is not sent yet; once for each film. */
+    private void prepareReview(String clipId, String jobId) {
+        boolean there = reviews.ofClip(clipId).stream().anyMatch(review -> jobId.equals(review.jobId()));
+        if (!there) {
+            reviews.show(clipId, jobId, null, "", REVIEW_DAYS, null);
         }
     }
 

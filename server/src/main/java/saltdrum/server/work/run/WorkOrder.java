@@ -6,6 +6,7 @@ import java.util.List;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Track;
 import saltdrum.core.draft.WritingPolicy;
+import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.core.stored.StoredForm;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleForms;
@@ -21,6 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
     @JsonSubTypes.Type(value = WorkOrder.Prepare.class, name = "prepare"),
     @JsonSubTypes.Type(value = WorkOrder.PlaceScript.class, name = "placeScript"),
     @JsonSubTypes.Type(value = WorkOrder.Recognise.class, name = "recognise"),
+    @JsonSubTypes.Type(value = WorkOrder.MakeDraft.class, name = "draft"),
     @JsonSubTypes.Type(value = WorkOrder.Translate.class, name = "translate"),
     @JsonSubTypes.Type(value = WorkOrder.Listen.class, name = "listen"),
     @JsonSubTypes.Type(value = WorkOrder.Measure.class, name = "measure"),
@@ -84,6 +86,14 @@ public sealed interface WorkOrder {
         }
     }
 
+    /** What a client wants of a new clip: from its words to a film. */
+    record MakeDraft(DraftSettings settings) implements WorkOrder {
+        @Override
+        public JobKind kind() {
+            return JobKind.WORDS;
+        }
+    }
+
     /** Translates the cues that no person has edited. */
     record Translate(String language, String translator) implements WorkOrder {
         @Override
@@ -125,6 +135,7 @@ public sealed interface WorkOrder {
      * @param mostBytes that the file may have; null for as many as the rate factor takes
      * @param momentMs of stills; null for the first cue's
      * @param format of a caption file; null for other outputs
+     * @param review whether a review link to the film is prepared; null for no
      */
     record Render(
             Track track,
@@ -137,7 +148,8 @@ public sealed interface WorkOrder {
             Double rate,
             Long mostBytes,
             Long momentMs,
-            String format)
+            String format,
+            Boolean review)
             implements WorkOrder {
         public Render {
             output = output == null ? OutputKind.BURNED : output;
@@ -147,7 +159,24 @@ public sealed interface WorkOrder {
         /** @param newMomentMs null for the first cue's */
         public Render atMoment(Long newMomentMs) {
             return new Render(
-                    track, style, preset, crf, keepCaptions, output, others, rate, mostBytes, newMomentMs, format);
+                    track,
+                    style,
+                    preset,
+                    crf,
+                    keepCaptions,
+                    output,
+                    others,
+                    rate,
+                    mostBytes,
+                    newMomentMs,
+                    format,
+                    review);
+        }
+
+        /** The same film, with a review link to it. */
+        public Render withReview() {
+            return new Render(
+                    track, style, preset, crf, keepCaptions, output, others, rate, mostBytes, momentMs, format, true);
         }
 
         /** Whether many frames of this clip have to be encoded for it. */

@@ -1,0 +1,2 @@
+/** First drafts of clips that come in. */
+package saltdrum.server.work.draft;
