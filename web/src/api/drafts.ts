@@ -25,12 +25,21 @@ export function useSettleDrafts(client: number | undefined) {
           ? server.DELETE(SETTINGS, { params })
           : server.PUT(SETTINGS, { params, body: settings }),
       ),
+    // A switch shows its new state at once.
+    onMutate: (settings) => {
+      const before = queryClient.getQueryData<DraftSettings>(['drafts', client]);
+      if (settings) queryClient.setQueryData(['drafts', client], settings);
+      return before;
+    },
     onSuccess: (settings) => {
       queryClient.setQueryData(['drafts', client], settings);
       // Clients without settings of their own have the workshop's.
       if (client === undefined) void queryClient.invalidateQueries({ queryKey: ['drafts'] });
     },
-    onError: (error) => notice(error.message),
+    onError: (error, _, before) => {
+      queryClient.setQueryData(['drafts', client], before);
+      notice(error.message);
+    },
   });
 }
 

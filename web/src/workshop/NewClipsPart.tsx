@@ -15,12 +15,12 @@ const SWITCHES: { part: Part; label: string; about: string }[] = [
   {
     part: 'film',
     label: 'Make a draft film',
-    about: '720 pixels wide, made in little time; it counts as no delivery.',
+    about: 'Small, and made in little time; it counts as no delivery.',
   },
   {
     part: 'review',
     label: 'Prepare a review link',
-    about: 'It is sent to nobody: you find it in the Render step.',
+    about: 'It is not sent: you find it in the Render step.',
   },
 ];
 type Part = 'emphasis' | 'emoji' | 'calm' | 'mend' | 'film' | 'review';
@@ -76,7 +76,7 @@ function Settings(props: {
             type="checkbox"
             checked={settings.automatic}
             onChange={(e) => set({ automatic: e.target.checked })}
-            className="mt-1 size-4 accent-accent"
+            className="mt-1 size-4 flex-none accent-accent"
           />
           <span>
             <span className="font-medium">Make a first draft by itself</span>
@@ -98,7 +98,7 @@ function Settings(props: {
                   checked={settings[part]}
                   disabled={part === 'review' && !settings.film}
                   onChange={(e) => set({ [part]: e.target.checked })}
-                  className="mt-1 size-4 accent-accent"
+                  className="mt-1 size-4 flex-none accent-accent"
                 />
                 <span>
                   {label}
