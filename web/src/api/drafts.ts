@@ -18,7 +18,10 @@ export const useDraftSettings = (client: number | undefined) =>
 export function useSettleDrafts(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   const params = { query: { client } };
+  const mutationKey = ['drafts', client];
   return useMutation({
+    mutationKey,
+    scope: { id: mutationKey.join() },
     mutationFn: (settings: DraftSettings | null) =>
       bodyOf(
         settings === null
@@ -32,6 +35,8 @@ export function useSettleDrafts(client: number | undefined) {
       return before;
     },
     onSuccess: (settings) => {
+      // Others that wait are newer than this answer.
+      if (queryClient.isMutating({ mutationKey }) > 1) return;
       queryClient.setQueryData(['drafts', client], settings);
       // Clients without settings of their own have the workshop's.
       if (client === undefined) void queryClient.invalidateQueries({ queryKey: ['drafts'] });
