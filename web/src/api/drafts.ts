@@ -48,6 +48,16 @@ export function useSettleDrafts(client: number | undefined) {
   });
 }
 
+const WATCHED_MS = 5000;
+
+/** The folder from which clips are taken, polled while the page is open. */
+export const useWatched = () =>
+  useQuery({
+    queryKey: ['watched'],
+    queryFn: () => bodyOf(server.GET('/api/drafts/watched')),
+    refetchInterval: WATCHED_MS,
+  });
+
 /** Orders first drafts of clips without words. */
 export function useOrderDrafts() {
   const notice = useNotices((s) => s.say);

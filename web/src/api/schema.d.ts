@@ -1895,6 +1895,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/watched": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The folder from which clips are taken, and files that could not be */
+        get: operations["watched"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/curves": {
         parameters: {
             query?: never;
@@ -4587,6 +4604,17 @@ export interface components {
             emoji: string;
             /** @description As Unicode CLDR calls it in that language */
             name: string;
+        };
+        WatchedFault: {
+            path: string;
+            fault: string;
+        };
+        WatchedView: {
+            folder: string;
+            there: boolean;
+            /** Format: int32 */
+            taken: number;
+            faults: components["schemas"]["WatchedFault"][];
         };
         Preset: {
             label: string;
@@ -8292,6 +8320,26 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    watched: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WatchedView"];
                 };
             };
         };

@@ -1,3 +1,4 @@
+import { CirclePlay } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useActOnClip } from '../api/shelf';
@@ -76,6 +77,16 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
           />
         </label>
       )}
+      {!gone && clip.film && (
+        <Link
+          to={`/results/${clip.film}`}
+          title="Watch its newest film"
+          aria-label={`Watch the newest film of ${clip.name}`}
+          className="absolute top-[15.6rem] left-2 flex size-8 items-center justify-center rounded-full bg-stage/70 text-paper hover:bg-accent"
+        >
+          <CirclePlay size={17} />
+        </Link>
+      )}
       <ClipMenu clip={clip} onRename={() => setNaming(true)} />
     </li>
   );
@@ -87,7 +98,10 @@ const wide = (clip: Clip) => `min(${(18 * clip.width) / clip.height}rem, calc(10
 /** Its progress, and what it needs of a person. */
 function told(clip: Clip): string {
   if (clip.work?.failed) return clip.work.said;
-  if (clip.work) return `${Math.round(100 * clip.work.progress)} % · ${clip.work.said}`;
+  if (clip.work) {
+    const done = Math.round(100 * clip.work.progress);
+    return `${done ? `${done} % · ` : ''}${clip.work.said}`;
+  }
   if (!clip.words) return clip.standingLabel;
   const needs = clip.needs && clip.standing !== 'DELIVERED' ? ` · ${clip.needs}` : '';
   return `${clip.standingLabel} · ${clip.style}${needs}`;

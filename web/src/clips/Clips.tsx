@@ -1,6 +1,7 @@
 import { FilePlus2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useClients } from '../api/clients';
 import { useShelf } from '../api/shelf';
 import { PageHeader } from '../header/PageHeader';
 import { useSettled } from '../ui/useSettled';
@@ -27,8 +28,12 @@ export function Clips() {
   const { arriving, bringIn } = useBringIn(asked.client, (clip) => void navigate(`/clips/${clip.id}/words`));
   const choose = () => chooser.current?.click();
   const here = asked.shelf === 'HERE';
-  const narrowed = asked.q !== '' || asked.client !== null || asked.standing !== '';
+  const searched = asked.q !== '' || asked.standing !== '';
+  const narrowed = searched || asked.client !== null;
+  const clients = useClients().data ?? [];
   const empty = clips.data?.length === 0 && arriving.length === 0;
+  const client = clients.find((one) => one.id === asked.client);
+  const ofClient = client ? ` of ${client.name}` : '';
   const marked = chosen.filter((id) => shown.some((clip) => clip.id === id));
 
   return (
@@ -66,14 +71,18 @@ export function Clips() {
           }}
         />
       </PageHeader>
-      {(narrowed || !empty || !here) && <ShelfBar asked={asked} found={clips.data ?? []} onAsk={ask} />}
+      {(narrowed || !empty || !here || clients.length > 0) && (
+        <ShelfBar asked={asked} found={clips.data ?? []} onAsk={ask} />
+      )}
       <section className="mx-auto max-w-6xl" aria-label="Clips">
         <h1 className="sr-only">Clips</h1>
         {clips.error && <p className="text-accent">{clips.error.message}</p>}
         {shown.length === 0 && clips.data && (narrowed || !here) && (
           <p className="mb-8 text-soft" role="status">
             {narrowed
-              ? 'No clip here matches.'
+              ? searched
+                ? 'No clip here matches.'
+                : 'There is no clip of this client here yet.'
               : asked.shelf === 'ARCHIVED'
                 ? 'The archive is empty. Move clips here with the menu on their picture.'
                 : 'No clip was removed in the last two weeks.'}{' '}
@@ -114,16 +123,16 @@ export function Clips() {
               }
             />
           ))}
-          {here && !narrowed && (
+          {here && !searched && (
             <li>
               <button
                 onClick={choose}
                 className={`flex h-72 w-52 flex-col items-center justify-center gap-3 rounded-lg border-2 border-dashed px-6 text-center text-soft hover:border-accent hover:text-accent ${over ? 'border-accent bg-tint text-accent' : 'border-rule'}`}
               >
                 <FilePlus2 size={26} strokeWidth={1.5} />
-                {empty
+                {empty && !narrowed
                   ? 'Add your first clip: choose it here, or drop it anywhere on this page'
-                  : 'Drop a clip anywhere, or choose one'}
+                  : `Drop a clip${ofClient} anywhere, or choose one`}
                 <span className="text-tiny">MP4, MOV, WebM, MKV</span>
               </button>
             </li>

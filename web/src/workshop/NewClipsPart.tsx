@@ -1,6 +1,7 @@
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useClients, useRecipes } from '../api/clients';
-import { useDraftSettings, useSettleDrafts } from '../api/drafts';
+import { useDraftSettings, useSettleDrafts, useWatched } from '../api/drafts';
 import { useLanguages } from '../api/queries';
 import { useStyles } from '../api/styles';
 import type { DraftSettings } from '../api/types';
@@ -28,7 +29,8 @@ type Part = 'emphasis' | 'emoji' | 'calm' | 'mend' | 'film' | 'review';
 /** What is done with clips when they come in, for each client. */
 export function NewClipsPart() {
   const [params, setParams] = useSearchParams();
-  const asked = Number(params.get('client'));
+  // Beside the address, which follows in a transition: until then switches would be those of the client before.
+  const [asked, ask] = useState(Number(params.get('client')));
   const client = asked > 0 ? asked : undefined;
   const clients = useClients().data ?? [];
   const settings = useDraftSettings(client).data;
@@ -43,9 +45,10 @@ export function NewClipsPart() {
         <select
           id="new-clips-of"
           value={client ?? 0}
-          onChange={(e) =>
-            setParams(e.target.value === '0' ? {} : { client: e.target.value }, { replace: true })
-          }
+          onChange={(e) => {
+            ask(Number(e.target.value));
+            setParams(e.target.value === '0' ? {} : { client: e.target.value }, { replace: true });
+          }}
           className="field px-2 py-1 text-ink"
         >
           <option value={0}>the workshop</option>
@@ -57,7 +60,37 @@ export function NewClipsPart() {
         </select>
       </div>
       {settings && <Settings client={client} settings={settings} onChange={settle.mutate} key={client} />}
+      <Watched />
     </section>
+  );
+}
+
+/** The folder from which clips are taken, and what was wrong with files in it. */
+function Watched() {
+  const watched = useWatched().data;
+  if (!watched) return null;
+  const { folder, there, taken, faults } = watched;
+  return (
+    <div className="mt-5 text-note text-soft">
+      {folder === '' ? (
+        <p>
+          Clips can also come from a folder:{' '}
+          <code className="rounded bg-sunk px-1.5 py-0.5">SALT_DRUM_WATCH=FOLDER ./salt-drum start</code>. A
+          folder inside it with a client’s name holds that client’s.
+        </p>
+      ) : (
+        <p>
+          {there ? 'Clips are taken from ' : 'This folder is not there: '}
+          <code className="rounded bg-sunk px-1.5 py-0.5">{folder}</code>
+          {there && `, ${taken === 1 ? 'one so far' : `${taken} so far`}.`}
+        </p>
+      )}
+      {faults.map((fault) => (
+        <p key={fault.path} className="text-accent">
+          {fault.path}: {fault.fault}
+        </p>
+      ))}
+    </div>
   );
 }
 

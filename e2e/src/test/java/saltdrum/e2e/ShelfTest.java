@@ -58,7 +58,7 @@ class ShelfTest extends OnTheBench {
 
         // A click leads to the word.
         search.fill("dulse");
-        card(name).getByRole(AriaRole.LINK).click();
+        card(name).getByRole(AriaRole.LINK).first().click();
         assertThat(page).hasURL(Pattern.compile(".*/clips/[a-z0-9]{12}/words$"));
         assertThat(page.getByText("0:03.", new Page.GetByTextOptions().setExact(false))
                         .first())
@@ -143,7 +143,7 @@ class ShelfTest extends OnTheBench {
         String id = clip(name, "1\n00:00:00,500 --> 00:00:02,000\nOil the oarlock\n");
         page.navigate(server.url() + "/?q=oarlock");
         assertThat(card(name)).containsText("Words are in");
-        card(name).getByRole(AriaRole.LINK).click();
+        card(name).getByRole(AriaRole.LINK).first().click();
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Render").setExact(true))
@@ -164,7 +164,7 @@ class ShelfTest extends OnTheBench {
                         + ",\"edit\":{\"kind\":\"retypeCue\",\"cueId\":"
                         + track.path("cues").path(0).path("id").asLong() + ",\"text\":\"Oil the oarlocks\"}}");
         assertThat(card(name)).containsText("Changed since delivered");
-        card(name).getByRole(AriaRole.LINK).click();
+        card(name).getByRole(AriaRole.LINK).first().click();
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Render").setExact(true))

@@ -12,6 +12,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import saltdrum.cli.bench.burn.BurnBench;
 import saltdrum.cli.bench.burn.DeliverBench;
+import saltdrum.cli.bench.burn.DraftBench;
 import saltdrum.cli.bench.burn.FrameBench;
 import saltdrum.cli.bench.burn.PaintBench;
 import saltdrum.cli.bench.burn.SceneBench;
@@ -31,7 +32,7 @@ import saltdrum.core.BadInputException;
 
 @Command(
         description =
-                "Measures against the budgets: scene, edit, paint, align, burn, all by default; frames (burns "
+                "Measures against the budgets: scene, edit, paint, align, burn, all by default; draft (first drafts of the demo), frames (burns "
                         + "in other frames), checks (of a minute), deliver (what a second render costs, and estimates), speech (the whole corpus), words (time and memory of getting them), memory (a long burn), workshop (a full shelf and a full room), workers (one and two), siege (a server under fire) and soak (hours of work, and memory) by name.")
 public final class BenchCommand implements Callable<Integer> {
     private static final List<String> ALL = List.of("scene", "edit", "paint", "align", "burn");
@@ -66,6 +67,7 @@ public final class BenchCommand implements Callable<Integer> {
         benches.put("paint", report -> PaintBench.run(report, styles));
         benches.put("align", AlignBench::run);
         benches.put("burn", report -> BurnBench.run(report, styles));
+        benches.put("draft", DraftBench::run);
         benches.put("frames", FrameBench::run);
         benches.put("checks", CheckBench::run);
         benches.put("deliver", DeliverBench::run);

@@ -35,11 +35,6 @@ import saltdrum.speech.recognise.Term;
 
 /** Makes the first draft of one clip: its words, its captions and a film at low cost. */
 final class ClipDraft {
-    /** Of the film; fast and small enough to be looked at. */
-    private static final int SHORT_SIDE = 720;
-
-    private static final BurnOrder CHEAP = new BurnOrder("ultrafast", 26);
-
     private final DraftSettings settings;
     private final Style style;
     private final SceneMaker scenes;
@@ -120,12 +115,13 @@ final class ClipDraft {
 
     private void film(Path clip, ClipInfo info, Track track, Path file) throws IOException {
         Size size = info.size();
-        Frame frame = Math.min(size.width(), size.height()) > SHORT_SIDE
-                ? track.frame().sized(size, SHORT_SIDE)
+        Frame frame = Math.min(size.width(), size.height()) > BurnOrder.DRAFT_SHORT_SIDE
+                ? track.frame().sized(size, BurnOrder.DRAFT_SHORT_SIDE)
                 : track.frame();
         Path part = file.resolveSibling("." + file.getFileName() + ".part");
         try {
-            new Burn(clip, info, frame, scenes.make(track, style, size), CHEAP).to(part, done -> {}, () -> false);
+            new Burn(clip, info, frame, scenes.make(track, style, size), BurnOrder.DRAFT)
+                    .to(part, done -> {}, () -> false);
             Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(part);

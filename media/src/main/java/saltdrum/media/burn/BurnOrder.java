@@ -20,6 +20,12 @@ public record BurnOrder(String preset, int crf, boolean keepCaptions, Double rat
     private static final List<String> PRESETS =
             List.of("ultrafast", "superfast", "veryfast", "faster", "fast", "medium", "slow", "slower", "veryslow");
 
+    /** Of a draft film: made in little time, and good enough to be looked at. */
+    public static final BurnOrder DRAFT = new BurnOrder("ultrafast", 26);
+
+    /** Of a draft film's picture at most, pixels. */
+    public static final int DRAFT_SHORT_SIDE = 720;
+
     public static final BurnOrder USUAL = Quality.GOOD.order(false, null, null);
 
     public BurnOrder(String preset, int crf) {

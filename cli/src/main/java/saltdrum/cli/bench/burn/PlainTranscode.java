@@ -23,11 +23,15 @@ final class PlainTranscode {
      * @param how additional inputs, filters and mappings; empty for the clip unchanged
      */
     static double cpuMs(Path clip, List<String> how, Path out) {
+        return cpuMs(clip, how, BurnOrder.USUAL, out);
+    }
+
+    /** @param encoding of which the preset and the rate factor count */
+    static double cpuMs(Path clip, List<String> how, BurnOrder encoding, Path out) {
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-nostats", "-benchmark", "-y"));
         command.addAll(Ffmpeg.clip(clip));
         command.addAll(how);
-        command.addAll(
-                List.of("-c:v", "libx264", "-preset", BurnOrder.USUAL.preset(), "-crf", "" + BurnOrder.USUAL.crf()));
+        command.addAll(List.of("-c:v", "libx264", "-preset", encoding.preset(), "-crf", "" + encoding.crf()));
         command.addAll(
                 List.of("-pix_fmt", "yuv420p", "-fps_mode", "passthrough", "-c:a", "copy", "-movflags", "+faststart"));
         command.add(out.toString());

@@ -48,7 +48,10 @@ public record ClipView(
                                 "What its captions need of a person, in a few words: “3 unsure words and 1 finding”; empty for nothing, missing for not yet checked")
                 @MayBeMissing
                 String needs,
-        @Schema(description = "Work on its words that is going on, or that failed; missing for none") @MayBeMissing
+        @Schema(
+                        description =
+                                "Work on its words or its films that is going on, or work on its words that failed; missing for none")
+                @MayBeMissing
                 ClipWork work,
         @Schema(description = "Job of its newest film; missing for none") @MayBeMissing String film,
         Shelf shelf,

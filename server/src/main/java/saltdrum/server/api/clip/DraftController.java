@@ -2,6 +2,8 @@ package saltdrum.server.api.clip;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,7 +25,10 @@ import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.style.StyleStore;
+import saltdrum.server.store.watched.WatchedFault;
+import saltdrum.server.store.watched.WatchedFileStore;
 import saltdrum.server.work.draft.FirstDrafts;
+import saltdrum.server.work.draft.WatchedFolder;
 import saltdrum.speech.SpeechDesk;
 
 /** What is done with clips that come in, and first drafts of those that are here. */
@@ -38,13 +43,19 @@ class DraftController {
     private final SpeechDesk speech;
     private final ClipStore clips;
     private final FirstDrafts drafts;
+    private final WatchedFolder watchedFolder;
+    private final WatchedFileStore watchedFiles;
 
     DraftController(
             ClientSettingsStore clientSettings,
             StyleStore styles,
             SpeechDesk speech,
             ClipStore clips,
-            FirstDrafts drafts) {
+            FirstDrafts drafts,
+            WatchedFolder watchedFolder,
+            WatchedFileStore watchedFiles) {
+        this.watchedFolder = watchedFolder;
+        this.watchedFiles = watchedFiles;
         this.clientSettings = clientSettings;
         this.styles = styles;
         this.speech = speech;
@@ -77,6 +88,26 @@ class DraftController {
     DraftSettings usual(@RequestParam(required = false) Long client) {
         clientSettings.setDraft(client, null);
         return settings(client);
+    }
+
+    /**
+     * The folder from which clips are taken.
+     *
+     * @param folder empty where none is watched
+     * @param there whether it can be found
+     * @param taken files that became clips
+     * @param faults files that could not, the newest first
+     */
+    record WatchedView(String folder, boolean there, int taken, List<WatchedFault> faults) {}
+
+    @Operation(summary = "The folder from which clips are taken, and files that could not be")
+    @GetMapping("/drafts/watched")
+    WatchedView watched() {
+        Path folder = watchedFolder.folder();
+        return folder == null
+                ? new WatchedView("", false, 0, List.of())
+                : new WatchedView(
+                        folder.toString(), Files.isDirectory(folder), watchedFiles.taken(), watchedFiles.faults());
     }
 
     record DraftsRequest(List<String> clips) implements FromOutside {}

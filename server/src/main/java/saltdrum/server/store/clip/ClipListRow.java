@@ -19,7 +19,7 @@ import saltdrum.server.store.media.Shelf;
  * @param steps parts of the job that its history has, with spaces between
  * @param looked its captions as they are now were looked at; {@code lookedOpen} findings were left then, of which
  *     {@code lookedUnsure} are words that the recogniser is not sure of
- * @param workState of the last work on its words; null for none
+ * @param workState of the work on its words or its films that is going on, else of the last on its words; null for none
  * @param film the newest finished film's job; null for none
  * @param deliveredVersion of the first track in the newest output with captions; null for none
  */

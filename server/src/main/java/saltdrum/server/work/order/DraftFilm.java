@@ -3,6 +3,7 @@ package saltdrum.server.work.order;
 import java.util.List;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
+import saltdrum.media.burn.BurnOrder;
 import saltdrum.media.output.OutputKind;
 import saltdrum.server.store.job.JobKind;
 import saltdrum.server.store.job.JobRow;
@@ -11,8 +12,8 @@ import saltdrum.server.store.job.JobStore;
 /** Orders the film of a first draft: small, made in little time, and no delivery. */
 @Component
 public class DraftFilm {
-    private static final int SHORT_SIDE = 720;
-    private static final OrderAsked.How CHEAP = new OrderAsked.How(null, "ultrafast", 26, null, SHORT_SIDE, null, null);
+    private static final OrderAsked.How CHEAP = new OrderAsked.How(
+            null, BurnOrder.DRAFT.preset(), BurnOrder.DRAFT.crf(), null, BurnOrder.DRAFT_SHORT_SIDE, null, null);
     private static final String NAME = "{clip} · draft";
 
     private final ObjectProvider<Orders> orders;

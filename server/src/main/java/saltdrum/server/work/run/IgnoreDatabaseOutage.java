@@ -6,12 +6,12 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 
 /** Calls that a database that is away for a moment does not stop anything by: what is done again and again anyway. */
-final class IgnoreDatabaseOutage {
+public final class IgnoreDatabaseOutage {
     private static final Logger LOG = LoggerFactory.getLogger(IgnoreDatabaseOutage.class);
 
     private IgnoreDatabaseOutage() {}
 
-    static void call(Runnable call) {
+    public static void call(Runnable call) {
         try {
             call.run();
         } catch (DataAccessException | TransactionException away) {
