@@ -3120,7 +3120,7 @@ export interface components {
             openFindings?: number;
             /** @description What its captions need of a person, in a few words: “3 unsure words and 1 finding”; empty for nothing, missing for not yet checked */
             needs?: string;
-            /** @description Work on its words that is going on, or that failed; missing for none */
+            /** @description Work on its words or its films that is going on, or work on its words that failed; missing for none */
             work?: components["schemas"]["ClipWork"];
             /** @description Job of its newest film; missing for none */
             film?: string;
@@ -4795,6 +4795,7 @@ export interface components {
             /** Format: int32 */
             unheard: number;
             lookingUp: boolean;
+            shared?: components["schemas"]["SharedRemedy"];
             findings: components["schemas"]["Finding"][];
         };
         Remedy: {
@@ -4802,6 +4803,12 @@ export interface components {
             edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"];
             /** Format: double */
             measured?: number;
+        };
+        SharedRemedy: {
+            edit: components["schemas"]["ApplyRemedies"];
+            said: string;
+            /** Format: int32 */
+            mends: number;
         };
         FormatView: {
             format: string;

@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
+import { useChange } from '../../api/changes';
 import { useCheckKinds, useMendAll } from '../../api/checks';
 import { useMeasure } from '../../api/jobs';
-import type { Clip, Job, Track } from '../../api/types';
+import type { Clip, Edit, Job, Track } from '../../api/types';
 import { findings } from '../../state/findings';
 import { MainButton, QuietButton, Section } from '../../ui/parts';
 import { JobLine } from '../JobLine';
@@ -18,6 +19,7 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const found = findings.use(clip.id, (f) => f.found);
   const open = findings.use(clip.id, (f) => f.open);
   const mend = useMendAll(clip.id);
+  const change = useChange(clip.id);
   const measure = useMeasure(clip.id);
   const measuring = jobs.find((j) => j.kind === 'MEASURE' && j.open);
   const failed = jobs.find((j) => j.kind === 'MEASURE')?.state === 'FAILED';
@@ -70,7 +72,20 @@ export function CheckStep({ clip, track, jobs }: { clip: Clip; track: Track; job
             <QuietButton onClick={() => measure.mutate()}>Measure again</QuietButton>
           </div>
         )}
-        {mendable > 1 && (
+        {found.shared && (
+          <div className="mb-3">
+            <MainButton onClick={() => change.mutate(found.shared!.edit as Edit)}>
+              Mend {found.shared.mends} with one change
+            </MainButton>
+            <p className="mt-2 text-note text-soft">For the whole track: {found.shared.said}.</p>
+          </div>
+        )}
+        {mendable > 1 && found.shared && (
+          <QuietButton disabled={mend.isPending} onClick={() => mend.mutate(undefined)}>
+            Mend all {mendable}
+          </QuietButton>
+        )}
+        {mendable > 1 && !found.shared && (
           <MainButton disabled={mend.isPending} onClick={() => mend.mutate(undefined)}>
             Mend all {mendable}
           </MainButton>

@@ -2,13 +2,11 @@ package saltdrum.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import saltdrum.core.SaltDrumException;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ApplyRemedies;
-import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.Edit;
 
 /**
@@ -59,15 +57,9 @@ public record Mending(ApplyRemedies edit, int mended, List<Finding> left) {
     /** What most cues share is changed for all of them, if that mends more than it causes; else cue by cue. */
     private static List<Edit> shared(
             Track track, List<Finding> found, Function<Track, List<Finding>> look, Predicate<Finding> open) {
-        Optional<ChangeLook> all = SharedRemedy.of(track, found);
-        if (all.isPresent()) {
-            Track tried = mended(track, List.of(all.get()));
-            long left = look.apply(tried).stream().filter(open).count();
-            if (!tried.equals(track) && left <= found.size() / 2) {
-                return List.of(all.get());
-            }
-        }
-        return firstRemedies(found);
+        return SharedRemedy.of(track, found, look, open)
+                .map(all -> all.edit().edits())
+                .orElseGet(() -> firstRemedies(found));
     }
 
     private static List<Edit> firstRemedies(List<Finding> findings) {

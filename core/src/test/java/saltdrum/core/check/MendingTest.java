@@ -108,6 +108,13 @@ class MendingTest {
         assertThat(mending.edit().edits()).containsExactly(ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 60d)));
         assertThat(mending.left()).isEmpty();
         assertThat(mending.edit().on(track).cues()).isEqualTo(track.cues());
+        SharedRemedy offered = SharedRemedy.of(track, small.apply(track), small, finding -> true)
+                .orElseThrow();
+        assertThat(offered.mends()).isEqualTo(track.cues().size());
+        assertThat(offered.edit()).isEqualTo(mending.edit());
+        assertThat(SharedRemedy.of(track, small.apply(track), now -> small.apply(track), finding -> true))
+                .as("a change that mends nothing is not offered")
+                .isEmpty();
     }
 
     @Test

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
+import saltdrum.core.MayBeMissing;
 import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.CheckInput.Translated;
@@ -13,6 +15,7 @@ import saltdrum.core.check.Finding;
 import saltdrum.core.check.Mending;
 import saltdrum.core.check.NeededLook;
 import saltdrum.core.check.SceneTrialLayout;
+import saltdrum.core.check.SharedRemedy;
 import saltdrum.core.check.VoiceOffset;
 import saltdrum.core.check.rule.Checker;
 import saltdrum.core.cue.FrameLayout;
@@ -73,10 +76,17 @@ public class FindingsService {
      * @param picture whether the picture was measured
      * @param voice whether the voice was
      * @param unheard words of the track that were not heard when the voice was measured
+     * @param shared one change of the whole track that mends what most cues share; null for none
      * @param lookingUp whether what may have been meant by some unknown words is there only at a later look
      */
     public record Found(
-            long version, boolean picture, boolean voice, int unheard, boolean lookingUp, List<Finding> findings) {
+            long version,
+            boolean picture,
+            boolean voice,
+            int unheard,
+            boolean lookingUp,
+            @MayBeMissing SharedRemedy shared,
+            List<Finding> findings) {
         /** The number of open findings. */
         public int open() {
             return NeededLook.of(findings).all();
@@ -85,7 +95,8 @@ public class FindingsService {
 
     /** Looks at the clip's track as it is; what it needs of a person is kept for the list of clips. */
     public Found look(String clipId) {
-        Looked looked = subject(clipId);
+        Clip clip = new Clip(clipId);
+        Looked looked = subject(clip);
         ClipMeasurements measured = looked.measured;
         Track track = looked.stored.track();
         int unheard = measured.onsets() == null
@@ -99,7 +110,19 @@ public class FindingsService {
                 measured.onsets() != null,
                 unheard,
                 looked.words.unfinished(),
+                shared(clip, findings),
                 findings);
+    }
+
+    private SharedRemedy shared(Clip clip, List<Finding> findings) {
+        Predicate<Finding> open =
+                finding -> finding.reason() == null && !finding.kind().askedOneByOne();
+        return SharedRemedy.of(
+                        clip.stored.track(),
+                        findings.stream().filter(open).toList(),
+                        track -> checker.findings(clip.subject(track)),
+                        open)
+                .orElse(null);
     }
 
     /** What the checks ask of tracks of a clip that are not stored: all that was measured of it is read once. */
@@ -160,7 +183,10 @@ public class FindingsService {
             StoredTrack stored, ClipMeasurements measured, CheckInput subject, SpellingSuggestions.Look words) {}
 
     private Looked subject(String clipId) {
-        Clip clip = new Clip(clipId);
+        return subject(new Clip(clipId));
+    }
+
+    private Looked subject(Clip clip) {
         SpellingSuggestions.Look words = spelling.suggestions(clip.stored.track());
         return new Looked(clip.stored, clip.measured, clip.subject(clip.stored.track(), words), words);
     }

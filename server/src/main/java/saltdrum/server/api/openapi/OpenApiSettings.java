@@ -62,6 +62,7 @@ class OpenApiSettings {
             "Frame.typed",
             "Proposal.edit",
             "SizeView.shortSide",
+            "Found.shared",
             "Finding.measured",
             "Finding.limit",
             "Finding.reason",
