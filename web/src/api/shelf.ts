@@ -25,7 +25,7 @@ export const useShelf = ({ q, client, shelf }: ShelfSearch) =>
         }),
       ),
     placeholderData: (before) => before,
-    // Its progress is told a few times a second: the page looks when it can be read.
+    // Progress changes a few times a second: the page looks as often as can be read.
     refetchInterval: ({ state }) =>
       state.data?.some((clip) => clip.work?.failed === false) ? WORK_MS : false,
   });

@@ -26,14 +26,18 @@ class EmojiTest extends AtTheStyle {
     private static final String WORDS =
             """
             1
-            00:00:00,200 --> 00:00:01,200
+            00:00:00,200 --> 00:00:00,900
             Ring the bell
 
             2
+            00:00:00,950 --> 00:00:01,250
+            and then
+
+            3
             00:00:01,300 --> 00:00:02,400
             three coats now
 
-            3
+            4
             00:00:02,500 --> 00:00:03,600
             until tomorrow
             """;
@@ -211,7 +215,7 @@ class EmojiTest extends AtTheStyle {
     private JsonNode emoji(String clipId) throws Exception {
         JsonNode marks = server.get("/api/clips/" + clipId + "/scene")
                 .path("parts")
-                .get(1)
+                .get(2)
                 .path("marks");
         return marks.findParents("picture").stream()
                 .findFirst()

@@ -26,9 +26,14 @@ public final class EmojiMatches {
     /** A keyword of more emoji than this says little. */
     private static final int VAGUE = 12;
 
+    /** Of a word with which the name of an emoji begins. */
+    private static final int SHORTEST_BEGINNING = 4;
+
     private static final int SIGNS = 8;
     private static final Map<Integer, Double> OF_GROUP =
             Map.of(0, -8d, 1, -15d, 3, 4d, 4, 4d, 5, 4d, 6, 4d, 7, 5d, SIGNS, -20d, 9, -30d);
+    /** A magnifying glass tilted left is no emoji of the left. */
+    private static final Set<String> DIRECTIONS = Set.of("left", "right", "up", "down");
     /** Languages whose compound names end with the main noun; in others it comes first. */
     private static final Set<String> HEAD_LAST = Set.of("en", "de", "nl");
 
@@ -40,11 +45,15 @@ public final class EmojiMatches {
     private final Stems stems;
     private final boolean headLast;
     private final Map<String, List<Match>> byStem = new HashMap<>();
+    private final List<Match> compounds = new ArrayList<>();
 
     private EmojiMatches(String language) {
         this.stems = new Stems(language);
         this.headLast = HEAD_LAST.contains(language);
         for (NamedEmoji one : EmojiNames.of(language).all()) {
+            if (one.group() != SIGNS && one.name().matches("\\p{Ll}+")) {
+                compounds.add(new Match(one, PART_OF_NAME + OF_GROUP.getOrDefault(one.group(), 0d)));
+            }
             points(one).forEach((stem, points) -> byStem.computeIfAbsent(stem, key -> new ArrayList<>())
                     .add(new Match(one, points)));
         }
@@ -61,7 +70,11 @@ public final class EmojiMatches {
 
     /** @return empty where none is near, or where too many are equally near */
     public List<Match> of(String word, int most) {
-        List<Match> found = byStem.getOrDefault(stems.of(word.toLowerCase(Locale.ROOT)), List.of());
+        String small = word.toLowerCase(Locale.ROOT);
+        List<Match> found = byStem.getOrDefault(stems.of(small), List.of());
+        if (found.isEmpty()) {
+            found = begunBy(small);
+        }
         if (found.isEmpty() || found.get(0).points() < BESIDE_IT && found.size() > VAGUE) {
             return List.of();
         }
@@ -71,6 +84,21 @@ public final class EmojiMatches {
                 .toList();
     }
 
+    /** “boat” in “sailboat”, not “sea” in “seal”: the rest is long enough for a word of its own. */
+    private static boolean compound(String name, String part) {
+        return part.length() > 2 && name.length() - part.length() > 2 && (name.endsWith(part) || name.startsWith(part));
+    }
+
+    /** Emoji whose name begins with the word, as the picker finds them: “paint” in “paintbrush”. */
+    private List<Match> begunBy(String word) {
+        return word.length() < SHORTEST_BEGINNING
+                ? List.of()
+                : compounds.stream()
+                        .filter(match -> match.emoji().name().startsWith(word)
+                                && compound(match.emoji().name(), word))
+                        .toList();
+    }
+
     private Map<String, Double> points(NamedEmoji one) {
         Map<String, Double> points = new HashMap<>();
         double group = OF_GROUP.getOrDefault(one.group(), 0d);
@@ -78,8 +106,7 @@ public final class EmojiMatches {
         for (String keyword : one.keywords()) {
             String stem = stems.of(keyword.toLowerCase(Locale.ROOT));
             // “boat” in “sailboat”.
-            boolean part =
-                    name.length == 1 && stem.length() > 2 && (name[0].endsWith(stem) || name[0].startsWith(stem));
+            boolean part = name.length == 1 && compound(name[0], stem);
             double near = part
                     ? PART_OF_NAME
                     : KEYWORD - EACH_KEYWORD_MORE * one.keywords().size();
@@ -87,7 +114,8 @@ public final class EmojiMatches {
         }
         int head = headLast ? name.length - 1 : 0;
         for (int i = 0; i < name.length; i++) {
-            double near = (i == head ? ABOUT_IT : BESIDE_IT) - EACH_WORD_MORE * (name.length - 1);
+            boolean about = i == head && !DIRECTIONS.contains(name[i]);
+            double near = (about ? ABOUT_IT : BESIDE_IT) - EACH_WORD_MORE * (name.length - 1);
             points.merge(stems.of(name[i]), near + group, Math::max);
         }
         if (one.group() == SIGNS) {

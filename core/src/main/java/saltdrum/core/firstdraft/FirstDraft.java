@@ -7,7 +7,6 @@ import saltdrum.core.check.CalmPlacement;
 import saltdrum.core.check.CheckInput;
 import saltdrum.core.check.Mending;
 import saltdrum.core.check.rule.Checker;
-import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.LineMeasure;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
@@ -114,27 +113,15 @@ public final class FirstDraft {
         return FittedBreaks.followed(track.withWords(List.of()), plain, null, clip, measures);
     }
 
-    /** At most one in two cues. */
     private static Track withEmoji(Track track, List<String> done) {
-        List<PutEmoji.Put> put = new ArrayList<>();
-        int last = -2;
-        for (EmojiSuggestions.Suggested one : EmojiSuggestions.of(track)) {
-            int cue = cueOf(track, one.wordId());
-            if (cue - last >= 2) {
-                put.add(new PutEmoji.Put(one.wordId(), one.emoji().get(0).emoji()));
-                last = cue;
-            }
-        }
+        List<PutEmoji.Put> put = EmojiSuggestions.of(track).stream()
+                .map(one -> new PutEmoji.Put(one.wordId(), one.emoji().get(0).emoji()))
+                .toList();
         if (put.isEmpty()) {
             return track;
         }
         done.add(put.size() + " emoji");
         return new PutEmoji(put).on(track);
-    }
-
-    private static int cueOf(Track track, long wordId) {
-        Cue cue = track.cueOfWord(wordId);
-        return track.indexOfCue(cue.id());
     }
 
     private Track calm(Track track, List<String> done) {

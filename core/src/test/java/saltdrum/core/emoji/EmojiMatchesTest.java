@@ -10,6 +10,7 @@ import saltdrum.core.Words;
 import saltdrum.core.cue.Recipe;
 import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
+import saltdrum.core.edit.OverlayEdit.PutEmoji;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.LookPatch;
 
@@ -27,6 +28,7 @@ class EmojiMatchesTest {
         "en,Coats,coat",
         "en,boat,sailboat",
         "en,ferry,ferry",
+        "en,paint,paintbrush",
         "en,wood,wood",
         "en-GB,ears,ear",
         "de,Glocke,Glocke",
@@ -50,6 +52,26 @@ class EmojiMatchesTest {
         // Unknown names are not cached, so that made-up names cannot fill the memory.
         assertThat(EmojiMatches.of("xx")).isSameAs(EmojiMatches.of("qqqqqqqq"));
         assertThat(EmojiNames.of("xx")).isSameAs(EmojiNames.of("qqqqqqqq"));
+    }
+
+    @Test
+    void aNameThatOnlyBeginsAlikeAndADirectionAreNotNear() {
+        assertThat(EmojiMatches.of("en").of("sea", 6)).allMatch(match -> match.points() < 45);
+        assertThat(EmojiMatches.of("en").of("left", 6)).allMatch(match -> match.points() < 45);
+    }
+
+    @Test
+    void neighboursHaveOneEmojiBetweenThem() {
+        Track track = Words.track(Recipe.ONE_WORD, "bell ferry crab");
+        assertThat(track.cues()).hasSize(3);
+        assertThat(EmojiSuggestions.of(track))
+                .extracting(EmojiSuggestions.Suggested::text)
+                .containsExactly("bell", "crab");
+        long first = track.cues().get(0).words().get(0).id();
+        Track put = new PutEmoji(List.of(new PutEmoji.Put(first, "🔔"))).on(track);
+        assertThat(EmojiSuggestions.of(put))
+                .extracting(EmojiSuggestions.Suggested::text)
+                .containsExactly("crab");
     }
 
     @Test

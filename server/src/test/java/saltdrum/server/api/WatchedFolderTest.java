@@ -68,7 +68,7 @@ class WatchedFolderTest extends OverHttp {
                 .as("it stays where it was")
                 .exists();
 
-        // Written anew it is another clip; what was taken is not taken again.
+        // A file that is written again is another clip; what was taken stays taken.
         Files.copy(
                 SmallClips.whole("last-ferry"),
                 FOLDER.resolve("broken.mov"),

@@ -149,7 +149,7 @@ public class WatchedFolder {
         return name.substring(0, name.lastIndexOf('.'));
     }
 
-    /** Null for a file that lies in the folder itself. */
+    /** Null for a file in the folder itself. */
     private Long client(Path file) {
         Path parent = file.getParent();
         return parent.equals(folder)
