@@ -13,6 +13,9 @@ import saltdrum.core.look.FacetChoices.EmojiPosition;
 import saltdrum.core.look.FacetChoices.Fit;
 import saltdrum.core.look.FacetChoices.Grow;
 import saltdrum.core.look.FacetChoices.Letters;
+import saltdrum.core.look.FacetChoices.MoneySign;
+import saltdrum.core.look.FacetChoices.Punctuation;
+import saltdrum.core.look.FacetChoices.QuoteMarks;
 import saltdrum.core.look.FacetChoices.Within;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Ink;
@@ -144,6 +147,11 @@ public final class LookBook {
         for (Letters letters : Letters.values()) {
             page("letters " + letters, BASE.with(Facets.LETTERS, letters));
         }
+        page(
+                "less punctuation, curly quotes and a sum by its name",
+                BASE.with(Facets.PUNCTUATION, Punctuation.LINE_ENDS)
+                        .with(Facets.QUOTES, QuoteMarks.CURLY)
+                        .with(Facets.MONEY_SIGN, MoneySign.NAME));
         page(
                 "spacing",
                 BASE.with(Facets.LETTER_SPACING, 0.12)
