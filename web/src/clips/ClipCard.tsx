@@ -82,7 +82,7 @@ export function ClipCard(props: { clip: Clip; terms: string[]; chosen: boolean; 
           to={`/results/${clip.film}`}
           title="Watch its newest film"
           aria-label={`Watch the newest film of ${clip.name}`}
-          className="absolute top-[15.6rem] left-2 flex size-8 items-center justify-center rounded-full bg-stage/70 text-paper hover:bg-accent"
+          className="absolute top-2 left-12 flex size-8 items-center justify-center rounded-full bg-stage/70 text-paper hover:bg-accent"
         >
           <CirclePlay size={17} />
         </Link>

@@ -27,8 +27,11 @@ final class Amounts {
 
     /** A word that is no sum of money stays as it is. */
     static String shown(String word, MoneySign how, String language) {
+        if (how == MoneySign.AS_WRITTEN) {
+            return word;
+        }
         Matcher amount = AMOUNT.matcher(word);
-        if (how == MoneySign.AS_WRITTEN || !amount.matches()) {
+        if (!amount.matches()) {
             return word;
         }
         String sign = amount.group("before") == null ? amount.group("after") : amount.group("before");

@@ -13,7 +13,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import saltdrum.server.api.clip.ClipName;
+import saltdrum.server.store.clip.ClipName;
 
 class ApiTest extends OverHttp {
     /** The front end's types are made from this file: {@code web/openapi.json} must be what the server says. */

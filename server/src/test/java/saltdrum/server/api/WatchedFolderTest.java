@@ -44,18 +44,23 @@ class WatchedFolderTest extends OverHttp {
     void filesBecomeClipsOfTheirFoldersClients() throws Exception {
         Path own = Files.createDirectory(FOLDER.resolve("Sailmaker & Daughter"));
         Files.copy(SmallClips.whole("tide-pool"), own.resolve("harbour — take 2.mp4"));
-        Files.copy(SmallClips.whole("tide-pool"), FOLDER.resolve("plain.MP4"));
+        Files.copy(SmallClips.whole("tide-pool"), FOLDER.resolve("pla\u0007in.MP4"));
         Files.writeString(FOLDER.resolve("broken.mov"), "no film");
         Files.writeString(FOLDER.resolve("notes.txt"), "no clip");
         Files.writeString(FOLDER.resolve(".half.mp4"), "hidden");
         Files.createSymbolicLink(FOLDER.resolve("linked.mp4"), Path.of("/etc/hostname"));
+        Files.createDirectory(FOLDER.resolve("n".repeat(100)));
+        Files.copy(
+                SmallClips.whole("tide-pool"), FOLDER.resolve("n".repeat(100)).resolve("c.mp4"));
         Patience.await("both clips, and the fault")
                 .until(() -> watched().path("taken").asInt() == 2
-                        && watched().path("faults").size() == 1);
+                        && watched().path("faults").size() == 2);
 
         assertThat(watched().path("folder").asString()).isEqualTo(FOLDER.toString());
         assertThat(watched().path("there").asBoolean()).isTrue();
-        assertThat(watched().path("faults").get(0).path("path").asString()).isEqualTo("broken.mov");
+        assertThat(watched().path("faults").valueStream().map(fault -> fault.path("path")
+                        .asString()))
+                .containsExactlyInAnyOrder("broken.mov", "n".repeat(100) + "/c.mp4");
         JsonNode clips = answered("/api/clips");
         assertThat(clips.valueStream().map(clip -> clip.path("name").asString()))
                 .containsExactlyInAnyOrder("harbour — take 2", "plain");
@@ -75,5 +80,8 @@ class WatchedFolderTest extends OverHttp {
                 java.nio.file.StandardCopyOption.REPLACE_EXISTING);
         Patience.await("the mended file").until(() -> watched().path("taken").asInt() == 3);
         assertThat(answered("/api/clips").size()).isEqualTo(3);
+        assertThat(watched().path("faults").size())
+                .as("the fault of the file before is gone")
+                .isEqualTo(1);
     }
 }

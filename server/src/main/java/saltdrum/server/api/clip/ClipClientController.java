@@ -7,10 +7,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.server.store.clip.ClientStore;
 import saltdrum.server.store.clip.ClipStore;
-import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.store.track.TrackVersion;
@@ -42,8 +40,7 @@ class ClipClientController {
         // Choosing a style always sets a version.
         boolean unstyled = tracks.get(clipId).track().styling().version() == 0;
         if (style != null && unstyled) {
-            StyleRow row = styles.row(style, 0);
-            tracks.change(clipId, TrackVersion.NEWEST, new Restyle(row.name(), row.version(), null));
+            tracks.change(clipId, TrackVersion.NEWEST, styles.restyle(style));
         }
     }
 

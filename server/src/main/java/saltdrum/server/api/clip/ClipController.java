@@ -23,6 +23,7 @@ import saltdrum.core.BadInputException;
 import saltdrum.server.api.MediaAnswers;
 import saltdrum.server.packed.ClipPacker;
 import saltdrum.server.packed.ClipUnpacker;
+import saltdrum.server.store.clip.ClipName;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.media.MediaStore;
 import saltdrum.server.work.draft.Arrivals;
@@ -78,7 +79,7 @@ class ClipController {
                 workers.order(id, new WorkOrder.Prepare());
                 return one(id);
             }
-            return one(arrivals.clip(part, ClipName.of(name), client));
+            return one(arrivals.clip(part, name, client));
         } finally {
             Files.deleteIfExists(part);
         }

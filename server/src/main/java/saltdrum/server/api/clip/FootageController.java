@@ -23,6 +23,7 @@ import saltdrum.core.recut.CarryOverResult;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.server.api.job.JobView;
+import saltdrum.server.store.clip.ClipName;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.clip.RecutRow;

@@ -3,12 +3,15 @@ package saltdrum.server.store.clip;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Recipe;
 import saltdrum.server.store.NotFoundException;
 
 /** Clients and the recipes saved for them. A client id of null is the workshop itself. */
 @Component
 public class ClientStore {
+    private static final int LONGEST_NAME = 80;
+
     private final ClientMapper mapper;
 
     ClientStore(ClientMapper mapper) {
@@ -19,9 +22,16 @@ public class ClientStore {
         return mapper.all();
     }
 
-    /** The client of that name, made where there is none. */
+    /**
+     * The client of that name, made where there is none.
+     *
+     * @throws BadInputException if it is empty or too long
+     */
     @Transactional
     public ClientRow named(String name) {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new BadInputException("A client's name has 1 to " + LONGEST_NAME + " letters.");
+        }
         mapper.add(name);
         return mapper.named(name);
     }

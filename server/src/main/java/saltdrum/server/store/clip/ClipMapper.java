@@ -42,8 +42,8 @@ interface ClipMapper {
             from clip join track on track.clip_id = clip.id and not track.translation
               left join client on client.id = clip.client_id
               left join lateral (select j.state, j.progress, j.message from job j
-                where j.clip_id = clip.id and (j.kind = 'WORDS' or j.kind = 'RENDER' and j.state in ('WAITING', 'RUNNING', 'STOPPING'))
-                order by j.state in ('WAITING', 'RUNNING', 'STOPPING') desc, j.kind = 'WORDS' desc, j.created desc limit 1)
+                where j.clip_id = clip.id and (j.kind = 'WORDS' or j.kind = 'RENDER' and j.state not in ('DONE', 'FAILED', 'STOPPED'))
+                order by j.state not in ('DONE', 'FAILED', 'STOPPED') desc, j.kind = 'WORDS' desc, j.created desc limit 1)
                 as work on true
             where
             <choose>

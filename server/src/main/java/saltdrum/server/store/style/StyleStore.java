@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import saltdrum.core.BadInputException;
+import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.core.style.Style;
 import saltdrum.core.style.StyleFile;
@@ -108,6 +109,12 @@ public class StyleStore implements StyleShelf {
     /** Notes that a clip took it. */
     public void used(String name) {
         mapper.used(name);
+    }
+
+    /** The edit that gives a track the newest version of a style. */
+    public Restyle restyle(String name) {
+        StyleRow row = row(name, 0);
+        return new Restyle(row.name(), row.version(), null);
     }
 
     /** The style that a clip took last; null where none did. */

@@ -21,13 +21,16 @@ interface WatchedFileMapper {
             """)
     int claim(@Param("file") WatchedFile file);
 
-    @Update(
-            "update watched_file set done = true, clip_id = #{clipId,jdbcType=VARCHAR}, fault = #{fault,jdbcType=VARCHAR}"
-                    + OF_FILE)
-    void done(WatchedFile file, String clipId, String fault);
+    @Update("update watched_file set done = true, fault = null, clip_id = #{clipId}" + OF_FILE)
+    void became(WatchedFile file, String clipId);
 
-    @Delete("delete from watched_file" + OF_FILE)
-    void giveBack(@Param("file") WatchedFile file);
+    /** @param done false where it is tried again when the claim has grown old */
+    @Update("update watched_file set done = #{done}, fault = #{fault}" + OF_FILE)
+    void fault(WatchedFile file, String fault, boolean done);
+
+    /** Faults of the same path as it was before say nothing any more. */
+    @Delete("delete from watched_file where path = #{path} and fault is not null")
+    void forgetFaults(String path);
 
     @Select("select path, fault from watched_file where fault is not null order by taken desc limit #{most}")
     List<WatchedFault> faults(int most);

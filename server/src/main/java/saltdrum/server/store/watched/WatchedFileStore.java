@@ -2,6 +2,7 @@ package saltdrum.server.store.watched;
 
 import java.util.List;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Remembers which files of the watched folder were taken, so that each becomes a clip once. */
 @Component
@@ -19,17 +20,20 @@ public class WatchedFileStore {
         return mapper.claim(file) == 1;
     }
 
+    @Transactional
     public void became(WatchedFile file, String clipId) {
-        mapper.done(file, clipId, null);
+        mapper.became(file, clipId);
+        mapper.forgetFaults(file.path());
     }
 
+    /** It can be no clip as it is. */
     public void refused(WatchedFile file, String fault) {
-        mapper.done(file, null, fault);
+        mapper.fault(file, fault, true);
     }
 
-    /** It is tried again later. */
-    public void giveBack(WatchedFile file) {
-        mapper.giveBack(file);
+    /** It is tried again in half an hour. */
+    public void failed(WatchedFile file, String fault) {
+        mapper.fault(file, fault, false);
     }
 
     /** The newest first. */

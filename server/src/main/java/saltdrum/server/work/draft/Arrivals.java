@@ -3,16 +3,15 @@ package saltdrum.server.work.draft;
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.style.ShippedStyles;
 import saltdrum.media.clip.ClipInfo;
 import saltdrum.media.clip.Probe;
 import saltdrum.server.store.clip.ClientSettingsStore;
 import saltdrum.server.store.clip.ClientStore;
+import saltdrum.server.store.clip.ClipName;
 import saltdrum.server.store.clip.ClipRow;
 import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.media.MediaStore;
-import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.work.run.WorkOrder;
 import saltdrum.server.work.run.Workers;
@@ -49,14 +48,15 @@ public class Arrivals {
      * A file becomes a clip; a first draft of it is ordered where its client wants one.
      *
      * @param file taken away
+     * @param fileName by which the clip is named
      * @param clientId null for the workshop's own
      * @return the clip's id
      * @throws saltdrum.core.BadInputException if it is no video
      */
-    public String clip(Path file, String name, Long clientId) {
+    public String clip(Path file, String fileName, Long clientId) {
         clients.check(clientId);
         ClipInfo info = Probe.of(file);
-        ClipRow row = clips.add(name, media.keep(file), info, empty(clientId));
+        ClipRow row = clips.add(ClipName.of(fileName), media.keep(file), info, empty(clientId));
         if (clientId != null) {
             clips.belongTo(row.id(), clientId);
         }
@@ -71,10 +71,6 @@ public class Arrivals {
         empty = empty.withFrame(
                 empty.frame().withZones(clientSettings.of(clientId).zones()));
         String own = clientId == null ? null : clients.style(clientId);
-        if (own == null) {
-            return empty;
-        }
-        StyleRow row = styles.row(own, 0);
-        return new Restyle(row.name(), row.version(), null).on(empty);
+        return own == null ? empty : styles.restyle(own).on(empty);
     }
 }

@@ -5,7 +5,6 @@ import org.springframework.stereotype.Component;
 import saltdrum.core.cue.Range;
 import saltdrum.core.cue.Size;
 import saltdrum.core.cue.Track;
-import saltdrum.core.edit.FrameEdit.Restyle;
 import saltdrum.core.firstdraft.DraftSettings;
 import saltdrum.core.firstdraft.FirstDraft;
 import saltdrum.core.layout.SceneMaker;
@@ -13,7 +12,6 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.style.StyleShelf;
 import saltdrum.core.word.Word;
 import saltdrum.server.store.clip.ClipRow;
-import saltdrum.server.store.style.StyleRow;
 import saltdrum.server.store.style.StyleStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.FindingsService;
@@ -56,7 +54,9 @@ class DraftCaptions {
                 findings.inputs(clip.id()));
         String[] said = {""};
         tracks.amendAsGiven(clip.id(), watch.attempt(), track -> said[0], (track, anew) -> {
-            Track styled = styled(track, settings.style());
+            Track styled = settings.style() == null
+                    ? track
+                    : rows.restyle(settings.style()).on(track);
             // Where a person has changed something meanwhile, the words stay as they left them.
             FirstDraft.Result result = anew ? draft.of(styled, words, sound) : draft.finished(styled, sound);
             said[0] = result.said();
@@ -64,13 +64,5 @@ class DraftCaptions {
         });
         // What it needs of a person is kept for the list of clips.
         findings.look(clip.id());
-    }
-
-    private Track styled(Track track, String style) {
-        if (style == null) {
-            return track;
-        }
-        StyleRow row = rows.row(style, 0);
-        return new Restyle(row.name(), row.version(), null).on(track);
     }
 }

@@ -1,6 +1,8 @@
 package saltdrum.server.work.draft;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
@@ -14,12 +16,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import saltdrum.core.BadInputException;
 import saltdrum.core.SaltDrumException;
 import saltdrum.server.Settings;
 import saltdrum.server.store.clip.ClientStore;
@@ -47,6 +54,12 @@ public class WatchedFolder {
     /** As they were at the look before. */
     private Map<String, WatchedFile> before = Map.of();
 
+    private final ScheduledExecutorService looks = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "watched folder");
+        thread.setDaemon(true);
+        return thread;
+    });
+
     /** @param watched empty for none */
     WatchedFolder(
             @Value("${salt-drum.watch:}") String watched,
@@ -68,9 +81,29 @@ public class WatchedFolder {
         return folder;
     }
 
-    @Scheduled(fixedDelay = EVERY_MS)
-    void look() {
-        if (folder == null || !Files.isDirectory(folder)) {
+    /** A thread of its own: a large file is copied for longer than the heartbeat of the server may be silent. */
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        if (folder != null) {
+            looks.scheduleWithFixedDelay(this::lookSafely, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        looks.shutdownNow();
+    }
+
+    private void lookSafely() {
+        try {
+            look();
+        } catch (RuntimeException e) {
+            LOG.warn("the watched folder {} could not be looked at", folder, e);
+        }
+    }
+
+    private void look() {
+        if (!Files.isDirectory(folder)) {
             return;
         }
         Map<String, WatchedFile> now = new HashMap<>();
@@ -96,7 +129,7 @@ public class WatchedFolder {
                     .filter(file -> ENDINGS.contains(ending(file)))
                     .sorted()
                     .toList();
-        } catch (IOException | java.io.UncheckedIOException e) {
+        } catch (IOException | UncheckedIOException e) {
             LOG.warn("the watched folder {} cannot be read: {}", folder, e.getMessage());
             return List.of();
         }
@@ -132,21 +165,19 @@ public class WatchedFolder {
         Path copy = media.workFile("." + ending(file));
         try {
             Files.copy(file, copy);
-            files.became(seen, arrivals.clip(copy, name(file), client(file)));
-        } catch (SaltDrumException e) {
+            files.became(seen, arrivals.clip(copy, file.getFileName().toString(), client(file)));
+        } catch (BadInputException e) {
             LOG.info("{} in the watched folder was refused: {}", seen.path(), e.getMessage());
             files.refused(seen, e.getMessage());
-        } catch (IOException e) {
-            LOG.warn("{} in the watched folder could not be copied: {}", seen.path(), e.getMessage());
-            files.giveBack(seen);
+        } catch (SaltDrumException e) {
+            LOG.warn("{} in the watched folder could not be taken", seen.path(), e);
+            files.failed(seen, e.getMessage());
+        } catch (IOException | UncheckedIOException e) {
+            LOG.warn("{} in the watched folder could not be copied", seen.path(), e);
+            files.failed(seen, "It could not be copied. It is tried again in half an hour.");
         } finally {
             media.discard(copy);
         }
-    }
-
-    private static String name(Path file) {
-        String name = file.getFileName().toString();
-        return name.substring(0, name.lastIndexOf('.'));
     }
 
     /** Null for a file in the folder itself. */

@@ -1,4 +1,4 @@
-package saltdrum.server.api.clip;
+package saltdrum.server.store.clip;
 
 import saltdrum.core.BadInputException;
 
