@@ -18,33 +18,21 @@ export const useDraftSettings = (client: number | undefined) =>
 export function useSettleDrafts(client: number | undefined) {
   const notice = useNotices((s) => s.say);
   const params = { query: { client } };
-  const mutationKey = ['drafts', client];
   return useMutation({
-    mutationKey,
-    scope: { id: mutationKey.join() },
+    // One after the other, so that the last change is the one that is kept.
+    scope: { id: `drafts ${client}` },
     mutationFn: (settings: DraftSettings | null) =>
       bodyOf(
         settings === null
           ? server.DELETE(SETTINGS, { params })
           : server.PUT(SETTINGS, { params, body: settings }),
       ),
-    // A switch shows its new state at once.
-    onMutate: (settings) => {
-      const before = queryClient.getQueryData<DraftSettings>(['drafts', client]);
-      if (settings) queryClient.setQueryData(['drafts', client], settings);
-      return before;
-    },
     onSuccess: (settings) => {
-      // Others that wait are newer than this answer.
-      if (queryClient.isMutating({ mutationKey }) > 1) return;
       queryClient.setQueryData(['drafts', client], settings);
       // Clients without settings of their own have the workshop's.
       if (client === undefined) void queryClient.invalidateQueries({ queryKey: ['drafts'] });
     },
-    onError: (error, _, before) => {
-      queryClient.setQueryData(['drafts', client], before);
-      notice(error.message);
-    },
+    onError: (error) => notice(error.message),
   });
 }
 

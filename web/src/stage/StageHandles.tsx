@@ -6,6 +6,7 @@ import { usePlayer } from '../player/player';
 import { useRestedTime } from '../player/useEachTime';
 import { reachOf, useScope } from '../state/scope';
 import { useSelection } from '../state/selection';
+import type { LookChange } from '../state/useLookChange';
 import { useLookInHand } from '../state/useLookInHand';
 import { Knob } from './Knob';
 import { blockOf, emojiBoxes, turnOf, unturned, wordBoxes } from './captionBoxes';
@@ -34,7 +35,6 @@ interface Drag {
 
 /** Frame and handles of the caption on the stage while the clip rests: it is dragged, sized, widened and tilted there; a click takes a word. */
 export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track; scene: Scene }) {
-  const room = useRef<HTMLDivElement>(null);
   const timeMs = useRestedTime();
   const selected = useSelection((s) => s.selected);
   const { scope } = useScope();
@@ -49,8 +49,6 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     roles,
   );
   const { view, change } = useLookInHand(clip.id, track.version, reach.target);
-  const within = useWithin();
-  const [drag, setDrag] = useState<Drag | null>(null);
   const timeline = useMemo(() => new Timeline(scene), [scene]);
   const alive = timeMs === null ? [] : timeline.alive(timeMs);
   const held = reach.target.headlineId;
@@ -58,13 +56,45 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
     held === undefined ? alive.find((one) => one.depth === 0) : alive.find((one) => one.cueId === held);
   const words = useMemo(() => (part ? wordBoxes(part) : []), [part]);
   const block = useMemo(() => blockOf(words, part ? emojiBoxes(part) : []), [words, part]);
-  const turn = part ? turnOf(part) : null;
-  // What is shrunk to fit is taken by the size it is seen at.
-  const fit = part?.fit ?? 1;
   const look = view?.look;
   const others = alive.filter((one) => one !== part);
-  if (!block || !look) return <Others parts={others} scene={scene} />;
+  // What is selected by a click stays one element, so that it keeps the keyboard while the look is loading.
+  return (
+    <>
+      <Others parts={others} scene={scene} />
+      {part && block && look && (
+        <CaptionHandles
+          {...{ track, scene, part, words, block, look, change }}
+          typed={held === undefined}
+          said={reach.said}
+        />
+      )}
+    </>
+  );
+}
 
+interface Held {
+  track: Track;
+  scene: Scene;
+  part: Part;
+  words: ReturnType<typeof wordBoxes>;
+  block: Box;
+  look: Look;
+  change: LookChange;
+  /** Whether its words can be typed on the stage: those of a headline cannot. */
+  typed: boolean;
+  /** What a change reaches, in words. */
+  said: string;
+}
+
+/** Frame and handles of one caption. */
+function CaptionHandles({ track, scene, part, words, block, look, change, typed, said }: Held) {
+  const room = useRef<HTMLDivElement>(null);
+  const within = useWithin();
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const turn = turnOf(part);
+  // What is shrunk to fit is taken by the size it is seen at.
+  const { fit } = part;
   const { width, height } = scene;
   const place = (facet: string, part: number) => within(facet, Math.round(part * 10_000) / 10_000);
   const percent = (box: Box) => ({
@@ -162,7 +192,7 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
   };
 
   const byKey = (e: React.KeyboardEvent) => {
-    if (e.key === 'Enter' && part && held === undefined) {
+    if (e.key === 'Enter' && typed) {
       e.preventDefault();
       e.stopPropagation();
       useSelection.getState().type(part.cueId, null, 'end', true);
@@ -185,7 +215,6 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       onPointerUp={onDrop}
       onPointerCancel={() => setDrag(null)}
     >
-      <Others parts={others} scene={scene} />
       {drag?.across && (
         <span
           className="absolute inset-y-0 border-l border-[#ff8a66]"
@@ -214,8 +243,8 @@ export function StageHandles({ clip, track, scene }: { clip: Clip; track: Track;
       <div
         role="group"
         tabIndex={0}
-        aria-label={`Caption on the stage. Dragging and the arrow keys move ${reach.said}`}
-        title={`Drag to move ${reach.said}. Ctrl lets it go free of the guides; a double click types in it`}
+        aria-label={`Caption on the stage. Dragging and the arrow keys move ${said}`}
+        title={`Drag to move ${said}. Ctrl lets it go free of the guides; a double click types in it`}
         data-testid="caption-frame"
         onPointerDown={grasp('move')}
         onKeyDown={byKey}

@@ -34,7 +34,6 @@ export function NewClipsPart() {
   const client = asked > 0 ? asked : undefined;
   const clients = useClients().data ?? [];
   const settings = useDraftSettings(client).data;
-  const settle = useSettleDrafts(client);
   return (
     <section aria-labelledby="new-clips" className="mb-12">
       <h2 id="new-clips" className="mb-1 text-title font-semibold">
@@ -59,7 +58,7 @@ export function NewClipsPart() {
           ))}
         </select>
       </div>
-      {settings && <Settings client={client} settings={settings} onChange={settle.mutate} key={client} />}
+      {settings && <Settings client={client} saved={settings} key={client} />}
       <Watched />
     </section>
   );
@@ -94,12 +93,15 @@ function Watched() {
   );
 }
 
-function Settings(props: {
-  client: number | undefined;
-  settings: DraftSettings;
-  onChange: (settings: DraftSettings | null) => void;
-}) {
-  const { client, settings, onChange } = props;
+function Settings({ client, saved }: { client: number | undefined; saved: DraftSettings }) {
+  const settle = useSettleDrafts(client);
+  // What was changed last shows in the same moment, and until it is answered.
+  const [unsaved, hold] = useState<DraftSettings | null>(null);
+  const settings = unsaved ?? saved;
+  const onChange = (next: DraftSettings | null) => {
+    hold(next);
+    settle.mutate(next, { onSettled: () => hold(null) });
+  };
   const set = (part: Partial<DraftSettings>) => onChange({ ...settings, ...part });
   return (
     <div className="grid grid-cols-2 gap-x-12 gap-y-6 max-[899px]:grid-cols-1">

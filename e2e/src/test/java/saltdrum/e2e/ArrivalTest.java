@@ -68,6 +68,20 @@ class ArrivalTest extends OnTheBench {
         return files;
     }
 
+    /** It went back for a moment, until the answer of a cache was drawn. */
+    @Test
+    void aSwitchOfNewClipsShowsItsStateInTheMomentOfTheClick() {
+        page.navigate(server.url() + "/workshop");
+        Locator emoji = tick("Add emoji");
+        boolean before = emoji.isChecked();
+        assertThat(emoji.evaluate("tick => { tick.click(); return tick.checked; }"))
+                .isEqualTo(!before);
+        page.waitForResponse(answer -> answer.request().method().equals("PUT"), () -> assertThat(
+                        emoji.evaluate("tick => { tick.click(); return tick.checked; }"))
+                .isEqualTo(before));
+        assertThat(emoji.isChecked()).isEqualTo(before);
+    }
+
     @Test
     void fiveClipsThatAreDroppedBecomeFilmsByThemselves() throws Exception {
         settle();

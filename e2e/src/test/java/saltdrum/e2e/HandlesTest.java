@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -121,6 +124,31 @@ class HandlesTest extends AtTheStyle {
         page.mouse().move(x, y);
         page.mouse().down();
         page.mouse().move(x + dx, y + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+    }
+
+    /** It was made a second time when the look came, and the keyboard was lost. */
+    @Test
+    void aHeadlineKeepsTheKeyboardWhileTheLookIsLoading() throws Exception {
+        String clipId = styled("Held.mp4");
+        server.post(
+                "/api/clips/" + clipId + "/track/edits",
+                "{\"version\":" + version(clipId)
+                        + ",\"edit\":{\"kind\":\"putHeadline\",\"text\":\"Harbour school\",\"fromMs\":0,\"place\":\"ABOVE\"}}");
+        List<Route> held = new ArrayList<>();
+        String looks = "**/api/clips/*/look**";
+        page.route(looks, held::add);
+        page.reload();
+        Locator headline = page.getByTestId("other-headline");
+        headline.waitFor();
+        headline.focus();
+        assertThat(held).isNotEmpty();
+        page.unroute(looks);
+        held.forEach(Route::resume);
+        page.getByTestId("caption-frame").waitFor();
+        assertThat(headline).isFocused();
+        headline.press("Enter");
+        // The headline has the handles now, and the caption is the other one.
+        page.getByTestId("other-caption").waitFor();
     }
 
     /** Beside a clip that plays nothing else moves, and none of its frames wait for it. */

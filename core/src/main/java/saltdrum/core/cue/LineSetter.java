@@ -76,7 +76,7 @@ final class LineSetter {
     /** The best lines of a cue that is settled: where the recipe's do not fit, it has more. */
     List<Integer> settled(int start, int end) {
         Setting asAsked = set(start, end);
-        if (asAsked.cost() < IMPOSSIBLE || handBreaks(start, end) > 0) {
+        if (asAsked.cost() < IMPOSSIBLE || handBreaks(start, end) > 0 || fewest(start, end) > WEIGHED_LINES) {
             return asAsked.starts();
         }
         for (int lines = recipe.lines() + 1; lines <= Math.min(WEIGHED_LINES, end - start); lines++) {
@@ -96,9 +96,7 @@ final class LineSetter {
         if (most == 1 && fits(start, end)) {
             return new Setting(0, List.of());
         }
-        int fewest = forced > 0
-                ? forced + 1
-                : Math.max(1, (total + recipe.lineCharacters()) / (recipe.lineCharacters() + 1));
+        int fewest = fewest(start, end);
         if (fewest > WEIGHED_LINES) {
             return forced > 0 ? asBroken(start, end) : filled(start, end);
         }
@@ -114,6 +112,16 @@ final class LineSetter {
             }
         }
         return chosen == null ? new Setting(IMPOSSIBLE, List.of()) : chosen;
+    }
+
+    /** The least number of lines that the words can have: as broken by hand, else by the characters of a line. */
+    private int fewest(int start, int end) {
+        int forced = handBreaks(start, end);
+        if (forced > 0) {
+            return forced + 1;
+        }
+        int least = (length(start, end) + recipe.lineCharacters()) / (recipe.lineCharacters() + 1);
+        return Math.max(1, least);
     }
 
     private Setting asBroken(int start, int end) {

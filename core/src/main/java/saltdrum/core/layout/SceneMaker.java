@@ -44,6 +44,8 @@ public final class SceneMaker {
     private static final double EXCEPTIONS = 0.05;
     /** The size of all is this at least. */
     private static final double LEAST_SIZE = 0.8;
+    /** The size of all goes by steps of a percent: a letter typed in one cue would change the picture of all cues. */
+    private static final double SIZE_STEPS = 100;
     /** Over the captions. */
     private static final int HEADLINES = 1;
 
@@ -85,8 +87,12 @@ public final class SceneMaker {
     /** @param clip size of the clip's upright picture in pixels */
     public Scene make(Track track, Style style, Size clip) {
         LineLayout.Setting setting = settings.computeIfAbsent(asked(track, style, clip), this::lines);
-        double mostFit = mostFit(track, setting, cue -> known(fits, new FitQuestion(setting, cue), this::fit));
+        double mostFit = mostFit(track, setting, cue -> knownFit(setting, cue));
         return scene(track, clip, setting, mostFit, Range.ALL, question -> kept.get(question, this::part));
+    }
+
+    private double knownFit(LineLayout.Setting setting, Cue cue) {
+        return known(fits, new FitQuestion(setting, cue), this::fit);
     }
 
     /** Computed outside the map, where others would wait for it. */
@@ -109,8 +115,12 @@ public final class SceneMaker {
      * @param fromMs up to {@code toMs}, clip time
      */
     public Scene attempt(Track track, Style style, Size clip, int fromMs, int toMs) {
-        LineLayout.Setting setting = lines(asked(track, style, clip));
-        double mostFit = mostFit(track, setting, cue -> LineLayout.fit(cue, setting));
+        Setting asked = asked(track, style, clip);
+        LineLayout.Setting known = settings.get(asked);
+        LineLayout.Setting setting = known == null ? lines(asked) : known;
+        // What is tried at one cue changes none of the others, whose sizes are known.
+        double mostFit =
+                mostFit(track, setting, cue -> known == null ? LineLayout.fit(cue, setting) : knownFit(setting, cue));
         return scene(track, clip, setting, mostFit, new Range(fromMs, toMs), this::part);
     }
 
@@ -161,10 +171,17 @@ public final class SceneMaker {
     /** Where all cues are set alike, the size at which the widest line of the track fits, or nearly all lines do. */
     private static double mostFit(Track track, LineLayout.Setting lines, ToDoubleFunction<Cue> fit) {
         return switch (lines.cascade().ofTrack().get(Facets.FIT)) {
-            case ALL -> track.cues().stream().mapToDouble(fit).min().orElse(1);
-            case ONE -> oneSize(track.cues().stream().mapToDouble(fit).sorted().toArray());
+            case ALL -> inSteps(track.cues().stream().mapToDouble(fit).min().orElse(1));
+            case ONE ->
+                inSteps(oneSize(track.cues().stream().mapToDouble(fit).sorted().toArray()));
             default -> 1;
         };
+    }
+
+    /** The step that still fits. */
+    private static double inSteps(double fit) {
+        double step = Math.floor(fit * SIZE_STEPS) / SIZE_STEPS;
+        return step > 0 ? step : fit;
     }
 
     /** @param fits of all cues, the smallest first */

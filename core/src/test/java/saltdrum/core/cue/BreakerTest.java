@@ -8,6 +8,7 @@ import static saltdrum.core.Words.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -170,5 +171,23 @@ class BreakerTest {
         assertThat(Breaker.lines(some, Recipe.PHRASE, "en", twelve))
                 .as("a cue that stays one has as many lines as it needs")
                 .hasSize(3);
+    }
+
+    /** Lines of a cue that fits no screen were weighed as often as all pairs of its words. */
+    @Test
+    void aCueOfManyWordsIsMeasuredOnceOrTwiceAWord() {
+        AtomicLong measured = new AtomicLong();
+        LineMeasure counting = (of, lines) -> (start, end) -> {
+            measured.incrementAndGet();
+            return true;
+        };
+        List<Word> words = new ArrayList<>();
+        for (int i = 0; i < 3000; i++) {
+            words.add(Word.of(i + 1L, "tide", i * 100, i * 100 + 100, WordSource.TYPED)
+                    .withPin(i == 0 ? Pin.CUE_BREAK : Pin.TOGETHER));
+        }
+        assertThat(Breaker.cues(words, Recipe.TWO_LINES, "en", new Ids(1), counting))
+                .hasSize(1);
+        assertThat(measured.get()).isLessThan(4 * 3000);
     }
 }
