@@ -81,18 +81,19 @@ record CueLines(Look look, FaceMetrics metrics, BlockPlace place, List<List<Meas
     static List<MeasuredWord> measured(Cue cue, Look look, FaceMetrics metrics, LineLayout.Setting setting) {
         double size = look.number(Facets.SIZE);
         double between = look.number(Facets.LETTER_SPACING) * size;
-        double space = metrics.space() / 1000 * size + between + look.number(Facets.WORD_SPACING) * size;
+        double space = metrics.space() / 1000 * size;
+        double asAsked = space + between + look.number(Facets.WORD_SPACING) * size;
         List<MeasuredWord> words = new ArrayList<>();
+        double before = 0;
         for (int i = 0; i < cue.words().size(); i++) {
             Word word = cue.words().get(i);
             boolean spaced = i > 0 && Scripts.spaced(cue.words().get(i - 1).text(), word.text());
-            words.add(MeasuredWord.of(
-                    word,
-                    setting.cascade().ofWord(cue, word),
-                    size,
-                    spaced ? space : between,
-                    setting.language(),
-                    setting.typesetter()));
+            MeasuredWord measured = MeasuredWord.of(
+                    word, setting.cascade().ofWord(cue, word), size, between, setting.language(), setting.typesetter());
+            double beyond = measured.beyond(look, size);
+            // One that swells keeps a space to its neighbours when it is largest.
+            words.add(spaced ? measured.withGap(Math.max(asAsked, space + Math.max(before, beyond))) : measured);
+            before = beyond;
         }
         return words;
     }

@@ -5,6 +5,8 @@ import saltdrum.core.layout.type.ShapedWord;
 import saltdrum.core.layout.type.Typesetter;
 import saltdrum.core.look.Facets;
 import saltdrum.core.look.Look;
+import saltdrum.core.motion.Accent;
+import saltdrum.core.motion.Spoken;
 import saltdrum.core.shown.ShownText;
 import saltdrum.core.word.Scripts;
 import saltdrum.core.word.Word;
@@ -52,6 +54,27 @@ record MeasuredWord(
                 cueSize * look.number(Facets.SCALE),
                 gap,
                 1);
+    }
+
+    /**
+     * How far its letters, or a plate under it, are beyond its place at either side when they are largest, design
+     * pixels.
+     *
+     * @param cue the look of its cue, whose letters have {@code cueSize}
+     */
+    double beyond(Look cue, double cueSize) {
+        double swells = 1;
+        double plate = 0;
+        for (Spoken spoken : cue.get(Facets.SPOKEN)) {
+            swells *= spoken.swells();
+            if (spoken instanceof Spoken.Plated plated) {
+                plate = Math.max(plate, plated.padX() * cueSize);
+            }
+        }
+        for (Accent accent : look.get(Facets.ACCENTS)) {
+            swells *= accent.swells();
+        }
+        return Math.max(plate, (swells - 1) / 2 * width());
     }
 
     /** Includes the emoji next to it. */

@@ -50,6 +50,11 @@ public sealed interface Accent extends Motion {
         }
 
         @Override
+        public double swells() {
+            return 1 + by;
+        }
+
+        @Override
         public Tracks tracks(Beat beat) {
             return Tracks.of(NumberTrack.of(
                     Property.SCALE,

@@ -29,6 +29,11 @@ public record Lift(
     }
 
     @Override
+    public double swells() {
+        return Math.max(1, scale);
+    }
+
+    @Override
     public Tracks tracks(Beat beat) {
         List<NumberTrack> tracks = new ArrayList<>();
         if (scale != 1) {

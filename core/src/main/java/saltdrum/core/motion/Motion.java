@@ -12,6 +12,11 @@ import saltdrum.core.track.Tracks;
 public interface Motion {
     Tracks tracks(Beat beat);
 
+    /** The factor by which it enlarges what it moves, at most; 1 for none. */
+    default double swells() {
+        return 1;
+    }
+
     /** Whole milliseconds and ten thousandths: short to write, and finer than can be seen. */
     static Keyframe key(double t, double value, Easing easing) {
         return new Keyframe(Math.round(t), Math.round(value * 1e4) / 1e4, easing);

@@ -21,8 +21,10 @@ import saltdrum.core.look.LookPatch;
 import saltdrum.core.look.TextShadow;
 import saltdrum.core.motion.Accent;
 import saltdrum.core.motion.FillFlow;
+import saltdrum.core.motion.Lift;
 import saltdrum.core.motion.MotionUnit;
 import saltdrum.core.motion.PersistentTint;
+import saltdrum.core.motion.SpokenPlate;
 import saltdrum.core.motion.StaggerOrder;
 import saltdrum.core.motion.Transition;
 import saltdrum.core.motion.TransitionEffect;
@@ -174,5 +176,40 @@ class MotionLayoutTest {
             Word word = track.words().toList().get(1);
             assertThat(seen(marks, second, word.startMs() - 400)).as("%s", way).isZero();
         }
+    }
+
+    /** "a pneumothorax" was "apneumothorax" while the long word was spoken. */
+    @Test
+    void aWordThatSwellsKeepsASpaceToItsNeighboursAtEveryMoment() {
+        Track track = Words.track(Recipe.PHRASE, "a abcdefgh ab");
+        LookPatch look = PLAIN.with(Facets.SPOKEN, List.of(new Lift(0, 1.2, 90)))
+                .with(Facets.ACCENTS, List.of(new Accent.Punch(0.1, 260)));
+        List<Mark.Glyphs> words = leaves(scene(track, look).parts().get(0).marks(), Mark.Glyphs.class);
+        assertThat(words).hasSize(3);
+        // 400 px times 1.2 times 1.1, on either side of its middle.
+        assertThat(words.get(1).x() - (words.get(0).x() + 50)).isCloseTo(25 + 64, within(0.01));
+        for (int ms = 0; ms < track.lengthMs(); ms += 5) {
+            for (int i = 1; i < words.size(); i++) {
+                double right = edge(words.get(i - 1), ms, true);
+                assertThat(edge(words.get(i), ms, false) - right)
+                        .as("word %d at %d ms", i, ms)
+                        .isGreaterThan(24.9);
+            }
+        }
+    }
+
+    @Test
+    void aPlateUnderTheSpokenWordKeepsASpaceToItsNeighbours() {
+        List<Mark.Glyphs> words = glyphs(
+                "ab cd", PLAIN.with(Facets.SPOKEN, List.of(new SpokenPlate("#ffffff", 0.12, 0.8, -0.1, 0.1, 0.8, 90))));
+        assertThat(words.get(1).x() - (words.get(0).x() + 100)).isCloseTo(25 + 12, within(0.01));
+    }
+
+    /** Of a word's letters, 50 px each. */
+    private static double edge(Mark.Glyphs word, double ms, boolean right) {
+        MarkState state = MarkState.of(word, ms);
+        double rest = word.x() + (right ? 50 * word.glyphs().size() : 0);
+        double pivot = word.pose().pivotX();
+        return pivot + state.scale() * (rest - pivot) + state.x();
     }
 }
