@@ -39,6 +39,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
   const wordsJobs = jobs.filter((j) => j.kind === 'WORDS');
   const working = wordsJobs.find((j) => j.open);
   const failed = !working && wordsJobs[0]?.state === 'FAILED' ? wordsJobs[0] : null;
+  const note = !working && wordsJobs[0]?.state === 'DONE' ? wordsJobs[0].message : undefined;
   const has = track.cues.length > 0;
   const language = chosen ?? (track.language === 'und' ? 'en' : track.language);
   const proposed = guess.data?.find((l) => script.trim() && l.tag !== language.split('-')[0]);
@@ -84,6 +85,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {has && <SelectedPart clip={clip} track={track} />}
       {has && <ProofPart clip={clip} track={track} />}
       {has && <ShorterPart clip={clip} track={track} />}
+      {has && note && <p className="mb-6 rounded-lg bg-tint p-3">{note}</p>}
       <FlaggedPart clip={clip} track={track} />
       <CarriedPart clip={clip} />
       <Section title={has ? 'Get the words again' : 'Get the words'}>

@@ -5,8 +5,10 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 import saltdrum.core.BadInputException;
 import saltdrum.core.format.words.WordsFile;
 import saltdrum.core.sound.Sound;
@@ -17,6 +19,7 @@ import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Term;
 
@@ -54,6 +57,9 @@ final class WordsCommand implements Callable<Integer> {
     @Option(names = "-o", required = true, paramLabel = "OUT.json")
     Path out;
 
+    @Spec
+    CommandSpec spec;
+
     @Override
     public Integer call() throws Exception {
         ClipInfo info = Probe.of(clip);
@@ -63,13 +69,7 @@ final class WordsCommand implements Callable<Integer> {
                 : SoundTrack.speech(clip, SoundChoice.parse(sound).in(info)).part(span[0], span[1]);
         SpeechDesk desk = new SpeechDesk();
         List<Word> words = script == null
-                ? desk.recognise(
-                                part,
-                                new Recogniser.Asked(
-                                        language, clip.getFileName().toString(), terms()),
-                                heard -> {},
-                                () -> false)
-                        .plainWords()
+                ? heard(desk, part, span[0])
                 : desk.place(part, tokens(), language, span[1] - span[0], terms(), done -> {}, () -> false)
                         .words();
         if (words.isEmpty()) {
@@ -82,6 +82,16 @@ final class WordsCommand implements Callable<Integer> {
                 .toList();
         Files.writeString(out, WordsFile.of(language, moved).write());
         return 0;
+    }
+
+    private List<Word> heard(SpeechDesk desk, Sound part, int fromMs) throws java.io.IOException {
+        Recogniser.Asked asked =
+                new Recogniser.Asked(language, clip.getFileName().toString(), terms());
+        Heard heard = desk.recognise(part, asked, soFar -> {}, () -> false);
+        if (heard.missed(fromMs) != null) {
+            spec.commandLine().getErr().println(heard.missed(fromMs));
+        }
+        return heard.plainWords();
     }
 
     private List<Term> terms() throws java.io.IOException {

@@ -30,6 +30,7 @@ import saltdrum.media.clip.Probe;
 import saltdrum.media.clip.SoundChoice;
 import saltdrum.media.clip.SoundTrack;
 import saltdrum.speech.SpeechDesk;
+import saltdrum.speech.recognise.Heard;
 import saltdrum.speech.recognise.Recogniser;
 import saltdrum.speech.recognise.Term;
 
@@ -60,7 +61,8 @@ final class ClipDraft {
         Sound sound = info.sounds().isEmpty()
                 ? Sound.NONE
                 : SoundTrack.speech(clip, SoundChoice.parse("0").in(info));
-        List<Word> words = sound.isEmpty() ? List.of() : words(clip, sound);
+        Heard heard = sound.isEmpty() ? new Heard(0, List.of()) : heard(clip, sound);
+        List<Word> words = PolicyRewriter.write(heard.plainWords(), settings.policies());
         if (words.isEmpty()) {
             throw new BadInputException("No speech was heard, so there is nothing to caption.");
         }
@@ -71,24 +73,29 @@ final class ClipDraft {
             look.heard(words);
             FirstDraft.Result draft =
                     new FirstDraft(settings, info.size(), look::measure, look::of).of(empty, words, sound);
-            return written(clip, name, info, draft, new Checker().findings(look.of(draft.track())));
+            List<Finding> left = new Checker().findings(look.of(draft.track()));
+            return written(clip, name, info, draft, left, needs(left, heard));
         }
     }
 
-    private List<Word> words(Path clip, Sound sound) {
-        List<Word> heard = speech.recognise(
-                        sound,
-                        new Recogniser.Asked(
-                                settings.language(), clip.getFileName().toString(), terms),
-                        soFar -> {},
-                        () -> false)
-                .plainWords();
-        return PolicyRewriter.write(heard, settings.policies());
+    private Heard heard(Path clip, Sound sound) {
+        Recogniser.Asked asked =
+                new Recogniser.Asked(settings.language(), clip.getFileName().toString(), terms);
+        return speech.recognise(sound, asked, soFar -> {}, () -> false);
     }
 
-    private DraftPage.Entry written(Path clip, String name, ClipInfo info, FirstDraft.Result draft, List<Finding> left)
+    private static String needs(List<Finding> left, Heard heard) {
+        String look = NeededLook.of(left).said();
+        String missed = heard.missed(0);
+        if (look.isEmpty()) {
+            return missed == null ? "nothing" : "an ear. " + missed;
+        }
+        return "a look at " + look + (missed == null ? "" : ", and an ear. " + missed);
+    }
+
+    private DraftPage.Entry written(
+            Path clip, String name, ClipInfo info, FirstDraft.Result draft, List<Finding> left, String needs)
             throws IOException {
-        String needs = NeededLook.of(left).said();
         List<String> captions = new ArrayList<>();
         for (CaptionFormat format : List.of(CaptionFormats.named("a.srt"), CaptionFormats.named("a.json"))) {
             String file = name + "." + format.endings().get(0);
@@ -106,7 +113,7 @@ final class ClipDraft {
                 film,
                 captions,
                 draft.done(),
-                needs.isEmpty() ? "nothing" : "a look at " + needs,
+                needs,
                 left.stream()
                         .map(finding -> FindingLine.of(draft.track(), finding))
                         .toList(),

@@ -18,7 +18,7 @@ public final class MergedText {
             List<String> words = new ArrayList<>();
             List<List<String>> putIn = new ArrayList<>();
             putIn.add(new ArrayList<>());
-            for (Reconcile.Pair pair : TokenAlignment.pairs(old, typed)) {
+            for (TokenAlignment.Pair pair : TokenAlignment.pairs(old, typed)) {
                 if (pair.old() < 0) {
                     putIn.get(putIn.size() - 1).add(typed.get(pair.typed()));
                 } else {

@@ -24,7 +24,7 @@ public final class Reconcile {
 
     private final List<Word> old;
     private final List<String> typed;
-    private final List<Pair> pairs;
+    private final List<TokenAlignment.Pair> pairs;
     private final FreeTime around;
     private final Ids ids;
     private final List<Word> result = new ArrayList<>();
@@ -59,12 +59,12 @@ public final class Reconcile {
     private void run() {
         for (int i = 0; i < pairs.size(); ) {
             int end = i + 1;
-            if (pairs.get(i).same(old, typed)) {
+            if (same(pairs.get(i))) {
                 Word word = old.get(pairs.get(i).old());
                 String text = typed.get(pairs.get(i).typed());
                 result.add(word.text().equals(text) ? word : word.withText(text, kept(word)));
             } else {
-                while (end < pairs.size() && !pairs.get(end).same(old, typed)) {
+                while (end < pairs.size() && !same(pairs.get(end))) {
                     end++;
                 }
                 changedRun(pairs.subList(i, end), nextStart(end));
@@ -73,13 +73,10 @@ public final class Reconcile {
         }
     }
 
-    /** An index into the old words and one into the typed; -1 where there is none. */
-    record Pair(int old, int typed) {
-        boolean same(List<Word> oldWords, List<String> typedWords) {
-            return old >= 0
-                    && typed >= 0
-                    && Tokens.normalised(oldWords.get(old).text()).equals(Tokens.normalised(typedWords.get(typed)));
-        }
+    private boolean same(TokenAlignment.Pair pair) {
+        return pair.old() >= 0
+                && pair.typed() >= 0
+                && Tokens.normalised(old.get(pair.old()).text()).equals(Tokens.normalised(typed.get(pair.typed())));
     }
 
     private static WordSource kept(Word word) {
@@ -103,10 +100,10 @@ public final class Reconcile {
     }
 
     /** Every old word of the run is replaced by the typed words nearest to it; lone ones attach to a neighbour. */
-    private void changedRun(List<Pair> run, int ceilingMs) {
+    private void changedRun(List<TokenAlignment.Pair> run, int ceilingMs) {
         List<List<Integer>> oldGroups = new ArrayList<>();
         List<List<Integer>> typedGroups = new ArrayList<>();
-        for (Pair pair : run) {
+        for (TokenAlignment.Pair pair : run) {
             boolean opens = pair.old() >= 0 && pair.typed() >= 0;
             if (oldGroups.isEmpty() || opens && !lastIsHalf(oldGroups, typedGroups)) {
                 oldGroups.add(new ArrayList<>());

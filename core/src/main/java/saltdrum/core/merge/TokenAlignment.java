@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import saltdrum.core.word.Tokens;
 
-/** Aligns typed tokens with old ones: least edit distance on normalised text (Levenshtein 1966). */
-final class TokenAlignment {
+/** Aligns typed words with old ones: least edit distance on normalised text (Levenshtein 1966). */
+public final class TokenAlignment {
     private TokenAlignment() {}
 
-    static List<Reconcile.Pair> pairs(List<String> old, List<String> typed) {
+    /** An index into the old words and one into the typed; -1 where there is none. */
+    public record Pair(int old, int typed) {}
+
+    /** All words of both, in their order. */
+    public static List<Pair> pairs(List<String> old, List<String> typed) {
         List<String> a = old.stream().map(Tokens::normalised).toList();
         List<String> b = typed.stream().map(Tokens::normalised).toList();
         double[][] cost = new double[a.size() + 1][b.size() + 1];
@@ -23,16 +27,16 @@ final class TokenAlignment {
                 }
             }
         }
-        List<Reconcile.Pair> pairs = new ArrayList<>();
+        List<Pair> pairs = new ArrayList<>();
         int i = a.size();
         int j = b.size();
         while (i > 0 || j > 0) {
             if (i > 0 && j > 0 && cost[i][j] == cost[i - 1][j - 1] + change(a.get(i - 1), b.get(j - 1))) {
-                pairs.add(0, new Reconcile.Pair(--i, --j));
+                pairs.add(0, new Pair(--i, --j));
             } else if (i > 0 && cost[i][j] == cost[i - 1][j] + 1) {
-                pairs.add(0, new Reconcile.Pair(--i, -1));
+                pairs.add(0, new Pair(--i, -1));
             } else {
-                pairs.add(0, new Reconcile.Pair(-1, --j));
+                pairs.add(0, new Pair(-1, --j));
             }
         }
         return pairs;

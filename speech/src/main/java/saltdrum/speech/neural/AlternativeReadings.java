@@ -11,7 +11,7 @@ final class AlternativeReadings {
     /** Above this confidence no alternatives are needed. */
     static final double SURE = 0.85;
 
-    private static final int MOST = 3;
+    static final int MOST = 3;
     private static final int MOST_TOKENS = 8;
     private static final double LEAST_LOG = -6;
 
@@ -49,7 +49,7 @@ final class AlternativeReadings {
                 List<Integer> reading = new ArrayList<>(head);
                 reading.add(best[i]);
                 reading.addAll(rest(heard, fork, best[i]));
-                String said = vocabulary.text(reading).text().strip().replaceAll("[\\p{P}&&[^'’-]]+$", "");
+                String said = bare(vocabulary.text(reading).text());
                 boolean other = !Tokens.normalised(said).equals(Tokens.normalised(word.text()));
                 if (other && said.codePoints().anyMatch(Character::isLetterOrDigit)) {
                     readings.add(said);
@@ -57,6 +57,11 @@ final class AlternativeReadings {
             }
         }
         return List.copyOf(readings);
+    }
+
+    /** Without the punctuation after it. */
+    static String bare(String said) {
+        return said.strip().replaceAll("[\\p{P}&&[^'’-]]+$", "");
     }
 
     /** What follows a choice until the word is over. */

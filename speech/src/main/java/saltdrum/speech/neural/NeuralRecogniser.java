@@ -11,6 +11,7 @@ import java.util.concurrent.Semaphore;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import saltdrum.core.SaltDrumException;
+import saltdrum.core.cue.Range;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Pin;
 import saltdrum.core.word.Word;
@@ -112,9 +113,10 @@ public final class NeuralRecogniser implements Recogniser {
     public void recognise(Sound sound, Asked asked, Consumer<Heard> heard, BooleanSupplier stopped) {
         Loaded model = load(asked.language());
         TermTree terms = new TermTree(asked.terms(), model.vocabulary);
-        Listener listener = new Listener(model, terms, turns);
+        Listener listener = new Listener(model, terms, turns, asked.twice());
         Pieces pieces = new Pieces(new VoiceActivity(environment, activity, sound), sound.lengthMs());
         PieceJoiner seams = new PieceJoiner(asked.terms());
+        List<Range> partly = new ArrayList<>();
         try (Prefetch<List<Listener.Utterance>> ahead = new Prefetch<>(
                 () -> {
                     Pieces.Piece piece = stopped.getAsBoolean() ? null : pieces.next();
@@ -127,9 +129,12 @@ public final class NeuralRecogniser implements Recogniser {
                 }
                 for (Listener.Utterance said : next) {
                     seams.add(placed(sound, said, asked.language()));
+                    if (said.partly()) {
+                        partly.add(new Range(said.fromMs(), said.toMs()));
+                    }
                 }
                 int toMs = next.isEmpty() ? 0 : next.get(next.size() - 1).toMs();
-                heard.accept(new Heard(toMs, seams.words()));
+                heard.accept(new Heard(toMs, seams.words(), partly));
             }
         }
     }

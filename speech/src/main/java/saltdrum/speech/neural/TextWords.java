@@ -15,6 +15,13 @@ final class TextWords {
      */
     record TextWord(String text, int firstToken, int afterToken, double confidence) {}
 
+    /** Without what is only punctuation. */
+    static List<TextWord> spoken(Decoder.Text text, Vocabulary vocabulary) {
+        return of(text, vocabulary).stream()
+                .filter(word -> word.text().codePoints().anyMatch(Character::isLetterOrDigit))
+                .toList();
+    }
+
     static List<TextWord> of(Decoder.Text text, Vocabulary vocabulary) {
         Vocabulary.Text whole = vocabulary.text(text.tokens(0, text.said().size()));
         List<TextWord> words = new ArrayList<>();

@@ -1,5 +1,6 @@
 package saltdrum.speech.recognise;
 
+import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import saltdrum.core.sound.Sound;
@@ -25,6 +26,12 @@ public interface Recogniser {
      * @param language BCP 47 tag of what is said
      * @param name of the clip, for an outside recogniser's own records
      * @param terms names and trade terms that are to be heard; a recogniser that cannot ignores them
+     * @param twice whether what is unsure is heard a second time, so that wrong words are marked; a recogniser that
+     *     cannot ignores it
      */
-    record Asked(String language, String name, java.util.List<Term> terms) {}
+    record Asked(String language, String name, List<Term> terms, boolean twice) {
+        public Asked(String language, String name, List<Term> terms) {
+            this(language, name, terms, true);
+        }
+    }
 }

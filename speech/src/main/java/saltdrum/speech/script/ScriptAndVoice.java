@@ -33,7 +33,7 @@ public final class ScriptAndVoice {
         List<Heard> last = new ArrayList<>(List.of(new Heard(0, List.of())));
         CompletableFuture<Void> listening = CompletableFuture.runAsync(() -> recogniser.recognise(
                 sound,
-                new Recogniser.Asked("en", "script", terms),
+                new Recogniser.Asked("en", "script", terms, false),
                 heard -> {
                     last.set(0, heard);
                     progress.accept(0.9 * heard.toMs() / Math.max(1, sound.lengthMs()));

@@ -30,6 +30,7 @@ public final class JobContext {
     private volatile double progress;
     private volatile String message;
     private volatile boolean stopped;
+    private String note;
     private String outputHash;
     private String outputName;
 
@@ -104,6 +105,11 @@ public final class JobContext {
         });
     }
 
+    /** What the person should know of the result; null for nothing. */
+    public void note(String said) {
+        note = said;
+    }
+
     public void output(String hash, String name) {
         outputHash = hash;
         outputName = name;
@@ -111,7 +117,7 @@ public final class JobContext {
 
     void finish() {
         untilBack(() -> {
-            if (!jobs.finish(attempt, stopped ? JobState.STOPPED : JobState.DONE, null, outputHash, outputName)) {
+            if (!jobs.finish(attempt, stopped ? JobState.STOPPED : JobState.DONE, note, outputHash, outputName)) {
                 throw new SupersededAttemptException();
             }
             return true;

@@ -74,6 +74,7 @@ public class Recognition {
                     + ". The track was not changed. Paste the script, or type the words.");
         }
         draft.bringIn(all, order.toMs());
+        watch.note(all.missed(order.fromMs()));
         return draft.written(order.range().inClip(all.plainWords()));
     }
 
