@@ -26,6 +26,7 @@ import saltdrum.cli.bench.server.WorkersBench;
 import saltdrum.cli.bench.server.WorkshopBench;
 import saltdrum.cli.bench.words.AlignBench;
 import saltdrum.cli.bench.words.HearingBench;
+import saltdrum.cli.bench.words.SpeakersBench;
 import saltdrum.cli.bench.words.SpeechBench;
 import saltdrum.cli.bench.words.WordsBench;
 import saltdrum.core.BadInputException;
@@ -76,6 +77,7 @@ public final class BenchCommand implements Callable<Integer> {
             SpeechBench.run(report);
         });
         benches.put("hearing", HearingBench::run);
+        benches.put("speakers", SpeakersBench::run);
         benches.put("script", SpeechBench::run);
         benches.put("words", WordsBench::run);
         benches.put("memory", MemoryBench::run);

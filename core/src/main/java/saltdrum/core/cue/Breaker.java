@@ -46,10 +46,11 @@ public final class Breaker {
         this.freeTo = new int[words.size() + 1];
         for (int i = 0; i < words.size(); i++) {
             Pin pin = words.get(i).pin();
-            boolean tied = i > 0 && pin == Pin.TOGETHER;
+            boolean tied = i > 0 && pin == Pin.TOGETHER && !changesSpeaker(i);
+            boolean free = pin != Pin.TOGETHER && pin != Pin.LINE_BREAK || changesSpeaker(i);
             tiedFrom[i] = tied ? tiedFrom[i - 1] : i;
             tiedTo[i + 1] = tiedTo[i] + (tied ? 1 : 0);
-            freeTo[i + 1] = freeTo[i] + (pin != Pin.TOGETHER && pin != Pin.LINE_BREAK ? 1 : 0);
+            freeTo[i + 1] = freeTo[i] + (free ? 1 : 0);
         }
     }
 
@@ -102,7 +103,7 @@ public final class Breaker {
         Arrays.fill(best, Double.MAX_VALUE);
         best[0] = 0;
         for (int end = 1; end <= count; end++) {
-            if (end == count || words.get(end).pin() != Pin.TOGETHER) {
+            if (end == count || tiedFrom[end] == end) {
                 endAt(end, best, from);
             }
         }
@@ -172,13 +173,18 @@ public final class Breaker {
 
     private boolean mustBreak(int index) {
         Pin pin = words.get(index).pin();
-        if (pin == Pin.CUE_BREAK) {
+        if (pin == Pin.CUE_BREAK || changesSpeaker(index)) {
             return true;
         }
         if (pin == Pin.TOGETHER || pin == Pin.LINE_BREAK) {
             return false;
         }
         return words.get(index).startMs() - words.get(index - 1).endMs() >= recipe.pauseMs();
+    }
+
+    private boolean changesSpeaker(int index) {
+        return index > 0
+                && !words.get(index).speaker().equals(words.get(index - 1).speaker());
     }
 
     /** Whether a person tied all these words into one cue, which overrides the recipe. */

@@ -56,6 +56,11 @@ public record Cue(
         return words.get(words.size() - 1).endMs();
     }
 
+    /** Who says it: one speaker says all of a cue; 0 where no speakers are named. */
+    public int speaker() {
+        return words.get(0).speaker();
+    }
+
     public String text() {
         return Scripts.text(words);
     }

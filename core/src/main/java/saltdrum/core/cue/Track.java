@@ -119,7 +119,15 @@ public record Track(
 
     public Track withCues(List<Cue> newCues, long newNextId) {
         return new Track(
-                language, recipe, style, styling, frame, CueLooks.carried(cues, newCues), newNextId, beside, lengthMs);
+                language,
+                recipe,
+                style,
+                styling,
+                frame,
+                CueLooks.carried(cues, Speakers.carried(cues, newCues)),
+                newNextId,
+                beside,
+                lengthMs);
     }
 
     public Track withStyle(String newStyle) {

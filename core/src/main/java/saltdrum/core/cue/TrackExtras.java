@@ -1,5 +1,6 @@
 package saltdrum.core.cue;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import saltdrum.core.BadInputException;
 
@@ -10,12 +11,31 @@ import saltdrum.core.BadInputException;
  * @param regions WebVTT regions, preserved for export; or null
  * @param headlines fixed texts, in the order in which they are drawn
  * @param stands dismissed findings
+ * @param speakers who speaks
  */
 public record TrackExtras(
-        List<Unscripted> unscripted, String regions, List<Headline> headlines, List<DismissedFinding> stands) {
-    public static final TrackExtras NOTHING = new TrackExtras(List.of(), null, List.of(), List.of());
+        List<Unscripted> unscripted,
+        String regions,
+        List<Headline> headlines,
+        List<DismissedFinding> stands,
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Nobody.class) Speakers speakers) {
+    public static final TrackExtras NOTHING = new TrackExtras(List.of(), null, List.of(), List.of(), Speakers.NONE);
+
+    /** No speakers are named: not written. */
+    static final class Nobody {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(Speakers.NONE);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
+    }
 
     public TrackExtras {
+        speakers = speakers == null ? Speakers.NONE : speakers;
         // Tracks from before there were headlines say nothing of them.
         stands = stands == null ? List.of() : List.copyOf(stands);
         headlines = headlines == null ? List.of() : List.copyOf(headlines);
@@ -46,14 +66,18 @@ public record TrackExtras(
     public record DismissedFinding(String check, long at, String reason) {}
 
     public TrackExtras withStands(List<DismissedFinding> findings) {
-        return new TrackExtras(unscripted, regions, headlines, findings);
+        return new TrackExtras(unscripted, regions, headlines, findings, speakers);
     }
 
     public TrackExtras withUnscripted(List<Unscripted> heard) {
-        return new TrackExtras(heard, regions, headlines, stands);
+        return new TrackExtras(heard, regions, headlines, stands, speakers);
     }
 
     public TrackExtras withHeadlines(List<Headline> texts) {
-        return new TrackExtras(unscripted, regions, texts, stands);
+        return new TrackExtras(unscripted, regions, texts, stands, speakers);
+    }
+
+    public TrackExtras withSpeakers(Speakers named) {
+        return new TrackExtras(unscripted, regions, headlines, stands, named);
     }
 }

@@ -54,7 +54,11 @@ final class BringInEdits {
                 .withRecipe(track.recipe().asFitted(false))
                 .withCues(cues, ids.peek())
                 .withBeside(new TrackExtras(
-                        List.of(), e.regions(), headlines, track.beside().stands()));
+                        List.of(),
+                        e.regions(),
+                        headlines,
+                        track.beside().stands(),
+                        track.beside().speakers()));
     }
 
     static Track replaceWords(Track track, ReplaceWords e) {

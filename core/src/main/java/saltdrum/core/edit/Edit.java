@@ -27,8 +27,14 @@ import saltdrum.core.edit.ImportEdit.ReplaceWords;
 import saltdrum.core.edit.MarkEdit.ConfirmConfidentWords;
 import saltdrum.core.edit.MarkEdit.ConfirmWords;
 import saltdrum.core.edit.MarkEdit.DeleteCues;
+import saltdrum.core.edit.MarkEdit.GiveSpeaker;
 import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.MarkEdit.LookOfSpeaker;
+import saltdrum.core.edit.MarkEdit.MergeSpeakers;
+import saltdrum.core.edit.MarkEdit.NameSpeakers;
+import saltdrum.core.edit.MarkEdit.PlaceSpeakers;
 import saltdrum.core.edit.MarkEdit.SetEmphasis;
+import saltdrum.core.edit.MarkEdit.SwapSpeakers;
 import saltdrum.core.edit.OverlayEdit.DropHeadline;
 import saltdrum.core.edit.OverlayEdit.PutEmoji;
 import saltdrum.core.edit.OverlayEdit.PutHeadline;
@@ -93,6 +99,12 @@ import saltdrum.core.edit.TimingEdit.StretchCues;
     @JsonSubTypes.Type(value = ApplyRemedies.class, name = "mend"),
     @JsonSubTypes.Type(value = DismissFinding.class, name = "letStand"),
     @JsonSubTypes.Type(value = FollowVoice.class, name = "followVoice"),
+    @JsonSubTypes.Type(value = NameSpeakers.class, name = "nameSpeakers"),
+    @JsonSubTypes.Type(value = GiveSpeaker.class, name = "giveSpeaker"),
+    @JsonSubTypes.Type(value = PlaceSpeakers.class, name = "placeSpeakers"),
+    @JsonSubTypes.Type(value = SwapSpeakers.class, name = "swapSpeakers"),
+    @JsonSubTypes.Type(value = MergeSpeakers.class, name = "mergeSpeakers"),
+    @JsonSubTypes.Type(value = LookOfSpeaker.class, name = "lookOfSpeaker"),
     @JsonSubTypes.Type(value = Lock.class, name = "lock"),
     @JsonSubTypes.Type(value = ReplaceWords.class, name = "replaceWords"),
     @JsonSubTypes.Type(value = BringInCues.class, name = "bringInCues"),

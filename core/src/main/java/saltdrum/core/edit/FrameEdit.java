@@ -31,8 +31,7 @@ public sealed interface FrameEdit extends Edit {
         @Override
         public Track on(Track track) {
             Styling kept = Boolean.TRUE.equals(keep) ? track.styling() : Styling.PLAIN;
-            return track.withStyle(style)
-                    .withStyling(new Styling(version == null ? 0 : version, kept.all(), kept.roles()));
+            return track.withStyle(style).withStyling(kept.withVersion(version == null ? 0 : version));
         }
 
         @Override

@@ -14,6 +14,7 @@ import java.util.function.LongUnaryOperator;
 import saltdrum.core.BadInputException;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Headline;
+import saltdrum.core.cue.Speakers;
 import saltdrum.core.cue.Track;
 import saltdrum.core.cue.TrackExtras;
 import saltdrum.core.text.Quoted;
@@ -196,7 +197,12 @@ public final class Rebase {
                         before.stands(),
                         after.stands(),
                         now.stands(),
-                        stand -> stand.check() + " " + stand.at()));
+                        stand -> stand.check() + " " + stand.at()),
+                merged("the speakers", before.speakers(), speakers(after.speakers()), now.speakers()));
+    }
+
+    private Speakers speakers(Speakers named) {
+        return named.withGiven(named.given().stream().map(id::applyAsLong).toList());
     }
 
     private static <T> T merged(String what, T before, T after, T now) {

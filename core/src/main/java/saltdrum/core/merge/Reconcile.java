@@ -166,7 +166,15 @@ public final class Reconcile {
 
     private static Word fresh(String text, Word model, Ids ids) {
         return new Word(
-                ids.next(), text, model.startMs(), model.endMs(), 1, WordSource.TYPED, model.emphasis(), Pin.FREE);
+                        ids.next(),
+                        text,
+                        model.startMs(),
+                        model.endMs(),
+                        1,
+                        WordSource.TYPED,
+                        model.emphasis(),
+                        Pin.FREE)
+                .withSpeaker(model.speaker());
     }
 
     private void insert(List<String> to, int nextStart) {

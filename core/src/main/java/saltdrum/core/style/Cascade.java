@@ -12,7 +12,7 @@ import saltdrum.core.look.Styling;
 import saltdrum.core.word.Word;
 
 /**
- * Resolves looks: style → track → cue → word. The overrides of an emphasis role have precedence over the cue, so that
+ * Resolves looks: style → track → speaker → cue → word. The overrides of an emphasis role have precedence over the cue, so that
  * an emphasised word stands out in a cue with overrides too. Safe for many threads.
  */
 public final class Cascade {
@@ -21,6 +21,7 @@ public final class Cascade {
         REST,
         STYLE,
         TRACK,
+        SPEAKER,
         CUE,
         STYLE_ROLE,
         TRACK_ROLE,
@@ -60,6 +61,7 @@ public final class Cascade {
 
     public List<Layer> layers(Cue cue) {
         List<Layer> layers = track();
+        add(layers, Origin.SPEAKER, styling.speaker(cue.speaker()));
         add(layers, Origin.CUE, cue.look());
         return layers;
     }

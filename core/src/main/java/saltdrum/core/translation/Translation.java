@@ -68,6 +68,7 @@ public final class Translation {
                         cues,
                         translation.nextId())
                 .withStyling(first.styling())
+                .withBeside(translation.beside().withSpeakers(first.beside().speakers()))
                 .withLength(first.lengthMs());
     }
 
@@ -170,7 +171,7 @@ public final class Translation {
         int[] edges = Syllables.share(words.stream().map(Word::text).toList(), start, end);
         List<Word> timed = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
-            timed.add(words.get(i).withTime(edges[i], edges[i + 1]));
+            timed.add(words.get(i).withTime(edges[i], edges[i + 1]).withSpeaker(source.speaker()));
         }
         return new Cue(
                 source.id(),

@@ -18,6 +18,7 @@ import saltdrum.core.text.Quoted;
  * @param emphasis 0 is plain; 1 to 4 name an emphasis voice of the style
  * @param pin a person's decision about the boundary before this word
  * @param look overrides of its cue and its emphasis role
+ * @param speaker who says it: 1 for the track's first speaker, at most {@link #MOST_SPEAKERS}; 0 where no speakers are named
  */
 public record Word(
         long id,
@@ -28,7 +29,8 @@ public record Word(
         WordSource source,
         int emphasis,
         Pin pin,
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = LookPatch.Nothing.class) LookPatch look) {
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = LookPatch.Nothing.class) LookPatch look,
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Nobody.class) Integer speaker) {
 
     /** Characters (UTF-16) of the longest word: more than any language has, few enough to be set at once. */
     public static final int MOST_CHARACTERS = 300;
@@ -36,8 +38,26 @@ public record Word(
     /** Styles define at most this many emphasis voices. */
     public static final int MOST_EMPHASIS = 4;
 
+    /** No speaker is named: not written. */
+    static final class Nobody {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(0);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
+    }
+
+    /** In one clip. */
+    public static final int MOST_SPEAKERS = 8;
+
     public Word {
         look = look == null ? LookPatch.NONE : look;
+        // Words from before speakers were named say nothing of them.
+        speaker = speaker == null ? Integer.valueOf(0) : speaker;
         text = Characters.kept(text);
         if (text == null || text.isBlank()) {
             throw new BadInputException("A word cannot be empty.");
@@ -64,6 +84,9 @@ public record Word(
             throw new BadInputException(
                     "Emphasis of " + Quoted.of(text) + " must lie between 0 and 4, not " + emphasis + ".");
         }
+        if (speaker < 0 || speaker > MOST_SPEAKERS) {
+            throw new BadInputException("A speaker is 1 to " + MOST_SPEAKERS + ", not " + speaker + ".");
+        }
         if (source == null || pin == null) {
             throw new BadInputException("The word " + Quoted.of(text) + " needs a source and a pin.");
         }
@@ -71,11 +94,11 @@ public record Word(
 
     public Word(
             long id, String text, int startMs, int endMs, double confidence, WordSource source, int emphasis, Pin pin) {
-        this(id, text, startMs, endMs, confidence, source, emphasis, pin, LookPatch.NONE);
+        this(id, text, startMs, endMs, confidence, source, emphasis, pin, LookPatch.NONE, 0);
     }
 
     public static Word of(long id, String text, int startMs, int endMs, WordSource source) {
-        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE, LookPatch.NONE);
+        return new Word(id, text, startMs, endMs, 1, source, 0, Pin.FREE, LookPatch.NONE, 0);
     }
 
     /** White space that separates words, and control characters; no-break spaces belong to a word. */
@@ -108,39 +131,43 @@ public record Word(
     }
 
     public Word withText(String newText, WordSource newSource) {
-        return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin, look);
+        return new Word(id, newText, startMs, endMs, 1, newSource, emphasis, pin, look, speaker);
     }
 
     /** The same word with another spelling, and just as sure. */
     public Word rewritten(String newText) {
-        return new Word(id, newText, startMs, endMs, confidence, source, emphasis, pin, look);
+        return new Word(id, newText, startMs, endMs, confidence, source, emphasis, pin, look, speaker);
     }
 
     public Word withTime(int newStartMs, int newEndMs) {
-        return new Word(id, text, newStartMs, newEndMs, confidence, source, emphasis, pin, look);
+        return new Word(id, text, newStartMs, newEndMs, confidence, source, emphasis, pin, look, speaker);
     }
 
     public Word withEmphasis(int newEmphasis) {
-        return new Word(id, text, startMs, endMs, confidence, source, newEmphasis, pin, look);
+        return new Word(id, text, startMs, endMs, confidence, source, newEmphasis, pin, look, speaker);
     }
 
     public Word withPin(Pin newPin) {
-        return new Word(id, text, startMs, endMs, confidence, source, emphasis, newPin, look);
+        return new Word(id, text, startMs, endMs, confidence, source, emphasis, newPin, look, speaker);
     }
 
     public Word withLook(LookPatch newLook) {
-        return new Word(id, text, startMs, endMs, confidence, source, emphasis, pin, newLook);
+        return new Word(id, text, startMs, endMs, confidence, source, emphasis, pin, newLook, speaker);
     }
 
     public Word withConfidence(double newConfidence) {
-        return new Word(id, text, startMs, endMs, newConfidence, source, emphasis, pin, look);
+        return new Word(id, text, startMs, endMs, newConfidence, source, emphasis, pin, look, speaker);
     }
 
     public Word confirmed() {
-        return new Word(id, text, startMs, endMs, 1, WordSource.CONFIRMED, emphasis, pin, look);
+        return new Word(id, text, startMs, endMs, 1, WordSource.CONFIRMED, emphasis, pin, look, speaker);
     }
 
     public Word withId(long newId) {
-        return new Word(newId, text, startMs, endMs, confidence, source, emphasis, pin, look);
+        return new Word(newId, text, startMs, endMs, confidence, source, emphasis, pin, look, speaker);
+    }
+
+    public Word withSpeaker(int newSpeaker) {
+        return new Word(id, text, startMs, endMs, confidence, source, emphasis, pin, look, newSpeaker);
     }
 }

@@ -32,7 +32,7 @@ class FlaggedEditsTest {
     private static Track track(int from, int to, String guess) {
         Track track = Track.of("en", Recipe.PHRASE, "Mallet", WORDS);
         return track.withBeside(
-                new TrackExtras(List.of(new Unscripted(90, from, to, guess)), null, List.of(), List.of()));
+                new TrackExtras(List.of(new Unscripted(90, from, to, guess)), null, List.of(), List.of(), null));
     }
 
     private static String said(Track track) {

@@ -188,7 +188,7 @@ class MotionLayoutTest {
         assertThat(words).hasSize(3);
         // 400 px times 1.2 times 1.1, on either side of its middle.
         assertThat(words.get(1).x() - (words.get(0).x() + 50)).isCloseTo(25 + 64, within(0.01));
-        for (int ms = 0; ms < track.lengthMs(); ms += 5) {
+        for (int ms = 0; ms < track.cues().get(0).lastWordMs() + 500; ms += 5) {
             for (int i = 1; i < words.size(); i++) {
                 double right = edge(words.get(i - 1), ms, true);
                 assertThat(edge(words.get(i), ms, false) - right)

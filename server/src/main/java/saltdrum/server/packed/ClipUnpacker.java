@@ -287,7 +287,7 @@ public class ClipUnpacker {
 
         /** Zero asks for the newest, as before. */
         private static Styling versioned(Styling styling, int version) {
-            return new Styling(styling.version() == 0 ? 0 : version, styling.all(), styling.roles());
+            return styling.withVersion(styling.version() == 0 ? 0 : version);
         }
 
         private <T> T redrawn(T value, Class<T> type) {

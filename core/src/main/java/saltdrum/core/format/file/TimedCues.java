@@ -112,7 +112,8 @@ public final class TimedCues {
                 WordSource.IMPORTED,
                 word.emphasis(),
                 Pin.FREE,
-                word.look());
+                word.look(),
+                0);
     }
 
     private static Integer inside(Integer ms, int start, int end) {

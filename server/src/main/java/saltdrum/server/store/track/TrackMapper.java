@@ -52,9 +52,9 @@ public interface TrackMapper {
 
     @Insert(
             """
-            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin, look)
+            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin, look, speaker)
             select #{to} || substr(track_id, length(#{from}) + 1), word.id, cue_id, ordinal, text, start_ms, end_ms,
-              confidence, source, emphasis, pin, look
+              confidence, source, emphasis, pin, look, speaker
             from word join track on track.id = word.track_id where track.clip_id = #{from}
             """)
     void copyWords(String from, String to);
@@ -92,7 +92,7 @@ public interface TrackMapper {
             """
             select w.cue_id, array_to_string(c.line_starts, ' ') as line_starts, c.locked, c.show_ms, c.hide_ms, c.settings, c.look::text as cue_look,
               w.id, w.text, w.start_ms, w.end_ms,
-              w.confidence, w.source, w.emphasis, w.pin, w.look::text as look
+              w.confidence, w.source, w.emphasis, w.pin, w.look::text as look, w.speaker
             from cue c join word w on w.track_id = c.track_id and w.cue_id = c.id
             where c.track_id = #{trackId} order by c.ordinal, w.ordinal
             """)
@@ -117,10 +117,10 @@ public interface TrackMapper {
 
     @Insert(
             """
-            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin, look)
+            insert into word (track_id, id, cue_id, ordinal, text, start_ms, end_ms, confidence, source, emphasis, pin, look, speaker)
             select #{trackId}, (w ->> 'id')::bigint, (c ->> 'id')::bigint, n - 1, w ->> 'text', (w ->> 'startMs')::int,
               (w ->> 'endMs')::int, (w ->> 'confidence')::real, w ->> 'source', (w ->> 'emphasis')::smallint, w ->> 'pin',
-              w -> 'look'
+              w -> 'look', coalesce((w ->> 'speaker')::smallint, 0)
             from jsonb_array_elements(#{cues}::jsonb) as e(c),
               lateral jsonb_array_elements(c -> 'words') with ordinality as f(w, n)
             """)

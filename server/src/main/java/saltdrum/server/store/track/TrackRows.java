@@ -35,7 +35,8 @@ final class TrackRows {
                     WordSource.valueOf(word.source()),
                     word.emphasis(),
                     Pin.valueOf(word.pin()),
-                    word.look()));
+                    word.look(),
+                    word.speaker()));
         }
         if (open != null) {
             cues.add(cue(open, words));

@@ -19,4 +19,5 @@ public record WordRow(
         String source,
         int emphasis,
         String pin,
-        LookPatch look) {}
+        LookPatch look,
+        int speaker) {}
