@@ -2098,6 +2098,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clips/{clipId}/track/speakers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who says what by the voice, for the number of speakers that are named; nothing is changed */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clips/{clipId}/track/shorter": {
         parameters: {
             query?: never;
@@ -2919,6 +2936,13 @@ export interface components {
             bent: boolean;
             /** @description Read from right to left */
             rightToLeft: boolean;
+            /**
+             * Format: int32
+             * @description Who says it, 1 for the first of the track's speakers; 0 where none are named
+             */
+            speaker: number;
+            /** @description Somebody else spoke before */
+            turn: boolean;
             lineStarts: number[];
             words: components["schemas"]["WordView"][];
         };
@@ -2985,11 +3009,16 @@ export interface components {
             /** Format: int32 */
             height: number;
         };
+        SpeakerView: {
+            name: string;
+            colour: string;
+        };
         Styling: {
             /** Format: int32 */
             version: number;
             all: components["schemas"]["Patch"];
             roles: components["schemas"]["Patch"][];
+            speakers: components["schemas"]["Patch"][];
         };
         TrackHead: {
             /** Format: int64 */
@@ -3013,6 +3042,8 @@ export interface components {
             unscripted: components["schemas"]["Unscripted"][];
             /** @description Fixed texts, in the order in which they are drawn */
             headlines: components["schemas"]["Headline"][];
+            /** @description Who speaks; none where no speakers are named */
+            speakers: components["schemas"]["SpeakerView"][];
             /** @description What undo would undo */
             undo?: string;
             /** @description What redo would do again */
@@ -3474,7 +3505,7 @@ export interface components {
              * @enum {string}
              */
             kind: "mend";
-            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"])[];
+            edits: (components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NameSpeakers"] | components["schemas"]["NudgeWords"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["TrimToSpeech"])[];
         };
         BalanceLines: {
             /**
@@ -3608,12 +3639,12 @@ export interface components {
             kind: "dropWords";
             wordIds: number[];
         };
-        Edit: components["schemas"]["RetypeCue"] | components["schemas"]["SplitCue"] | components["schemas"]["JoinCues"] | components["schemas"]["SplitEvenly"] | components["schemas"]["MoveWord"] | components["schemas"]["BreakLine"] | components["schemas"]["DeleteCues"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ConfirmWords"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["SetLanguage"] | components["schemas"]["RetimeWord"] | components["schemas"]["ShiftCues"] | components["schemas"]["MoveEdge"] | components["schemas"]["NudgeWords"] | components["schemas"]["ShiftAfter"] | components["schemas"]["StretchCues"] | components["schemas"]["SetCueTime"] | components["schemas"]["BridgeGaps"] | components["schemas"]["TrimToSpeech"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["AddCue"] | components["schemas"]["ReplaceText"] | components["schemas"]["JoinRun"] | components["schemas"]["BalanceLines"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["Rebreak"] | components["schemas"]["Restyle"] | components["schemas"]["StyleOfPart"] | components["schemas"]["ChangeLook"] | components["schemas"]["PutEmoji"] | components["schemas"]["Reframe"] | components["schemas"]["PutHeadline"] | components["schemas"]["DropHeadline"] | components["schemas"]["Shorten"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["DismissFinding"] | components["schemas"]["FollowVoice"] | components["schemas"]["Lock"] | components["schemas"]["ReplaceWords"] | components["schemas"]["BringInCues"] | components["schemas"]["AcceptUnscripted"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["RewriteByPolicy"];
+        Edit: components["schemas"]["RetypeCue"] | components["schemas"]["SplitCue"] | components["schemas"]["JoinCues"] | components["schemas"]["SplitEvenly"] | components["schemas"]["MoveWord"] | components["schemas"]["BreakLine"] | components["schemas"]["DeleteCues"] | components["schemas"]["SetEmphasis"] | components["schemas"]["ConfirmWords"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["SetLanguage"] | components["schemas"]["RetimeWord"] | components["schemas"]["ShiftCues"] | components["schemas"]["MoveEdge"] | components["schemas"]["NudgeWords"] | components["schemas"]["ShiftAfter"] | components["schemas"]["StretchCues"] | components["schemas"]["SetCueTime"] | components["schemas"]["BridgeGaps"] | components["schemas"]["TrimToSpeech"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["AddCue"] | components["schemas"]["ReplaceText"] | components["schemas"]["JoinRun"] | components["schemas"]["BalanceLines"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["Rebreak"] | components["schemas"]["Restyle"] | components["schemas"]["StyleOfPart"] | components["schemas"]["ChangeLook"] | components["schemas"]["PutEmoji"] | components["schemas"]["Reframe"] | components["schemas"]["PutHeadline"] | components["schemas"]["DropHeadline"] | components["schemas"]["Shorten"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["DismissFinding"] | components["schemas"]["FollowVoice"] | components["schemas"]["NameSpeakers"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["Lock"] | components["schemas"]["ReplaceWords"] | components["schemas"]["BringInCues"] | components["schemas"]["AcceptUnscripted"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["RewriteByPolicy"];
         EditRequest: {
             /** Format: int64 */
             version: number;
             incarnation: string;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NameSpeakers"] | components["schemas"]["NudgeWords"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["TrimToSpeech"];
         };
         FollowVoice: {
             /**
@@ -3622,6 +3653,16 @@ export interface components {
              */
             kind: "followVoice";
             words: components["schemas"]["Heard"][];
+        };
+        GiveSpeaker: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "giveSpeaker";
+            wordIds: number[];
+            /** Format: int32 */
+            speaker: number;
         };
         Heard: {
             /** Format: int64 */
@@ -3667,6 +3708,28 @@ export interface components {
             cueIds: number[];
             locked: boolean;
         };
+        LookOfSpeaker: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lookOfSpeaker";
+            /** Format: int32 */
+            speaker: number;
+            look?: components["schemas"]["Patch"];
+            reset?: string[];
+        };
+        MergeSpeakers: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "mergeSpeakers";
+            /** Format: int32 */
+            gone: number;
+            /** Format: int32 */
+            into: number;
+        };
         MoveEdge: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3691,6 +3754,14 @@ export interface components {
             wordId: number;
             toNext: boolean;
         };
+        NameSpeakers: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "nameSpeakers";
+            names: string[];
+        };
         NudgeWords: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3702,6 +3773,14 @@ export interface components {
             byMs: number;
             /** @enum {string} */
             push: "FOLLOW" | "STOP" | "PUSH";
+        };
+        PlaceSpeakers: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "placeSpeakers";
+            turns: components["schemas"]["Turn"][];
         };
         Put: {
             /** Format: int64 */
@@ -3930,6 +4009,17 @@ export interface components {
             style: string;
             look?: components["schemas"]["Patch"];
         };
+        SwapSpeakers: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "swapSpeakers";
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            second: number;
+        };
         TrimToSpeech: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3937,6 +4027,12 @@ export interface components {
              */
             kind: "trimToSpeech";
             cueIds?: number[];
+        };
+        Turn: {
+            /** Format: int64 */
+            wordId: number;
+            /** Format: int32 */
+            speaker: number;
         };
         Word: {
             /** Format: int64 */
@@ -3955,6 +4051,8 @@ export interface components {
             /** @enum {string} */
             pin: "FREE" | "CUE_BREAK" | "LINE_BREAK" | "TOGETHER";
             look?: components["schemas"]["Patch"];
+            /** Format: int32 */
+            speaker: number;
         };
         TrackPatch: {
             head: components["schemas"]["TrackHead"];
@@ -3977,7 +4075,7 @@ export interface components {
             cues: components["schemas"]["CueView"][];
         };
         PreviewRequest: {
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NameSpeakers"] | components["schemas"]["NudgeWords"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["TrimToSpeech"];
         };
         PreviewView: {
             /** @description The edit in plain words */
@@ -4654,6 +4752,12 @@ export interface components {
             known: boolean;
             wordIds: number[];
         };
+        SpeakersFound: {
+            /** @description From which words on who speaks, for the edit “placeSpeakers” */
+            turns: components["schemas"]["Turn"][];
+            /** @description First words of turns that are to be listened to */
+            doubtful: number[];
+        };
         CutView: {
             cut: components["schemas"]["Omission"];
             kind: string;
@@ -4738,7 +4842,7 @@ export interface components {
         OriginView: {
             facet: string;
             /** @enum {string} */
-            origin: "REST" | "STYLE" | "TRACK" | "CUE" | "STYLE_ROLE" | "TRACK_ROLE" | "WORD";
+            origin: "REST" | "STYLE" | "TRACK" | "SPEAKER" | "CUE" | "STYLE_ROLE" | "TRACK_ROLE" | "WORD";
         };
         FootageView: {
             done: boolean;
@@ -4800,7 +4904,7 @@ export interface components {
         };
         Remedy: {
             said: string;
-            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"];
+            edit: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NameSpeakers"] | components["schemas"]["NudgeWords"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["TrimToSpeech"];
             /** Format: double */
             measured?: number;
         };
@@ -4825,7 +4929,7 @@ export interface components {
             before: number;
             /** Format: double */
             after: number;
-            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"];
+            edit?: components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NameSpeakers"] | components["schemas"]["NudgeWords"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["TrimToSpeech"];
         };
         KindView: {
             /** @enum {string} */
@@ -7186,7 +7290,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NudgeWords"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["TrimToSpeech"];
+                "application/json": components["schemas"]["AcceptUnscripted"] | components["schemas"]["AddCue"] | components["schemas"]["ApplyRemedies"] | components["schemas"]["BalanceLines"] | components["schemas"]["BreakLine"] | components["schemas"]["BridgeGaps"] | components["schemas"]["BringInCues"] | components["schemas"]["ChangeLook"] | components["schemas"]["ConfirmConfidentWords"] | components["schemas"]["ConfirmWords"] | components["schemas"]["DeleteCues"] | components["schemas"]["DismissFinding"] | components["schemas"]["DropHeadline"] | components["schemas"]["DropUnscripted"] | components["schemas"]["DropWords"] | components["schemas"]["FollowVoice"] | components["schemas"]["GiveSpeaker"] | components["schemas"]["HoldAtLeast"] | components["schemas"]["JoinCues"] | components["schemas"]["JoinRun"] | components["schemas"]["Lock"] | components["schemas"]["LookOfSpeaker"] | components["schemas"]["MergeSpeakers"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveWord"] | components["schemas"]["NameSpeakers"] | components["schemas"]["NudgeWords"] | components["schemas"]["PlaceSpeakers"] | components["schemas"]["PutEmoji"] | components["schemas"]["PutHeadline"] | components["schemas"]["Rebreak"] | components["schemas"]["Reframe"] | components["schemas"]["ReleaseBreaks"] | components["schemas"]["ReplaceText"] | components["schemas"]["ReplaceWords"] | components["schemas"]["Restyle"] | components["schemas"]["RetimeWord"] | components["schemas"]["RetypeCue"] | components["schemas"]["RewriteByPolicy"] | components["schemas"]["SetCueTime"] | components["schemas"]["SetEmphasis"] | components["schemas"]["SetLanguage"] | components["schemas"]["ShiftAfter"] | components["schemas"]["ShiftCues"] | components["schemas"]["Shorten"] | components["schemas"]["SplitCue"] | components["schemas"]["SplitEvenly"] | components["schemas"]["StretchCues"] | components["schemas"]["StyleOfPart"] | components["schemas"]["SwapSpeakers"] | components["schemas"]["TrimToSpeech"];
             };
         };
         responses: {
@@ -8619,6 +8723,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": string[];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clipId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SpeakersFound"];
                 };
             };
         };

@@ -59,6 +59,7 @@ export type Preview = Schemas['PreviewView'];
 export type Place = Schemas['Place'];
 export type NinePlace = Schemas['NinePlaceRequest']['at'];
 export type SpellingView = Schemas['SpellingView'];
+export type SpeakersFound = Schemas['SpeakersFound'];
 export type HistoryStep = Schemas['HistoryRow'];
 export type Recipe = Schemas['Recipe'];
 export type Style = Schemas['StyleView'];

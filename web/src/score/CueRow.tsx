@@ -28,6 +28,8 @@ export const CueRow = memo(function CueRow(props: {
   peaks: Uint8Array | undefined;
   beside: string | null;
   translated: Cue | undefined;
+  /** The name of who begins to speak here; null where the one before goes on. */
+  speaker: string | null;
 }) {
   const { clip, cue, last, peaks, beside } = props;
   const change = useChange(clip.id);
@@ -103,6 +105,11 @@ export const CueRow = memo(function CueRow(props: {
             </span>
           </div>
           <div className="min-w-0 flex-1 text-score">
+            {props.speaker !== null && (
+              <p className="truncate px-[3px] text-note font-medium text-soft" data-testid="speaker">
+                {props.speaker}
+              </p>
+            )}
             {typing ? (
               <CueText clipId={clip.id} cue={cue} typing={typing} />
             ) : (

@@ -97,6 +97,7 @@ export function Score({ clip, track, peaks }: { clip: Clip; track: Track; peaks:
                   peaks={peaks}
                   beside={beside}
                   translated={translated.get(item.cue.id)}
+                  speaker={item.cue.turn ? (track.speakers[item.cue.speaker - 1]?.name ?? null) : null}
                 />
               ) : 'headline' in item ? (
                 <HeadlineRow clip={clip} headline={item.headline} />

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 /** A button with only an icon; its name and key are shown on hover and read by screen readers. */
 export function IconButton(props: {
   label: string;
+  /** Its key; empty where it has none. */
   hint: string;
   small?: boolean;
   disabled?: boolean;
@@ -12,7 +13,7 @@ export function IconButton(props: {
   return (
     <button
       aria-label={props.label}
-      title={`${props.label} (${props.hint})`}
+      title={props.hint ? `${props.label} (${props.hint})` : props.label}
       disabled={props.disabled}
       onClick={props.onClick}
       tabIndex={props.small ? -1 : 0}

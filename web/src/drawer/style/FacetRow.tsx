@@ -17,6 +17,7 @@ const FROM: Record<Origin, string> = {
   REST: 'Default',
   STYLE: 'From the style',
   TRACK: 'From the track',
+  SPEAKER: 'From the speaker',
   CUE: 'From the cue',
   STYLE_ROLE: 'From the style’s emphasis',
   TRACK_ROLE: 'From the track’s emphasis',

@@ -22,6 +22,7 @@ import { RangePart } from './RangePart';
 import { ReplacePart } from './ReplacePart';
 import { ShorterPart } from './ShorterPart';
 import { SelectedPart } from './SelectedPart';
+import { SpeakersPart } from './SpeakersPart';
 import { SoundPart } from './SoundPart';
 import { TranslationPart } from './TranslationPart';
 
@@ -84,6 +85,7 @@ export function WordsStep({ clip, track, jobs }: { clip: Clip; track: Track; job
       {replace !== null && has && <ReplacePart key={replace} clip={clip} track={track} asked={replace} />}
       {has && <SelectedPart clip={clip} track={track} />}
       {has && <ProofPart clip={clip} track={track} />}
+      {has && <SpeakersPart clip={clip} track={track} />}
       {has && <ShorterPart clip={clip} track={track} />}
       {has && note && <p className="mb-6 rounded-lg bg-tint p-3">{note}</p>}
       <FlaggedPart clip={clip} track={track} />

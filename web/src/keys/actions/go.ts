@@ -1,5 +1,6 @@
 import { selection, nextFrom, type Action } from './action';
 import { goTo, nextFinding } from '../../state/findings';
+import { doubtful } from '../../api/speakers';
 import { misspelt } from '../../state/spelling';
 import type { Hand } from '../hand';
 
@@ -99,6 +100,13 @@ export const GO: Action[] = [
     label: 'Next word that may be misspelt',
     keys: ['Shift U'],
     run: (h) => nextFrom(h, (id) => misspelt.now(h.clipId).has(id)),
+  },
+  {
+    id: 'doubtfulTurn',
+    group: 'Go',
+    label: 'Next turn of whose speaker there is doubt',
+    keys: ['Shift W'],
+    run: (h) => nextFrom(h, (id) => doubtful.now(h.clipId).has(id)),
   },
   {
     id: 'finding',

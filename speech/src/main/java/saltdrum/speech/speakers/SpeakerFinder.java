@@ -10,7 +10,7 @@ import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 
 /**
- * Which words of a clip are said by the same voice, for a number of voices that a person told. Sentences are joined by the
+ * Which words of a clip are said by the same voice, for a known number of voices. Sentences are joined by the
  * Bayesian information criterion (Chen and Gopalakrishnan 1998), then voices and words are fitted to each other by the
  * Viterbi algorithm. Words that a person gave to a voice stay there.
  */

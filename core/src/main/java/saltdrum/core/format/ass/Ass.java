@@ -201,7 +201,10 @@ public final class Ass {
             Cue cue = track.cues().get(i);
             AssLook own = page.of(cascade.ofCue(cue));
             out.append("Dialogue: 0,").append(stamp(hundredths(time.showMs()))).append(',');
-            out.append(stamp(hundredths(time.hideMs()))).append(",Captions,,");
+            out.append(stamp(hundredths(time.hideMs()))).append(",Captions,");
+            // A comma would end the field.
+            out.append(track.beside().speakers().name(cue.speaker()).replace(",", ";"))
+                    .append(',');
             out.append(margins(own, base)).append(",,").append(tags(own.lineTagsFrom(base)));
             out.append(karaoke(cue, time, base, own, roles, word -> page.of(cascade.ofWord(cue, word))))
                     .append('\n');

@@ -65,4 +65,9 @@ public final class AssFormat extends CaptionFormat {
                 .forEach(lost::add);
         return lost;
     }
+
+    @Override
+    protected boolean saysWhoSpeaks() {
+        return true;
+    }
 }

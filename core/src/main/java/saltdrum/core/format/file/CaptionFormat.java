@@ -128,6 +128,9 @@ public abstract class CaptionFormat {
         if (headlines > 0 && !keeps.contains(Keeps.HEADLINES)) {
             lost.add(headlines == 1 ? "the headline" : "the " + headlines + " headlines");
         }
+        if (!track.beside().speakers().names().isEmpty() && !saysWhoSpeaks()) {
+            lost.add("who speaks");
+        }
         lost.addAll(losesOfLook(track, style));
         return lost;
     }
@@ -139,6 +142,11 @@ public abstract class CaptionFormat {
 
     protected static boolean placed(Cue cue) {
         return cue.given() != null && cue.given().settings() != null;
+    }
+
+    /** Whether a file of it holds the names of speakers. */
+    protected boolean saysWhoSpeaks() {
+        return false;
     }
 
     protected void losesOfTimes(List<Word> words, List<String> lost) {}

@@ -37,6 +37,7 @@ import saltdrum.core.word.Word;
 public final class Ttml {
     private static final String TT = "http://www.w3.org/ns/ttml";
     static final String STYLING = TT + "#styling";
+    private static final String METADATA = TT + "#metadata";
     private static final String PARAMETER = TT + "#parameter";
     static final String XML = "http://www.w3.org/XML/1998/namespace";
     private static final Region USUAL = new Region(10, 60, 80, 30, "center", "center");
@@ -232,10 +233,17 @@ public final class Ttml {
             xml.writeDefaultNamespace(TT);
             xml.writeNamespace("ttp", PARAMETER);
             xml.writeNamespace("tts", STYLING);
+            List<String> speakers = track.beside().speakers().names();
+            if (!speakers.isEmpty()) {
+                xml.writeNamespace("ttm", METADATA);
+            }
             xml.writeAttribute("xml:lang", track.language().equals("und") ? "" : track.language());
             xml.writeAttribute("ttp:contentProfiles", "http://www.w3.org/ns/ttml/profile/imsc1.1/text");
             xml.writeAttribute("ttp:timeBase", "media");
             xml.writeStartElement("head");
+            for (int i = 0; i < speakers.size(); i++) {
+                agent(xml, agent(i + 1), speakers.get(i));
+            }
             xml.writeStartElement("layout");
             USUAL.write(xml, "captions");
             Map<String, String> placed = new LinkedHashMap<>();
@@ -271,12 +279,31 @@ public final class Ttml {
                 : Region.of(cue.given().settings());
     }
 
+    private static String agent(int speaker) {
+        return "speaker" + speaker;
+    }
+
+    /** One who speaks (TTML 2, 14.1.3). */
+    private static void agent(XMLStreamWriter xml, String id, String name) throws XMLStreamException {
+        xml.writeStartElement("ttm:agent");
+        xml.writeAttribute("xml:id", id);
+        xml.writeAttribute("type", "person");
+        xml.writeStartElement("ttm:name");
+        xml.writeAttribute("type", "full");
+        xml.writeCharacters(name);
+        xml.writeEndElement();
+        xml.writeEndElement();
+    }
+
     private static void paragraph(XMLStreamWriter xml, Cue cue, CueTime time, Map<String, String> placed)
             throws XMLStreamException {
         xml.writeStartElement("p");
         Region region = region(cue);
         if (region != null) {
             xml.writeAttribute("region", placed.get(region.settings()));
+        }
+        if (cue.speaker() > 0) {
+            xml.writeAttribute("ttm:agent", agent(cue.speaker()));
         }
         xml.writeAttribute("begin", Clock.full(time.showMs(), '.'));
         xml.writeAttribute("end", Clock.full(time.hideMs(), '.'));

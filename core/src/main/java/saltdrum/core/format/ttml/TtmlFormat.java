@@ -40,4 +40,9 @@ public final class TtmlFormat extends CaptionFormat {
             lost.add("the WebVTT cue settings that no region can express: lines by number, vertical text");
         }
     }
+
+    @Override
+    protected boolean saysWhoSpeaks() {
+        return true;
+    }
 }

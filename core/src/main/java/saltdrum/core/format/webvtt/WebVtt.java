@@ -141,17 +141,22 @@ public final class WebVtt extends CueReader {
         }
         List<CueTime> times = CueTime.of(track);
         for (int i = 0; i < times.size(); i++) {
-            write(out, track.cues().get(i), times.get(i));
+            Cue cue = track.cues().get(i);
+            write(out, cue, times.get(i), track.beside().speakers().name(cue.speaker()));
         }
         return out.toString();
     }
 
-    private static void write(StringBuilder out, Cue cue, CueTime time) {
+    /** @param speaker empty where none is named */
+    private static void write(StringBuilder out, Cue cue, CueTime time, String speaker) {
         out.append(Clock.full(time.showMs(), '.')).append(" --> ").append(Clock.full(time.hideMs(), '.'));
         if (cue.given() != null && cue.given().settings() != null) {
             out.append(' ').append(cue.given().settings());
         }
         out.append('\n');
+        if (!speaker.isEmpty()) {
+            out.append("<v ").append(escaped(speaker)).append('>');
+        }
         int last = time.showMs();
         for (int w = 0; w < cue.words().size(); w++) {
             Word word = cue.words().get(w);

@@ -27,4 +27,9 @@ public final class WebVttFormat extends CaptionFormat {
     public String write(Track track, Style style, Size size) {
         return WebVtt.write(track);
     }
+
+    @Override
+    protected boolean saysWhoSpeaks() {
+        return true;
+    }
 }

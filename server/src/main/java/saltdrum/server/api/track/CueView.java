@@ -31,6 +31,9 @@ record CueView(
         boolean locked,
         @Schema(description = "Some of its look is its own") boolean bent,
         @Schema(description = "Read from right to left") boolean rightToLeft,
+        @Schema(description = "Who says it, 1 for the first of the track's speakers; 0 where none are named")
+                int speaker,
+        @Schema(description = "Somebody else spoke before") boolean turn,
         List<Integer> lineStarts,
         List<WordView> words) {
 
@@ -74,12 +77,15 @@ record CueView(
      * Everything that a view is made of, except the client's settings: cheap to compare, since most cues of two
      * tracks are equal.
      */
-    record Seen(Cue cue, CueTime time, int restMs) {
+    record Seen(Cue cue, CueTime time, int restMs, boolean turn) {
         static List<Seen> of(Track track) {
             List<CueTime> times = CueTime.of(track);
             List<Seen> cues = new ArrayList<>(times.size());
             for (int i = 0; i < times.size(); i++) {
-                cues.add(new Seen(track.cues().get(i), times.get(i), CueTime.restBefore(times, i)));
+                Cue cue = track.cues().get(i);
+                boolean turn =
+                        i == 0 || cue.speaker() != track.cues().get(i - 1).speaker();
+                cues.add(new Seen(cue, times.get(i), CueTime.restBefore(times, i), turn && cue.speaker() > 0));
             }
             return cues;
         }
@@ -101,6 +107,8 @@ record CueView(
                     cue.locked(),
                     !cue.look().isEmpty(),
                     Scripts.rightToLeft(cue.text()),
+                    cue.speaker(),
+                    turn,
                     cue.lineStarts(),
                     words(cue.words(), settings.unsureBelow()));
         }
