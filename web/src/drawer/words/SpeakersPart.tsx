@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 import { Ear, Play, X } from 'lucide-react';
 import { useChange } from '../../api/changes';
 import { usePalette } from '../../api/looks';
@@ -15,6 +15,8 @@ const COUNTS = [2, 3, 4];
 const MOST = 8;
 /** Letters of a speaker who has no colour of their own yet. */
 const WHITE = '#ffffff';
+/** A colour that is being chosen is kept when the hand rests. */
+const RESTS_MS = 400;
 
 /** Who speaks: how many, their names and colours, and what each says. */
 export function SpeakersPart({ clip, track }: { clip: Clip; track: Track }) {
@@ -96,8 +98,21 @@ function SpeakerRow({ clip, track, speaker }: { clip: Clip; track: Track; speake
     settleTurns(clip.id, words);
     change.mutate({ kind: 'giveSpeaker', wordIds: words, speaker });
   };
-  const paint = (code: string) =>
-    change.mutate({ kind: 'lookOfSpeaker', speaker, look: { fill: { kind: 'flat', colour: code } } });
+  const [trying, setTrying] = useState<string | null>(null);
+  const timer = useRef(0);
+  const paint = (code: string) => {
+    window.clearTimeout(timer.current);
+    setTrying(code);
+    change.mutate(
+      { kind: 'lookOfSpeaker', speaker, look: { fill: { kind: 'flat', colour: code } } },
+      { onSettled: () => setTrying(null) },
+    );
+  };
+  const paintSoon = (code: string) => {
+    window.clearTimeout(timer.current);
+    setTrying(code);
+    timer.current = window.setTimeout(() => paint(code), RESTS_MS);
+  };
   return (
     <li className="space-y-1.5 py-2.5" data-speaker={speaker}>
       <div className="flex items-center gap-1">
@@ -136,12 +151,19 @@ function SpeakerRow({ clip, track, speaker }: { clip: Clip; track: Track; speake
       <div className="text-note">
         <ColourControl
           label="Letters"
-          value={colour ?? WHITE}
+          value={trying ?? colour ?? WHITE}
           palette={palette}
-          onSoon={paint}
+          onSoon={paintSoon}
           onNow={paint}
         />
       </div>
+      {colour && (
+        <p className="text-note">
+          <Link onClick={() => change.mutate({ kind: 'lookOfSpeaker', speaker, reset: ['fill'] })}>
+            In the colour of the style
+          </Link>
+        </p>
+      )}
       {words.length > 0 && (
         <button
           onClick={give}

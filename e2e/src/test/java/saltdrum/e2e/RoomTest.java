@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
+import saltdrum.server.SmallClips;
 import tools.jackson.databind.JsonNode;
 
 /** The room that stage and score have, and a cue's lines in its field. */
@@ -73,9 +74,11 @@ class RoomTest extends OnTheBench {
 
     @Test
     void aTypedLineBreakReplacesTheRecipes() throws Exception {
-        String clipId = withWords("three-coats", "Lines.mp4");
+        String clipId = server.bring(SmallClips.whole("three-coats"), "Lines.mp4");
         // New clips have the style that was used last, and breaks follow the style.
         edit(clipId, "{\"kind\":\"restyle\",\"style\":\"Mallet\"}");
+        edit(clipId, "{\"kind\":\"changeLook\",\"look\":{\"size\":90}}");
+        server.caption(clipId, Demo.CLIPS.resolve("three-coats.words.json"));
         edit(
                 clipId,
                 "{\"kind\":\"joinCues\",\"cueId\":" + first(clipId).path("id").asLong() + "}");
