@@ -1,7 +1,7 @@
 import { type ReactNode, useRef, useState } from 'react';
 import { Ear, Play, X } from 'lucide-react';
 import { useChange } from '../../api/changes';
-import { usePalette } from '../../api/looks';
+import { useLook, usePalette } from '../../api/looks';
 import { doubtful, settleTurns, useFindSpeakers } from '../../api/speakers';
 import type { Clip, Cue, Track } from '../../api/types';
 import { usePlayer } from '../../player/player';
@@ -13,7 +13,7 @@ import { ColourControl } from '../style/controls/ColourControl';
 
 const COUNTS = [2, 3, 4];
 const MOST = 8;
-/** Letters of a speaker who has no colour of their own yet. */
+/** Letters that have more than one colour. */
 const WHITE = '#ffffff';
 /** A colour that is being chosen is kept when the hand rests. */
 const RESTS_MS = 400;
@@ -90,6 +90,7 @@ function Link({ onClick, children }: { onClick: () => void; children: ReactNode 
 function SpeakerRow({ clip, track, speaker }: { clip: Clip; track: Track; speaker: number }) {
   const change = useChange(clip.id);
   const palette = usePalette(clip.id, track.version).data ?? [];
+  const fill = useLook(clip.id, track.version, {}).data?.look.fill;
   const selected = useSelection((s) => s.selected);
   const { name, colour } = track.speakers[speaker - 1];
   const sample = longest(track.cues.filter((cue) => cue.speaker === speaker));
@@ -151,7 +152,7 @@ function SpeakerRow({ clip, track, speaker }: { clip: Clip; track: Track; speake
       <div className="text-note">
         <ColourControl
           label="Letters"
-          value={trying ?? colour ?? WHITE}
+          value={trying ?? colour ?? (fill?.kind === 'flat' ? fill.colour : WHITE)}
           palette={palette}
           onSoon={paintSoon}
           onNow={paint}
