@@ -12,7 +12,6 @@ import { MainButton, Section } from '../../ui/parts';
 import { ColourControl } from '../style/controls/ColourControl';
 
 const COUNTS = [2, 3, 4];
-const MOST = 8;
 /** Letters that have more than one colour. */
 const WHITE = '#ffffff';
 /** A colour that is being chosen is kept when the hand rests. */
@@ -24,11 +23,14 @@ export function SpeakersPart({ clip, track }: { clip: Clip; track: Track }) {
   const find = useFindSpeakers(clip.id);
   const { speakers } = track;
   const inDoubt = doubtful.use(clip.id, (words) => words.size);
-  const name = async (count: number) => {
-    const names = Array.from({ length: count }, (_, i) => speakers[i]?.name ?? `Speaker ${i + 1}`);
-    await change.mutateAsync({ kind: 'nameSpeakers', names });
-    if (clip.sounds > 0) find.mutate();
-  };
+  const name = (count: number) =>
+    change.mutate(
+      {
+        kind: 'nameSpeakers',
+        names: Array.from({ length: count }, (_, i) => speakers[i]?.name ?? ''),
+      },
+      { onSuccess: () => clip.sounds > 0 && find.mutate() },
+    );
   if (speakers.length === 0) {
     return (
       <Section title="Who speaks">
@@ -37,7 +39,7 @@ export function SpeakersPart({ clip, track }: { clip: Clip; track: Track }) {
           {COUNTS.map((count) => (
             <button
               key={count}
-              onClick={() => void name(count)}
+              onClick={() => name(count)}
               className="flex-1 rounded-full border border-rule py-1.5 hover:border-ink"
             >
               {count} voices
@@ -66,7 +68,7 @@ export function SpeakersPart({ clip, track }: { clip: Clip; track: Track }) {
             : 'Give two sentences to each voice and find again: what you gave stays.'}
         </p>
         <div className="flex gap-x-4 px-1 text-note">
-          {speakers.length < MOST && <Link onClick={() => void name(speakers.length + 1)}>One more</Link>}
+          <Link onClick={() => name(speakers.length + 1)}>One more</Link>
           {speakers.length === 2 && (
             <Link onClick={() => change.mutate({ kind: 'swapSpeakers', first: 1, second: 2 })}>
               Swap the two
@@ -120,7 +122,6 @@ function SpeakerRow({ clip, track, speaker }: { clip: Clip; track: Track; speake
         <Field
           label={`Name of speaker ${speaker}`}
           shown={name}
-          maxLength={60}
           take={(typed) =>
             change.mutate({
               kind: 'nameSpeakers',

@@ -12,7 +12,7 @@ import saltdrum.core.word.Word;
 /**
  * Who speaks in a clip. Each word says which of them says it; a cue is said by one of them.
  *
- * @param names the first is speaker 1; none where no speakers are named
+ * @param names the first is speaker 1; none where no speakers are named; a blank one becomes “Speaker 1” and so on
  * @param given ids of words that a person gave to their speaker: these stay when the others are found
  */
 public record Speakers(List<String> names, List<Long> given) {
@@ -22,7 +22,7 @@ public record Speakers(List<String> names, List<Long> given) {
     public static final int MOST_CHARACTERS = 60;
 
     public Speakers {
-        names = names == null ? List.of() : names.stream().map(Speakers::name).toList();
+        names = names == null ? List.of() : named(names);
         given = given == null ? List.of() : given.stream().distinct().sorted().toList();
         if (names.size() > Word.MOST_SPEAKERS) {
             throw new BadInputException(
@@ -30,20 +30,35 @@ public record Speakers(List<String> names, List<Long> given) {
         }
     }
 
-    private static String name(String name) {
-        String kept = Characters.kept(name == null ? "" : name).strip();
-        if (kept.isEmpty()
-                || kept.length() > MOST_CHARACTERS
-                || kept.codePoints().anyMatch(Character::isISOControl)) {
-            throw new BadInputException(
-                    "A speaker's name has 1 to " + MOST_CHARACTERS + " characters, not " + Quoted.of(kept) + ".");
+    /** Not written where no speakers are named. */
+    static final class Nobody {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(NONE);
         }
-        return kept;
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
     }
 
-    /** What a speaker is called until somebody gives a name. */
-    public static String unnamed(int speaker) {
-        return "Speaker " + speaker;
+    private static List<String> named(List<String> names) {
+        List<String> named = new ArrayList<>();
+        for (String name : names) {
+            String kept = name(name);
+            named.add(kept.isEmpty() ? "Speaker " + (named.size() + 1) : kept);
+        }
+        return List.copyOf(named);
+    }
+
+    private static String name(String name) {
+        String kept = Characters.kept(name == null ? "" : name).strip();
+        if (kept.length() > MOST_CHARACTERS || kept.codePoints().anyMatch(Character::isISOControl)) {
+            throw new BadInputException(
+                    "A speaker's name has at most " + MOST_CHARACTERS + " characters, not " + Quoted.of(kept) + ".");
+        }
+        return kept;
     }
 
     /** @param speaker from 1 on; empty for 0 and for those who are not there */
@@ -61,7 +76,7 @@ public record Speakers(List<String> names, List<Long> given) {
 
     /**
      * Cues as edits made them, each said by one speaker: the one who says most of its words. Words that are new are said
-     * by the speaker of those around them.
+     * by the speaker of the words before them, or else of those after.
      */
     static List<Cue> carried(List<Cue> before, List<Cue> after) {
         boolean any =
@@ -70,7 +85,11 @@ public record Speakers(List<String> names, List<Long> given) {
             return after;
         }
         List<Cue> carried = new ArrayList<>();
-        int last = 0;
+        int last = after.stream()
+                .filter(Speakers::named)
+                .findFirst()
+                .map(cue -> ofOne(cue, 0).speaker())
+                .orElse(0);
         for (Cue cue : after) {
             Cue one = ofOne(cue, last);
             carried.add(one);

@@ -18,21 +18,8 @@ public record TrackExtras(
         String regions,
         List<Headline> headlines,
         List<DismissedFinding> stands,
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Nobody.class) Speakers speakers) {
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Speakers.Nobody.class) Speakers speakers) {
     public static final TrackExtras NOTHING = new TrackExtras(List.of(), null, List.of(), List.of(), Speakers.NONE);
-
-    /** No speakers are named: not written. */
-    static final class Nobody {
-        @Override
-        public boolean equals(Object other) {
-            return other == null || other.equals(Speakers.NONE);
-        }
-
-        @Override
-        public int hashCode() {
-            return 0;
-        }
-    }
 
     public TrackExtras {
         speakers = speakers == null ? Speakers.NONE : speakers;

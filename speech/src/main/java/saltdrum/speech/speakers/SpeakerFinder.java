@@ -45,7 +45,32 @@ public final class SpeakerFinder {
      * @param speakers 1 for the first that is heard, where no words were given
      * @param sure how sure that is, 0 to 1
      */
-    public record Found(int[] speakers, double[] sure) {}
+    public record Found(int[] speakers, double[] sure) {
+        /** A turn less sure than this is to be listened to. */
+        private static final double SURE = 0.9;
+
+        /**
+         * Words side by side that one speaker says.
+         *
+         * @param from index of the first word
+         * @param doubtful whether it is to be listened to
+         */
+        public record Stretch(int from, int speaker, boolean doubtful) {}
+
+        public List<Stretch> stretches() {
+            List<Stretch> stretches = new ArrayList<>();
+            for (int from = 0; from < speakers.length; ) {
+                int end = from;
+                double all = 0;
+                while (end < speakers.length && speakers[end] == speakers[from]) {
+                    all += sure[end++];
+                }
+                stretches.add(new Stretch(from, speakers[from], all / (end - from) < SURE));
+                from = end;
+            }
+            return stretches;
+        }
+    }
 
     /**
      * @param words in order of time

@@ -3,6 +3,7 @@ package saltdrum.speech.speakers;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import saltdrum.core.sound.Sound;
 import saltdrum.core.word.Word;
 
@@ -84,7 +85,7 @@ final class SpokenWords {
         boolean every = limit == Double.NEGATIVE_INFINITY;
         List<int[]> chosen = new ArrayList<>();
         for (Word word : words) {
-            int[] all = java.util.stream.IntStream.range(from(word, count), to(word, count))
+            int[] all = IntStream.range(from(word, count), to(word, count))
                     .filter(f -> every || voice.pitch[f] > 0 && voice.loudness[f] > limit)
                     .toArray();
             chosen.add(all);

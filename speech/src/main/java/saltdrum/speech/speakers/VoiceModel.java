@@ -93,8 +93,7 @@ final class VoiceModel {
         CholeskyDecomposition root = new CholeskyDecomposition(smoothed(all, frames), 1e-6, 1e-12);
         double[] mean = new double[size];
         for (int i = 0; i < size; i++) {
-            mean[i] = (sum[i] + frames * all.sum[i] / all.count) / (count + frames);
-            mean[i] = count > 0 ? sum[i] / count : mean[i];
+            mean[i] = count > 0 ? sum[i] / count : all.sum[i] / all.count;
         }
         return new Density(mean, root.getL().getData(), logDeterminant(root));
     }

@@ -136,8 +136,9 @@ public final class SpeakerWords {
     }
 
     /**
-     * @param locked whether words of locked cues change too: who says them is named otherwise, and they look as before
-     *     to the one who locked them
+     * Words with other speakers, in cues of one speaker each.
+     *
+     * @param locked whether locked cues get another speaker too, because the numbers of speakers change
      */
     private static Track spoken(Track track, ToIntFunction<Word> speaker, boolean locked) {
         Ids ids = new Ids(track.nextId());

@@ -1,7 +1,9 @@
 package saltdrum.core.edit.styled;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import saltdrum.core.cue.Cue;
 import saltdrum.core.cue.Track;
 import saltdrum.core.look.LookPatch;
@@ -24,27 +26,32 @@ public final class LockedLooks {
      * @param styles where the styles of both are found
      */
     public static Track kept(Track before, Track after, StyleShelf styles) {
-        boolean same = after.style().equals(before.style()) && after.styling().equals(before.styling());
+        boolean same = after.style().equals(before.style())
+                && after.styling().equals(before.styling())
+                && after.beside().speakers().equals(before.beside().speakers());
         return same || after.lockedCues() == 0 ? after : kept(before, styles.of(before), after, styles.of(after));
     }
 
     private static Track kept(Track before, Style styleBefore, Track after, Style styleAfter) {
         Cascade looks = new Cascade(styleBefore, before.styling());
         Cascade newLooks = new Cascade(styleAfter, after.styling());
+        Map<Long, Cue> were = new HashMap<>();
+        before.cues().forEach(cue -> were.put(cue.id(), cue));
         List<Cue> cues = new ArrayList<>();
         for (Cue cue : after.cues()) {
-            cues.add(cue.locked() ? kept(cue, looks, newLooks) : cue);
+            cues.add(cue.locked() ? kept(were.getOrDefault(cue.id(), cue), cue, looks, newLooks) : cue);
         }
         return after.withCues(cues, after.nextId());
     }
 
-    private static Cue kept(Cue cue, Cascade looks, Cascade newLooks) {
+    /** @param was the same cue before: its speaker may have another number now */
+    private static Cue kept(Cue was, Cue cue, Cascade looks, Cascade newLooks) {
         LookPatch own =
-                LookDifference.between(looks.ofCue(cue), newLooks.ofCue(cue)).over(cue.look());
+                LookDifference.between(looks.ofCue(was), newLooks.ofCue(cue)).over(cue.look());
         Cue kept = cue.withLook(own);
         List<Word> words = new ArrayList<>();
         for (Word word : cue.words()) {
-            LookPatch change = LookDifference.between(looks.ofWord(cue, word), newLooks.ofWord(kept, word));
+            LookPatch change = LookDifference.between(looks.ofWord(was, word), newLooks.ofWord(kept, word));
             words.add(change.isEmpty() ? word : word.withLook(change.over(word.look())));
         }
         return kept.withWords(words);

@@ -19,7 +19,7 @@ public final class AssFormat extends CaptionFormat {
                 "ASS",
                 "ASS",
                 List.of("ass", "ssa"),
-                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.LOOKS));
+                Set.of(Keeps.WORD_TIMES, Keeps.SPEAKERS, Keeps.LINES, Keeps.EMPHASIS, Keeps.VOICES, Keeps.LOOKS));
     }
 
     @Override
@@ -64,10 +64,5 @@ public final class AssFormat extends CaptionFormat {
                 .distinct()
                 .forEach(lost::add);
         return lost;
-    }
-
-    @Override
-    protected boolean saysWhoSpeaks() {
-        return true;
     }
 }

@@ -28,6 +28,8 @@ public abstract class CaptionFormat {
         LOOKS,
         /** Fixed texts. */
         HEADLINES,
+        /** Who speaks. */
+        SPEAKERS,
         /** The places that a caption file gave to cues. */
         PLACES
     }
@@ -128,7 +130,7 @@ public abstract class CaptionFormat {
         if (headlines > 0 && !keeps.contains(Keeps.HEADLINES)) {
             lost.add(headlines == 1 ? "the headline" : "the " + headlines + " headlines");
         }
-        if (!track.beside().speakers().names().isEmpty() && !saysWhoSpeaks()) {
+        if (!track.beside().speakers().names().isEmpty() && !keeps.contains(Keeps.SPEAKERS)) {
             lost.add("who speaks");
         }
         lost.addAll(losesOfLook(track, style));
@@ -142,11 +144,6 @@ public abstract class CaptionFormat {
 
     protected static boolean placed(Cue cue) {
         return cue.given() != null && cue.given().settings() != null;
-    }
-
-    /** Whether a file of it holds the names of speakers. */
-    protected boolean saysWhoSpeaks() {
-        return false;
     }
 
     protected void losesOfTimes(List<Word> words, List<String> lost) {}

@@ -14,7 +14,7 @@ public final class TtmlFormat extends CaptionFormat {
                 "TTML",
                 "TTML (IMSC 1.1 text)",
                 List.of("ttml", "imsc", "xml"),
-                Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.PLACES));
+                Set.of(Keeps.WORD_TIMES, Keeps.SPEAKERS, Keeps.LINES, Keeps.EMPHASIS, Keeps.PLACES));
     }
 
     @Override
@@ -39,10 +39,5 @@ public final class TtmlFormat extends CaptionFormat {
         if (track.cues().stream().anyMatch(cue -> placed(cue) && Ttml.region(cue) == null)) {
             lost.add("the WebVTT cue settings that no region can express: lines by number, vertical text");
         }
-    }
-
-    @Override
-    protected boolean saysWhoSpeaks() {
-        return true;
     }
 }

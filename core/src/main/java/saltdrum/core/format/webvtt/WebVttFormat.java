@@ -10,7 +10,11 @@ import saltdrum.core.style.Style;
 
 public final class WebVttFormat extends CaptionFormat {
     public WebVttFormat() {
-        super("WEBVTT", "WebVTT", List.of("vtt"), Set.of(Keeps.WORD_TIMES, Keeps.LINES, Keeps.EMPHASIS, Keeps.PLACES));
+        super(
+                "WEBVTT",
+                "WebVTT",
+                List.of("vtt"),
+                Set.of(Keeps.WORD_TIMES, Keeps.SPEAKERS, Keeps.LINES, Keeps.EMPHASIS, Keeps.PLACES));
     }
 
     @Override
@@ -26,10 +30,5 @@ public final class WebVttFormat extends CaptionFormat {
     @Override
     public String write(Track track, Style style, Size size) {
         return WebVtt.write(track);
-    }
-
-    @Override
-    protected boolean saysWhoSpeaks() {
-        return true;
     }
 }

@@ -23,7 +23,9 @@ import saltdrum.core.edit.MarkEdit.MergeSpeakers;
 import saltdrum.core.edit.MarkEdit.NameSpeakers;
 import saltdrum.core.edit.MarkEdit.PlaceSpeakers;
 import saltdrum.core.edit.MarkEdit.SwapSpeakers;
+import saltdrum.core.edit.TextEdit.AddCue;
 import saltdrum.core.edit.TextEdit.RetypeCue;
+import saltdrum.core.edit.TimingEdit.ShiftAfter;
 import saltdrum.core.edit.speaker.SpeakerWords.Turn;
 import saltdrum.core.format.CaptionFormats;
 import saltdrum.core.format.ttml.Ttml;
@@ -86,6 +88,16 @@ class SpeakerWordsTest {
     }
 
     @Test
+    void aSpeakerWithoutANameIsCalledByTheNumber() {
+        assertThat(new NameSpeakers(List.of("", "Wren", " "))
+                        .on(PLAIN)
+                        .beside()
+                        .speakers()
+                        .names())
+                .containsExactly("Speaker 1", "Wren", "Speaker 3");
+    }
+
+    @Test
     void cuesEndWhereTheSpeakerChanges() {
         ofOneSpeakerEach(TALK);
         assertThat(String.join(" ", said(TALK, 2))).isEqualTo("Lift it slowly and look.");
@@ -113,6 +125,12 @@ class SpeakerWordsTest {
         Track typed = new RetypeCue(second.id(), "Please lift all of it").on(TALK);
         ofOneSpeakerEach(typed);
         assertThat(String.join(" ", said(typed, 2))).startsWith("Please lift all of it");
+        Track later = new ShiftAfter(TALK.cues().get(0).id(), 3000).on(TALK);
+        Track begun = new AddCue(0, 2000, "Listen.").on(later);
+        assertThat(begun.cues().get(0).text()).isEqualTo("Listen.");
+        assertThat(begun.cues().get(0).speaker())
+                .as("before the first, by who speaks next")
+                .isEqualTo(1);
     }
 
     /** A word that goes to another's cue is said by them; of two cues that become one the longer part tells. */

@@ -11,9 +11,14 @@ import saltdrum.core.cue.Track;
 import saltdrum.core.edit.ChangeLook;
 import saltdrum.core.edit.Edit;
 import saltdrum.core.edit.FrameEdit.Restyle;
+import saltdrum.core.edit.MarkEdit.GiveSpeaker;
 import saltdrum.core.edit.MarkEdit.Lock;
+import saltdrum.core.edit.MarkEdit.LookOfSpeaker;
+import saltdrum.core.edit.MarkEdit.MergeSpeakers;
+import saltdrum.core.edit.MarkEdit.NameSpeakers;
 import saltdrum.core.edit.MarkEdit.SetEmphasis;
 import saltdrum.core.look.Facets;
+import saltdrum.core.look.Ink;
 import saltdrum.core.look.Look;
 import saltdrum.core.look.LookPatch;
 import saltdrum.core.style.Cascade;
@@ -87,5 +92,25 @@ class LockedLooksTest {
         assertThat(new Restyle("Lantern").said(track)).isEqualTo("Style Lantern, without 1 locked cue");
         assertThat(ChangeLook.ofTrack(LookPatch.of(Facets.SIZE, 150d)).said(track))
                 .isEqualTo("Size of the track, without 1 locked cue");
+    }
+
+    /** Speakers after one that is merged move up; the look of a locked cue went with the number. */
+    @Test
+    void aLockedCueLooksAsBeforeWhenSpeakersAreMerged() {
+        Track open = new Lock(List.of(track.cues().get(1).id()), false).on(track);
+        Track two = new NameSpeakers(List.of("Wren", "Thorvald")).on(open);
+        List<Long> second =
+                two.cues().get(1).words().stream().map(word -> word.id()).toList();
+        Track given = new GiveSpeaker(second, 2).on(two);
+        Track red = new LookOfSpeaker(1, LookPatch.of(Facets.FILL, Ink.of("#a3371b")), null).on(given);
+        Track gold = new LookOfSpeaker(2, LookPatch.of(Facets.FILL, Ink.of("#ffd479")), null).on(red);
+        for (Track coloured : List.of(red, gold)) {
+            Track locked = new Lock(List.of(coloured.cues().get(1).id()), true).on(coloured);
+            for (Edit edit :
+                    List.of(new MergeSpeakers(1, 2), new MergeSpeakers(2, 1), new NameSpeakers(List.of("Wren")))) {
+                Track after = LockedLooks.kept(locked, edit.on(locked), styles);
+                assertSame(looks(after, 1), looks(locked, 1));
+            }
+        }
     }
 }

@@ -24,6 +24,7 @@ import saltdrum.server.store.clip.ClipStore;
 import saltdrum.server.store.track.TrackStore;
 import saltdrum.server.work.speech.ClipSound;
 import saltdrum.speech.speakers.SpeakerFinder;
+import saltdrum.speech.speakers.SpeakerFinder.Found.Stretch;
 
 /** Finds who speaks, for as many speakers as a person named. */
 @Tag(name = "track")
@@ -31,8 +32,6 @@ import saltdrum.speech.speakers.SpeakerFinder;
 @RequestMapping("/api/clips/{clipId}/track")
 class SpeakersController {
     private static final int MOST_KEPT = 16;
-    /** A turn less sure than this is to be listened to. */
-    private static final double SURE = 0.9;
 
     private final ClipStore clips;
     private final TrackStore tracks;
@@ -42,7 +41,7 @@ class SpeakersController {
     private record Question(String clipId, String sound, int count, List<Spoken> words) {}
 
     /** @param given the speaker whom a person gave it to; 0 for none */
-    private record Spoken(long id, int startMs, int endMs, boolean ends, int given) {}
+    private record Spoken(long id, String text, int startMs, int endMs, int given) {}
 
     private final Map<Question, SpeakersFound> known = LruMap.of(MOST_KEPT);
 
@@ -70,9 +69,9 @@ class SpeakersController {
         List<Spoken> spoken = words.stream()
                 .map(word -> new Spoken(
                         word.id(),
+                        word.text(),
                         word.startMs(),
                         word.endMs(),
-                        word.text().matches(".*[\\p{P}]"),
                         given.contains(word.id()) ? word.speaker() : 0))
                 .toList();
         Question question = new Question(clipId, clip.sound(), count, spoken);
@@ -94,20 +93,15 @@ class SpeakersController {
 
     private static SpeakersFound found(Sound sound, List<Word> words, Question question) {
         int[] given = question.words.stream().mapToInt(Spoken::given).toArray();
-        SpeakerFinder.Found found = SpeakerFinder.find(sound, words, question.count, given);
         List<Turn> turns = new ArrayList<>();
         List<Long> doubtful = new ArrayList<>();
-        for (int from = 0; from < words.size(); ) {
-            int end = from + 1;
-            double sure = found.sure()[from];
-            while (end < words.size() && found.speakers()[end] == found.speakers()[from]) {
-                sure += found.sure()[end++];
+        for (Stretch stretch :
+                SpeakerFinder.find(sound, words, question.count, given).stretches()) {
+            long first = words.get(stretch.from()).id();
+            turns.add(new Turn(first, stretch.speaker()));
+            if (stretch.doubtful()) {
+                doubtful.add(first);
             }
-            turns.add(new Turn(words.get(from).id(), found.speakers()[from]));
-            if (sure / (end - from) < SURE && given[from] == 0) {
-                doubtful.add(words.get(from).id());
-            }
-            from = end;
         }
         return new SpeakersFound(turns, doubtful);
     }
